@@ -1,0 +1,37 @@
+import next from 'eslint-config-next/core-web-vitals'
+import nextTs from 'eslint-config-next/typescript'
+import tseslint from 'typescript-eslint'
+import prettier from 'eslint-config-prettier/flat'
+
+export default [
+  {
+    ignores: [
+      '.next/**',
+      'coverage/**',
+      'next-env.d.ts',
+      'test-results/**',
+      'playwright-report/**',
+      'src/data/migrations/**',
+      '.data/**',
+      'whyalon-data/**',
+    ],
+  },
+  ...next,
+  ...nextTs,
+  ...tseslint.configs.recommendedTypeChecked.map((c) => ({ ...c, files: ['**/*.{ts,tsx}'] })),
+  {
+    files: ['**/*.{ts,tsx}'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/switch-exhaustiveness-check': [
+        'error',
+        { considerDefaultExhaustiveForUnions: true },
+      ],
+      '@typescript-eslint/consistent-type-imports': 'error',
+    },
+  },
+  // Fixtures of the runner are functions named `use`, which the React rule mistakes for a hook.
+  { files: ['tests/**'], rules: { 'react-hooks/rules-of-hooks': 'off' } },
+  { files: ['*.config.mjs', 'tests/empty.mjs'], rules: { 'import/no-anonymous-default-export': 'off' } },
+  prettier,
+]

@@ -1,0 +1,38 @@
+const transform = {
+  '^.+\\.tsx?$': [
+    '@swc/jest',
+    {
+      jsc: {
+        target: 'es2022',
+        parser: { syntax: 'typescript', tsx: true },
+        transform: { react: { runtime: 'automatic' } },
+      },
+      module: { type: 'es6' },
+    },
+  ],
+}
+
+const base = {
+  transform,
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^server-only$': '<rootDir>/tests/empty.mjs' },
+}
+
+export default {
+  projects: [
+    {
+      ...base,
+      displayName: 'unit',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/outside/**/*.test.ts'],
+    },
+    {
+      ...base,
+      displayName: 'ui',
+      testEnvironment: 'jsdom',
+      testMatch: ['<rootDir>/src/**/*.test.tsx'],
+      setupFiles: ['<rootDir>/tests/jsdom/globals.ts'],
+      setupFilesAfterEnv: ['<rootDir>/tests/jsdom/setup.ts'],
+    },
+  ],
+}

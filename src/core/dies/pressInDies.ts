@@ -1,0 +1,177 @@
+import { formatMm } from '../units/formatMm'
+import type { Die } from './Die'
+import { isMetal } from './Die'
+import type { DiePolicy } from './diePolicy'
+import { DIE_POLICY } from './diePolicy'
+
+export interface DieChoice {
+  readonly die: Die
+  readonly reasons: readonly string[]
+}
+
+/** Outline of a die that would do, for ordering, turning or printing. All mm. */
+export interface DieOutline {
+  readonly leastOuterMm: number
+  readonly mostOuterMm: number
+  readonly leastOpeningMm: number
+  readonly mostOpeningMm: number
+  readonly leastRecessMm: number
+}
+
+export type DieOutcome =
+  | { ok: true; best: DieChoice; alternatives: readonly DieChoice[] }
+  | { ok: false; reason: 'none-fits'; wanted: DieOutline; nearest: Die | null; why: string }
+
+export interface PressInCrystal {
+  readonly diameterMm: number
+  /** rise of the top from edge to centre, mm; 0 for a flat crystal */
+  readonly topRiseMm: number
+}
+
+/**
+ * Pusher die for pressing a crystal in: as near the edge as the crystal allows.
+ * A domed top takes a hollow die that clears the dome and bears on the rim.
+ * @source crystal OD − 1.0 within ±0.5: common practice
+ */
+export function pressInPusher(
+  dies: readonly Die[],
+  crystal: PressInCrystal,
+  policy: DiePolicy = DIE_POLICY,
+): DieOutcome {
+  const targetMm = crystal.diameterMm - policy.pusherUnderMm
+  const domed = crystal.topRiseMm > 0
+  const leastRecessMm = domed ? crystal.topRiseMm + policy.domeRoomMm : 0
+  const wanted: DieOutline = {
+    leastOuterMm: targetMm - policy.pusherWindowMm,
+    mostOuterMm: targetMm + policy.pusherWindowMm,
+    leastOpeningMm: domed ? targetMm - 2 * MOST_PUSHER_LAND_MM : 0,
+    mostOpeningMm: targetMm - 2 * LEAST_PUSHER_LAND_MM,
+    leastRecessMm,
+  }
+  const pushers = dies.filter((d) => d.role === 'pusher')
+  const suits = (d: Die) =>
+    within(d.outerDiameterMm, wanted.leastOuterMm, wanted.mostOuterMm) &&
+    (!domed || (d.recessDepthMm >= leastRecessMm && d.openingMm >= wanted.leastOpeningMm))
+  const choices = pushers
+    .filter(suits)
+    .sort((a, b) => badness(a, targetMm) - badness(b, targetMm))
+    .map((die) => ({ die, reasons: pusherReasons(die, crystal, targetMm) }))
+  return outcome(choices, wanted, nearestByOuter(pushers, targetMm), pusherWhy(wanted, domed))
+}
+
+export interface PressInCase {
+  readonly boreMm: number
+  readonly caseDiameterMm: number
+}
+
+/**
+ * Support die under the case while a crystal is pressed in: clear of the bore, bearing on the case alone,
+ * inside the case side so that crown and pushers hang free.
+ * @source opening clear of the bore side, bearing on the case: common practice; margins from memory
+ */
+export function pressInSupport(
+  dies: readonly Die[],
+  watchCase: PressInCase,
+  policy: DiePolicy = DIE_POLICY,
+): DieOutcome {
+  const mostOuterMm = watchCase.caseDiameterMm - 2 * policy.crownClearMm
+  const leastOpeningMm = watchCase.boreMm + policy.supportClearMm
+  const wanted: DieOutline = {
+    leastOuterMm: leastOpeningMm + 2 * policy.supportBearingMm,
+    mostOuterMm,
+    leastOpeningMm,
+    mostOpeningMm: mostOuterMm - 2 * policy.supportBearingMm,
+    leastRecessMm: 0,
+  }
+  const supports = dies.filter((d) => d.role === 'support')
+  const land = (d: Die) => (d.outerDiameterMm - d.openingMm) / 2
+  const choices = supports
+    .filter(
+      (d) =>
+        d.openingMm >= wanted.leastOpeningMm &&
+        d.outerDiameterMm <= wanted.mostOuterMm &&
+        land(d) >= policy.supportBearingMm,
+    )
+    // The widest bearing ring loads the case least; plastic before metal.
+    .sort((a, b) => metalLast(a) - metalLast(b) || land(b) - land(a) || a.id - b.id)
+    .map((die) => ({ die, reasons: supportReasons(die, watchCase, land(die)) }))
+  const nearest = nearestByOuter(supports, (wanted.leastOuterMm + wanted.mostOuterMm) / 2)
+  return outcome(choices, wanted, nearest, supportWhy(wanted))
+}
+
+/** Width of the ring on which a hollow pusher bears, mm. From memory. */
+const LEAST_PUSHER_LAND_MM = 0.6
+const MOST_PUSHER_LAND_MM = 2.5
+/** A metal face counts as this much further from the wanted diameter, mm: plastic wins when both are near. */
+const METAL_PENALTY_MM = 0.25
+
+function within(value: number, least: number, most: number): boolean {
+  // Diameters are decimal fractions: without slack 29.5 is outside 29.0 + 0.5 in the last bit.
+  return value >= least - 1e-9 && value <= most + 1e-9
+}
+
+function metalLast(die: Die): number {
+  return isMetal(die.material) ? 1 : 0
+}
+
+function badness(die: Die, targetMm: number): number {
+  return Math.abs(die.outerDiameterMm - targetMm) + metalLast(die) * METAL_PENALTY_MM
+}
+
+function nearestByOuter(dies: readonly Die[], outerMm: number): Die | null {
+  return dies.reduce<Die | null>(
+    (best, d) =>
+      best === null || Math.abs(d.outerDiameterMm - outerMm) < Math.abs(best.outerDiameterMm - outerMm)
+        ? d
+        : best,
+    null,
+  )
+}
+
+function outcome(
+  choices: readonly DieChoice[],
+  wanted: DieOutline,
+  nearest: Die | null,
+  why: string,
+): DieOutcome {
+  const [best, ...alternatives] = choices
+  return best ? { ok: true, best, alternatives } : { ok: false, reason: 'none-fits', wanted, nearest, why }
+}
+
+function faceReason(die: Die): string {
+  return isMetal(die.material)
+    ? `${die.material} marks: cloth or film between`
+    : `${die.material} does not mark the glass`
+}
+
+function pusherReasons(die: Die, crystal: PressInCrystal, targetMm: number): string[] {
+  const under = formatMm(crystal.diameterMm - die.outerDiameterMm, 0.1)
+  const edge = `${under} under the ${formatMm(crystal.diameterMm, 0.1)} crystal (aim ${formatMm(targetMm, 0.1)}): bears near the edge, where a press cannot bend it`
+  const dome =
+    crystal.topRiseMm > 0
+      ? [`recess ${formatMm(die.recessDepthMm, 0.1)} clears the ${formatMm(crystal.topRiseMm, 0.1)} dome`]
+      : []
+  return [edge, ...dome, faceReason(die)]
+}
+
+function supportReasons(die: Die, watchCase: PressInCase, landMm: number): string[] {
+  return [
+    `opening ${formatMm(die.openingMm, 0.1)} clears the ${formatMm(watchCase.boreMm, 0.1)} bore: nothing under the crystal`,
+    `bears on ${formatMm(landMm, 0.1)} of case all round; ${formatMm(die.outerDiameterMm, 0.1)} stays inside the ${formatMm(watchCase.caseDiameterMm, 0.1)} case, clear of crown and pushers`,
+    faceReason(die),
+  ]
+}
+
+function pusherWhy(wanted: DieOutline, domed: boolean): string {
+  const face = `A face of ${formatMm(wanted.leastOuterMm, 0.1)}–${formatMm(wanted.mostOuterMm, 0.1)} would do`
+  return domed
+    ? `${face}, hollow from ${formatMm(wanted.leastOpeningMm, 0.1)} on, at least ${formatMm(wanted.leastRecessMm, 0.1)} deep.`
+    : `${face}. A smaller one presses near the centre and cracks the crystal.`
+}
+
+function supportWhy(wanted: DieOutline): string {
+  if (wanted.leastOuterMm > wanted.mostOuterMm) {
+    return `The case side leaves no ring to bear on between ${formatMm(wanted.leastOpeningMm, 0.1)} and ${formatMm(wanted.mostOuterMm, 0.1)}: use a cup with a relief for the crown.`
+  }
+  return `A ring with an opening of ${formatMm(wanted.leastOpeningMm, 0.1)}–${formatMm(wanted.mostOpeningMm, 0.1)} and an outside of at most ${formatMm(wanted.mostOuterMm, 0.1)} would do.`
+}

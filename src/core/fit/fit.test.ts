@@ -1,0 +1,225 @@
+import fc from 'fast-check'
+import { caseFacts, NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
+import { assessPair } from './assessPair'
+import { fitReasons, rimWord } from './fitReasons'
+import { FIT_POLICY } from './fitPolicy'
+import { diametralInterference, probabilityWithin, wallSqueeze, wallSqueezeRange } from './interference'
+import { nearestOrder } from './nearestOrder'
+import { diametersWorthReading, shortlist } from './shortlist'
+
+const lengthMm = fc.double({ min: 10, max: 45, noNaN: true })
+const figure = (valueMm: number, origin: 'measured' | 'sheet' = 'measured') => ({
+  valueMm,
+  standardUncertaintyMm: 0.02,
+  origin,
+})
+
+describe('diametralInterference', () => {
+  it('grows with the crystal and the wall, and falls with the bore', () => {
+    fc.assert(
+      fc.property(lengthMm, lengthMm, fc.double({ min: 0.01, max: 1, noNaN: true }), (d, b, more) => {
+        const at = (crystalDiameterMm: number, gasketWallMm: number, boreMm: number) =>
+          diametralInterference({ crystalDiameterMm, gasketWallMm, boreMm })
+        expect(at(d + more, 0.5, b)).toBeGreaterThan(at(d, 0.5, b))
+        expect(at(d, 0.5 + more, b)).toBeGreaterThan(at(d, 0.5, b))
+        expect(at(d, 0.5, b + more)).toBeLessThan(at(d, 0.5, b))
+      }),
+    )
+  })
+
+  it('scales with the unit and leaves the squeeze alone', () => {
+    fc.assert(
+      fc.property(lengthMm, lengthMm, fc.double({ min: 0.1, max: 10, noNaN: true }), (d, b, k) => {
+        const joint = { crystalDiameterMm: d, gasketWallMm: 0.5, boreMm: b }
+        const scaled = { crystalDiameterMm: d * k, gasketWallMm: 0.5 * k, boreMm: b * k }
+        expect(diametralInterference(scaled)).toBeCloseTo(k * diametralInterference(joint), 8)
+        expect(wallSqueeze(scaled)).toBeCloseTo(wallSqueeze(joint), 8)
+      }),
+    )
+  })
+
+  it('refuses what is no size', () => {
+    expect(() => diametralInterference({ crystalDiameterMm: 0, gasketWallMm: 0.5, boreMm: 31 })).toThrow(
+      /crystalDiameterMm/,
+    )
+  })
+})
+
+describe('wallSqueezeRange', () => {
+  it('spreads by the ovality of the bore, evenly about the middle', () => {
+    const joint = { crystalDiameterMm: 30.05, gasketWallMm: 0.5, boreMm: 31 }
+    const { least, most } = wallSqueezeRange(joint, 0.04)
+    expect(least).toBeCloseTo(0.03, 9)
+    expect(most).toBeCloseTo(0.07, 9)
+  })
+})
+
+describe('probabilityWithin', () => {
+  it('lies between nothing and certainty, and grows with the window', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: -1, max: 1, noNaN: true }),
+        fc.double({ min: 0.001, max: 0.5, noNaN: true }),
+        (mm, u) => {
+          const narrow = probabilityWithin(mm, u, { lowMm: 0, highMm: 0.1 })
+          const wide = probabilityWithin(mm, u, { lowMm: -0.1, highMm: 0.2 })
+          expect(narrow).toBeGreaterThanOrEqual(0)
+          expect(wide).toBeLessThanOrEqual(1)
+          expect(wide).toBeGreaterThanOrEqual(narrow)
+        },
+      ),
+    )
+  })
+})
+
+describe('assessPair', () => {
+  const failed = (...args: Partial<Parameters<typeof assessPair>>) => {
+    const [crystal = stockCrystal(), gasket = stockGasket(), facts = caseFacts()] = args
+    return assessPair(crystal, gasket, facts, FIT_POLICY)
+      .constraints.filter((c) => c.probability < 0.5)
+      .map((c) => `${c.name}: ${c.failure}`)
+  }
+
+  it('passes a pair made for the case', () => {
+    const pair = assessPair(stockCrystal(), stockGasket(), caseFacts(), FIT_POLICY)
+    expect(pair.interferenceMm).toBeCloseTo(0.05, 9)
+    expect(pair.squeeze).toBeCloseTo(0.05, 9)
+    expect(pair.standing.rimMm).toBeCloseTo(-0.05, 9)
+    expect(pair.standing.handClearanceMm).toBeCloseTo(0.52, 9)
+    expect(failed()).toEqual([])
+  })
+
+  it('names each failing constraint with its figure and its limit', () => {
+    expect(failed(stockCrystal({ diameterMm: 29.9 }))).toEqual([
+      'interference: loose by 0.05; nylon wants 0.01–0.10',
+    ])
+    expect(failed(stockCrystal({ diameterMm: 30.1 }))).toEqual([
+      'interference: too tight: interference 0.15; nylon wants 0.01–0.10',
+    ])
+    expect(failed(stockCrystal({ edgeThicknessMm: 1.5 }))).toEqual([
+      'rim: stands +0.45 proud; limits −0.25 to +0.25',
+    ])
+    expect(failed(stockCrystal({ edgeThicknessMm: 0.7 }))[0]).toMatch(/rim: stands −0.35 sunk/)
+    expect(failed(undefined, stockGasket({ heightMm: 0.5 }))).toEqual([
+      'gasket-height: gasket holds only 50 % of the edge; needs 60 %',
+    ])
+    expect(failed(undefined, stockGasket({ heightMm: 1.4 }))).toEqual([
+      'gasket-height: gasket would stand 0.35 above the rim',
+    ])
+    expect(failed(undefined, stockGasket({ outerDiameterMm: 31.2 }))).toEqual([
+      'gasket-bore: gasket is 0.25 larger than the bore; limit 0.10',
+    ])
+    expect(failed(stockCrystal({ quantity: 0 }))).toEqual(['stock: no crystal C-300-10 left in its drawer'])
+    expect(failed(undefined, undefined, caseFacts({ handsBelowSeat: figure(0.09) }))).toEqual([
+      'hands: 0.09 to the hands; needs 0.25',
+    ])
+  })
+
+  it('counts the foot of an L-section: the crystal stands higher and further from the hands', () => {
+    const pair = assessPair(
+      stockCrystal(),
+      stockGasket({ section: 'L', footMm: 0.15 }),
+      caseFacts(),
+      FIT_POLICY,
+    )
+    expect(pair.standing.rimMm).toBeCloseTo(0.1, 9)
+    expect(pair.standing.handClearanceMm).toBeCloseTo(0.67, 9)
+  })
+
+  it('does not judge hands that were never measured', () => {
+    const pair = assessPair(stockCrystal(), stockGasket(), caseFacts({ handsBelowSeat: null }), FIT_POLICY)
+    expect(pair.constraints.map((c) => c.name)).not.toContain('hands')
+    expect(fitReasons(pair, caseFacts({ handsBelowSeat: null }), NO_WISHES).join(' ')).toMatch(/not judged/)
+  })
+})
+
+describe('shortlist', () => {
+  const crystals = [29.8, 29.9, 30, 30.1, 30.2].flatMap((diameterMm, i) =>
+    [1, 1.2, 1.5].map((edgeThicknessMm, k) =>
+      stockCrystal({ id: 10 * i + k, diameterMm, edgeThicknessMm, centreThicknessMm: edgeThicknessMm }),
+    ),
+  )
+  const gaskets = [0.45, 0.5, 0.55].map((wallMm, id) => stockGasket({ id, wallMm, code: `G${id}` }))
+
+  it('searches crystal and gasket together', () => {
+    const list = shortlist(crystals, gaskets, caseFacts(), NO_WISHES)
+    const pairs = list.fitting.map((p) => `${p.crystal.diameterMm}/${p.gasket.wallMm}`)
+    expect(new Set(pairs)).toEqual(new Set(['30/0.5', '30.1/0.45', '29.9/0.55']))
+    expect(list.rejected[0]?.failures[0]?.failure).toBeTruthy()
+    expect(list.rejectedBy.interference).toBeGreaterThan(0)
+  })
+
+  it('finds every pair that a search through all pairs finds', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 30.6, max: 31.3, noNaN: true }), (boreMm) => {
+        const facts = caseFacts({ bore: figure(boreMm) })
+        const all = crystals.flatMap((c) => gaskets.map((g) => assessPair(c, g, facts, FIT_POLICY)))
+        const fits = all.filter(
+          (p) =>
+            p.probability >= 0.5 && p.constraints.every((c) => c.probability >= FIT_POLICY.leastProbability),
+        )
+        expect(shortlist(crystals, gaskets, facts, NO_WISHES).fittingCount).toBe(fits.length)
+        const range = diametersWorthReading(facts, gaskets)
+        for (const { crystal } of fits) {
+          expect(crystal.diameterMm).toBeGreaterThanOrEqual(range.leastMm)
+          expect(crystal.diameterMm).toBeLessThanOrEqual(range.mostMm)
+        }
+      }),
+    )
+  })
+
+  it('prefers last time’s pair among equals, and never over a better fit', () => {
+    const twins = [stockCrystal({ id: 1 }), stockCrystal({ id: 2, quantity: 1 })]
+    const lastTime = { crystalId: 2, gasketId: 1, successes: 3 }
+    const list = shortlist(twins, [stockGasket()], caseFacts(), { ...NO_WISHES, lastTime })
+    const first = list.fitting[0]
+    expect(first?.crystal.id).toBe(2)
+    expect(first && fitReasons(first, caseFacts(), { ...NO_WISHES, lastTime }).join(' ')).toMatch(
+      /gone home 3 times/,
+    )
+    const worse = [stockCrystal({ id: 1 }), stockCrystal({ id: 2, diameterMm: 30.04 })]
+    expect(
+      shortlist(worse, [stockGasket()], caseFacts(), { ...NO_WISHES, lastTime }).fitting[0]?.crystal.id,
+    ).toBe(1)
+  })
+
+  it('keeps the material that came out when two fit alike', () => {
+    const pair = [stockCrystal({ id: 1 }), stockCrystal({ id: 2, material: 'sapphire' })]
+    const wishes = { ...NO_WISHES, material: 'sapphire' as const }
+    expect(shortlist(pair, [stockGasket()], caseFacts(), wishes).fitting[0]?.crystal.id).toBe(2)
+  })
+
+  it('is empty, not broken, for empty drawers', () => {
+    const none = shortlist([], [], caseFacts(), NO_WISHES)
+    expect(none).toMatchObject({ fittingCount: 0, rejectedCount: 0, fitting: [], rejected: [] })
+  })
+})
+
+describe('nearestOrder', () => {
+  it('proposes for each wall the step nearest the middle of the band, best first', () => {
+    const [first] = nearestOrder(caseFacts(), 'nylon')
+    expect(first).toMatchObject({ crystalDiameterMm: 30.0, gasketWallMm: 0.5, crystalThicknessMm: 1.0 })
+    const proposals = nearestOrder(caseFacts(), 'nylon', { most: 6 })
+    for (const p of proposals) {
+      const interference = p.crystalDiameterMm + 2 * p.gasketWallMm - 30.95
+      expect(Math.abs(interference - 0.055)).toBeLessThanOrEqual(0.05 + 1e-9)
+    }
+  })
+})
+
+describe('fitReasons', () => {
+  it('says where a figure came from when it was not measured', () => {
+    const facts = caseFacts({ bore: figure(30.95, 'sheet'), boreOvalityMm: 0.12 })
+    const text = fitReasons(
+      assessPair(stockCrystal(), stockGasket(), facts, FIT_POLICY),
+      facts,
+      NO_WISHES,
+    ).join(' ')
+    expect(text).toMatch(/from the case sheet/)
+    expect(text).toMatch(/from −0.01 to \+0.11 round the rim/)
+  })
+
+  it('calls the rim by its name', () => {
+    expect([-0.2, -0.05, 0.2].map((mm) => rimWord(mm))).toEqual(['sunk', 'flush', 'proud'])
+  })
+})

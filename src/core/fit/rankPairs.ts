@@ -1,0 +1,39 @@
+import type { FitWishes } from './CaseFacts'
+import type { PairAssessment } from './assessPair'
+
+/** Probabilities closer than this are called equal, and stock, history and wishes decide. */
+const PROBABILITY_STEP = 0.05
+
+/** True when this is the very pair that went home in this case last time. */
+export function isLastTime(pair: PairAssessment, wishes: FitWishes): boolean {
+  return pair.crystal.id === wishes.lastTime?.crystalId && pair.gasket.id === wishes.lastTime.gasketId
+}
+
+/**
+ * Order of the shortlist: most probable first; among equals what went home last time, then the owner's wishes,
+ * then the flattest rim, the fuller drawer and the lower price.
+ * @returns negative when `a` comes first
+ */
+export function comparePairs(a: PairAssessment, b: PairAssessment, wishes: FitWishes): number {
+  return (
+    keyOf(a, wishes)
+      .map((value, i) => value - (keyOf(b, wishes)[i] ?? 0))
+      .find((difference) => difference !== 0) ?? 0
+  )
+}
+
+function keyOf(pair: PairAssessment, wishes: FitWishes): number[] {
+  const { crystal, gasket } = pair
+  return [
+    -Math.round(pair.probability / PROBABILITY_STEP),
+    isLastTime(pair, wishes) ? 0 : 1,
+    wishes.material === null || crystal.material === wishes.material ? 0 : 1,
+    wishes.profile === null || crystal.profile === wishes.profile ? 0 : 1,
+    wishes.gasketColour === null || gasket.colour === wishes.gasketColour ? 0 : 1,
+    Math.round(Math.abs(pair.standing.rimMm) * 100),
+    -Math.min(crystal.quantity, gasket.quantity),
+    crystal.priceCents + gasket.priceCents,
+    crystal.id,
+    gasket.id,
+  ]
+}

@@ -1,0 +1,235 @@
+/**
+ * The cross-section of a case through its axis, one half: r from the axis outward, z upward from the crystal's seat.
+ * All mm. The same outlines are drawn mirrored for the half as found.
+ */
+
+export type Point = readonly [rMm: number, zMm: number]
+
+export const SECTION_MATERIALS = [
+  'case',
+  'bezel',
+  'back',
+  'crystal',
+  'gasket',
+  'chapter-ring',
+  'dial',
+  'movement',
+  'back-seal',
+] as const
+export type SectionMaterial = (typeof SECTION_MATERIALS)[number]
+
+export interface Outline {
+  readonly material: SectionMaterial
+  /** closed polygon */
+  readonly points: readonly Point[]
+}
+
+export interface SectionCase {
+  readonly boreMm: number
+  readonly seatDepthMm: number
+  /** opening below the seat through which the dial is seen */
+  readonly dialOpeningMm: number
+  readonly caseDiameterMm: number
+  readonly caseHeightMm: number
+  readonly handsBelowSeatMm: number
+}
+
+export interface SectionCrystal {
+  readonly diameterMm: number
+  readonly edgeThicknessMm: number
+  readonly centreThicknessMm: number
+  readonly undersideRiseMm: number
+  readonly bevelMm: number
+}
+
+export interface SectionGasket {
+  readonly wallMm: number
+  readonly heightMm: number
+  readonly footMm: number
+}
+
+/** Proportions of what nobody measures, so that the drawing is whole. Assumed, mm. */
+const LIP_MM = 0.4
+const BEZEL_DEPTH_MM = 1.7
+const SHOULDER_DROP_MM = 1.2
+const FLANK_MM = 0.9
+const SEAT_THICKNESS_MM = 0.7
+const BACK_THICKNESS_MM = 1.1
+const DIAL_MM = 0.4
+const HANDS_STACK_MM = 1.1
+const MOVEMENT_GAP_MM = 0.5
+const CAVITY_BEYOND_OPENING_MM = 0.9
+const FOOT_REACH_MM = 0.6
+const BACK_SEAL_MM = 0.7
+/** Points along a curved face: smooth at every scale the screen shows. */
+const ARC_STEPS = 24
+
+export interface HandStack {
+  /** top of the stack at the axis, mm */
+  readonly topMm: number
+  readonly dialMm: number
+  /** hands from the bottom up: reach and height, mm */
+  readonly hands: readonly { readonly reachMm: number; readonly zMm: number }[]
+}
+
+/** Outlines of everything but crystal and gasket: case, bezel, back, dial side and movement. */
+export function caseOutlines(c: SectionCase): Outline[] {
+  const bore = c.boreMm / 2
+  const side = c.caseDiameterMm / 2
+  const opening = c.dialOpeningMm / 2
+  const rim = c.seatDepthMm
+  const bottom = rim - c.caseHeightMm
+  const shoulder = rim - BEZEL_DEPTH_MM
+  const cavity = Math.min(opening + CAVITY_BEYOND_OPENING_MM, side - FLANK_MM)
+  const backTop = bottom + BACK_THICKNESS_MM
+  const bezelOuter = Math.max(bore + LIP_MM + 0.3, side - FLANK_MM / 2)
+  const { dialMm } = handStack(c)
+  return [
+    outline('case', [
+      [bore, 0],
+      [bore, rim],
+      [bore + LIP_MM, rim],
+      [bore + LIP_MM, shoulder],
+      [bezelOuter, shoulder],
+      [side, shoulder - SHOULDER_DROP_MM],
+      [side, (shoulder + bottom) / 2 - 1],
+      [side - FLANK_MM, backTop],
+      [cavity, backTop],
+      [cavity, -SEAT_THICKNESS_MM],
+      [opening, -SEAT_THICKNESS_MM],
+      [opening, 0],
+    ]),
+    outline('bezel', [
+      [bore + LIP_MM, shoulder],
+      [bore + LIP_MM, rim],
+      [bore + LIP_MM + (bezelOuter - bore - LIP_MM) * 0.35, rim],
+      [bezelOuter, shoulder + 0.35],
+      [bezelOuter, shoulder],
+    ]),
+    outline('back', [
+      [0, bottom],
+      [side - FLANK_MM - 0.6, bottom],
+      [side - FLANK_MM, bottom + 0.5],
+      [side - FLANK_MM, backTop],
+      [cavity, backTop],
+      [cavity - 0.5, backTop - 0.25],
+      [0, backTop - 0.25],
+    ]),
+    outline('back-seal', squareRing(cavity + 0.25, backTop, BACK_SEAL_MM)),
+    outline('chapter-ring', [
+      [opening, -0.05],
+      [opening, dialMm],
+      [opening - 1.1, dialMm],
+    ]),
+    outline('dial', [
+      [0, dialMm - DIAL_MM],
+      [0, dialMm],
+      [opening + 0.4, dialMm],
+      [opening + 0.4, dialMm - DIAL_MM],
+    ]),
+    outline('movement', [
+      [0, dialMm - DIAL_MM],
+      [cavity - MOVEMENT_GAP_MM, dialMm - DIAL_MM],
+      [cavity - MOVEMENT_GAP_MM, backTop + MOVEMENT_GAP_MM],
+      [0, backTop + MOVEMENT_GAP_MM],
+    ]),
+  ]
+}
+
+/** The hands over the dial, from their measured height below the seat. */
+export function handStack(c: Pick<SectionCase, 'handsBelowSeatMm' | 'dialOpeningMm'>): HandStack {
+  const topMm = -c.handsBelowSeatMm
+  const dialMm = topMm - HANDS_STACK_MM
+  const reach = c.dialOpeningMm / 2 - 1.4
+  return {
+    topMm,
+    dialMm,
+    hands: [
+      { reachMm: reach * 0.62, zMm: dialMm + 0.35 },
+      { reachMm: reach * 0.92, zMm: dialMm + 0.65 },
+      { reachMm: reach, zMm: dialMm + 0.95 },
+    ],
+  }
+}
+
+/**
+ * Outline of a crystal standing on its seat or on the gasket's foot.
+ * @param undersideMm - height of its underside at the edge above the seat
+ */
+export function crystalOutline(crystal: SectionCrystal, undersideMm: number): Outline {
+  const radius = crystal.diameterMm / 2
+  const bevel = Math.min(crystal.bevelMm, crystal.edgeThicknessMm / 2, radius / 2)
+  const edgeTop = undersideMm + crystal.edgeThicknessMm
+  const topRise = crystal.undersideRiseMm + crystal.centreThicknessMm - crystal.edgeThicknessMm
+  const underside = domeProfile(radius, crystal.undersideRiseMm).map(([r, z]): Point => [r, undersideMm + z])
+  const top = domeProfile(radius - bevel, topRise).map(([r, z]): Point => [r, edgeTop + z])
+  return outline('crystal', [...underside, [radius, edgeTop - bevel], ...top.reverse()])
+}
+
+/**
+ * Outline of the ring as it lies between crystal and bore.
+ * @param crystalDiameterMm - null draws the ring free, as it is without a crystal
+ */
+export function gasketOutline(
+  gasket: SectionGasket,
+  boreMm: number,
+  crystalDiameterMm: number | null,
+): Outline {
+  const bore = boreMm / 2
+  const free = bore - gasket.wallMm
+  // A crystal larger than the free opening presses the wall to where its own edge is; a smaller one leaves it free.
+  const inner = crystalDiameterMm === null ? free : Math.max(free, Math.min(crystalDiameterMm / 2, bore))
+  if (gasket.footMm <= 0) {
+    return outline('gasket', [
+      [inner, 0],
+      [bore, 0],
+      [bore, gasket.heightMm],
+      [inner, gasket.heightMm],
+    ])
+  }
+  return outline('gasket', [
+    [free - FOOT_REACH_MM, 0],
+    [bore, 0],
+    [bore, gasket.heightMm],
+    [inner, gasket.heightMm],
+    [inner, gasket.footMm],
+    [free - FOOT_REACH_MM, gasket.footMm],
+  ])
+}
+
+/**
+ * Height of a dome over its edge, from the axis to the edge.
+ * @param radiusMm - half the domed face
+ * @param riseMm - centre over edge; 0 gives a flat face
+ * @source sphere through edge and centre: R = (a² + h²) / 2h
+ */
+export function domeProfile(radiusMm: number, riseMm: number): Point[] {
+  if (riseMm <= 0)
+    return [
+      [0, 0],
+      [radiusMm, 0],
+    ]
+  const sphere = domeRadiusMm(radiusMm, riseMm)
+  return Array.from({ length: ARC_STEPS + 1 }, (_, i): Point => {
+    const r = (radiusMm * i) / ARC_STEPS
+    return [r, Math.sqrt(sphere * sphere - r * r) - (sphere - riseMm)]
+  })
+}
+
+/** Radius of the sphere of a dome, mm: R = (a² + h²) / 2h. */
+export function domeRadiusMm(radiusMm: number, riseMm: number): number {
+  return (radiusMm * radiusMm + riseMm * riseMm) / (2 * riseMm)
+}
+
+function squareRing(r: number, z: number, size: number): Point[] {
+  return [
+    [r, z - size / 2],
+    [r + size, z - size / 2],
+    [r + size, z + size / 2],
+    [r, z + size / 2],
+  ]
+}
+
+function outline(material: SectionMaterial, points: readonly Point[]): Outline {
+  return { material, points }
+}

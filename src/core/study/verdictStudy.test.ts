@@ -1,0 +1,26 @@
+import { verdictStudy } from './verdictStudy'
+import { studyTable } from './studyTable'
+
+describe('verdictStudy', () => {
+  const study = verdictStudy(2000, 0.2026)
+
+  it('is right clearly more often than measuring once and rounding', () => {
+    console.log(studyTable(study))
+    const countingError = Math.sqrt((study.rightByRounding * (1 - study.rightByRounding)) / study.cases)
+    expect(study.rightByVerdict).toBeGreaterThan(study.rightByRounding + 8 * countingError)
+    expect(study.rightByVerdict).toBeGreaterThan(0.93)
+  })
+
+  it('keeps its stated probabilities within counting error in every bin', () => {
+    for (const bin of study.bins.filter((b) => b.cases >= 20)) {
+      const countingError = Math.sqrt((bin.meanStated * (1 - bin.meanStated)) / bin.cases)
+      // One bin in a hundred may stray beyond 2.6 errors; the model is allowed 0.01 of its own beside that.
+      expect(Math.abs(bin.right - bin.meanStated)).toBeLessThan(2.6 * countingError + 0.01)
+    }
+    expect(study.expectedCalibrationError).toBeLessThan(0.02)
+  })
+
+  it('gives the same study for the same seed', () => {
+    expect(verdictStudy(50, 0.5)).toEqual(verdictStudy(50, 0.5))
+  })
+})

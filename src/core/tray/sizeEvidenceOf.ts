@@ -1,0 +1,19 @@
+import type { SizeEvidence } from '../verdict/SizeEvidence'
+import type { CaseSheetFacts } from './CaseSheetFacts'
+import { figureOf } from './caseFigures'
+import type { MeasuredFigures } from './measuredFigures'
+
+/**
+ * What this tray's readings say of the crystal's size. Only what was measured here counts as evidence;
+ * the gasket's wall alone may come from the case sheet, because the old ring is often beyond measuring.
+ */
+export function sizeEvidenceOf(measured: MeasuredFigures, sheet: CaseSheetFacts): SizeEvidence[] {
+  const evidence: SizeEvidence[] = []
+  const { bore, opening } = measured
+  const crystal = measured['crystal-diameter']
+  const wall = figureOf('gasket-wall', measured, sheet)
+  if (crystal) evidence.push({ kind: 'crystal', diameter: crystal })
+  if (bore && wall) evidence.push({ kind: 'bore-and-gasket', bore, wall })
+  if (opening) evidence.push({ kind: 'opening-with-gasket', opening })
+  return evidence
+}

@@ -1,0 +1,48 @@
+import type { FitWishes } from '../fit/CaseFacts'
+import type { SizeEvidence, SizeHistory } from '../verdict/SizeEvidence'
+import type { SizeVerdict } from '../verdict/sizeVerdict'
+import { sizeVerdict } from '../verdict/sizeVerdict'
+import type { CaseFactsOutcome } from './caseFactsOf'
+import { caseFactsOf } from './caseFactsOf'
+import type { CaseSheetFacts } from './CaseSheetFacts'
+import type { MeasuredFigures, TakenReading } from './measuredFigures'
+import { measuredFigures } from './measuredFigures'
+import { sizeEvidenceOf } from './sizeEvidenceOf'
+import type { PastRun } from './sizeHistory'
+import { lastTimePair, sizeHistory } from './sizeHistory'
+
+/** Everything a tray's readings, its case sheet and its past say, before any drawer is opened. */
+export interface TrayReadout {
+  readonly measured: MeasuredFigures
+  readonly evidence: readonly SizeEvidence[]
+  readonly history: readonly SizeHistory[]
+  /** null while nothing was measured and no size ever fitted */
+  readonly verdict: SizeVerdict | null
+  readonly facts: CaseFactsOutcome
+  readonly wishes: FitWishes
+}
+
+/** @param pastRuns - press runs of other trays of this case sheet, newest first */
+export function trayReadout(
+  readings: readonly TakenReading[],
+  sheet: CaseSheetFacts,
+  pastRuns: readonly PastRun[],
+): TrayReadout {
+  const measured = measuredFigures(readings)
+  const evidence = sizeEvidenceOf(measured, sheet)
+  const history = sizeHistory(pastRuns)
+  const outcome = sizeVerdict(evidence, history)
+  return {
+    measured,
+    evidence,
+    history,
+    verdict: outcome.ok ? outcome.verdict : null,
+    facts: caseFactsOf(measured, sheet),
+    wishes: {
+      material: sheet.crystalMaterial,
+      profile: sheet.crystalProfile,
+      gasketColour: sheet.gasketColour,
+      lastTime: lastTimePair(pastRuns),
+    },
+  }
+}

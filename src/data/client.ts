@@ -1,0 +1,68 @@
+import fs from 'node:fs'
+import path from 'node:path'
+import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core'
+import type { DataLocation } from './environment'
+import { lockFolder } from './folderLock'
+import * as schema from './schema'
+
+/** A database handle or a transaction on it: both drivers' types assign to it. */
+export type Db = PgDatabase<PgQueryResultHKT, typeof schema>
+
+export interface Store {
+  readonly db: Db
+  readonly kind: 'embedded' | 'server'
+  close(): Promise<void>
+}
+
+const MIGRATIONS = 'src/data/migrations'
+
+/**
+ * Opens the data and brings its tables up to date.
+ * An embedded folder belongs to one process at a time.
+ * @param root - the project's folder, where the migrations are
+ * @throws FolderInUseError when another process holds the folder
+ */
+export async function openStore(location: DataLocation, root = process.cwd()): Promise<Store> {
+  const migrationsFolder = path.join(/*turbopackIgnore: true*/ root, MIGRATIONS)
+  return location.kind === 'server'
+    ? openServer(location.url, migrationsFolder)
+    : openFolder(location.folder, migrationsFolder)
+}
+
+async function openServer(url: string, migrationsFolder: string): Promise<Store> {
+  const [{ Pool }, { drizzle }, { migrate }] = await Promise.all([
+    import('pg'),
+    import('drizzle-orm/node-postgres'),
+    import('drizzle-orm/node-postgres/migrator'),
+  ])
+  const pool = new Pool({ connectionString: url })
+  const db = drizzle(pool, { schema })
+  await migrate(db, { migrationsFolder })
+  return { db, kind: 'server', close: () => pool.end() }
+}
+
+async function openFolder(folder: string, migrationsFolder: string): Promise<Store> {
+  fs.mkdirSync(path.dirname(folder), { recursive: true })
+  const unlock = lockFolder(folder)
+  try {
+    const [{ PGlite }, { drizzle }, { migrate }] = await Promise.all([
+      import('@electric-sql/pglite'),
+      import('drizzle-orm/pglite'),
+      import('drizzle-orm/pglite/migrator'),
+    ])
+    const engine = await PGlite.create({ dataDir: folder })
+    const db = drizzle(engine, { schema })
+    await migrate(db, { migrationsFolder })
+    return {
+      db,
+      kind: 'embedded',
+      close: async () => {
+        await engine.close()
+        unlock()
+      },
+    }
+  } catch (error) {
+    unlock()
+    throw error
+  }
+}

@@ -1,0 +1,247 @@
+import type { CrystalState } from '@/core/readings/readingPlan'
+import type { PressOutcome } from '@/core/press/pressPlan'
+import type { StageId } from '@/core/stages/stages'
+
+/** How far a demo tray got at the bench. */
+export type DemoProgress =
+  | { kind: 'opened' }
+  /** this many readings of the plan taken; more than the plan has takes all */
+  | { kind: 'measured'; readings: number }
+  | { kind: 'picked' }
+  | { kind: 'pressed'; outcomes: readonly PressOutcome[]; press: 'lever' | 'screw'; note: string }
+
+export interface DemoTray {
+  readonly number: number
+  /** maker and reference of the case sheet */
+  readonly caseName: string
+  readonly owner: string
+  readonly ownerMark: string
+  readonly complaint: string
+  readonly crystalState: CrystalState
+  readonly oldLume?: boolean
+  readonly stage: StageId
+  /** days from the demo's day */
+  readonly openedDay: number
+  readonly dueDay: number
+  readonly dueHour: number
+  readonly progress: DemoProgress
+}
+
+const FLEET = 'Skerrow Ferry Line'
+const DECKWATCH = 'Harrowmere Deckwatch 38'
+const ALL: DemoProgress = { kind: 'measured', readings: 99 }
+const CRACKED_STATES: readonly CrystalState[] = ['shattered', 'cracked', 'whole', 'shattered', 'cracked']
+
+/** The line's deckwatches of the past year: one about every four weeks. */
+const PAST_FLEET: readonly DemoTray[] = [350, 322, 297, 270, 241, 214, 188, 160, 131, 104, 77, 49, 21].map(
+  (daysAgo, i): DemoTray => {
+    const broke = i === 4
+    return {
+      number: 150 + 4 * i,
+      caseName: DECKWATCH,
+      owner: FLEET,
+      ownerMark: `ferry no. ${[3, 11, 17, 8, 22, 5, 14, 17, 9, 2, 19, 11, 6][i]}`,
+      complaint: broke ? 'Crystal cracked right across, fell out at the pier' : 'Crystal broken on duty',
+      crystalState: CRACKED_STATES[i % CRACKED_STATES.length] ?? 'cracked',
+      stage: 'hand-back',
+      openedDay: -daysAgo,
+      dueDay: -daysAgo + 3,
+      dueHour: 16,
+      progress: {
+        kind: 'pressed',
+        outcomes: broke ? ['cracked', 'home'] : i === 8 ? ['high-on-one-side', 'home'] : ['home'],
+        press: i % 5 === 3 ? 'screw' : 'lever',
+        note: broke ? 'First one cracked: a crumb of old glass left on the seat.' : '',
+      },
+    }
+  },
+)
+
+function past(number: number, caseName: string, owner: string, daysAgo: number): DemoTray {
+  return {
+    number,
+    caseName,
+    owner,
+    ownerMark: '',
+    complaint: 'Scratched crystal',
+    crystalState: 'whole',
+    stage: 'hand-back',
+    openedDay: -daysAgo,
+    dueDay: -daysAgo + 4,
+    dueHour: 12,
+    progress: { kind: 'pressed', outcomes: ['home'], press: 'screw', note: '' },
+  }
+}
+
+/** Invented trays: a year behind the bench and twelve trays in hand today. */
+export const DEMO_TRAYS: readonly DemoTray[] = [
+  ...PAST_FLEET,
+  past(153, 'Quillfen Tidal 4', 'Maren Oddvik', 300),
+  past(159, 'Harrowmere Purser 34', FLEET, 260),
+  past(167, 'Vessalin Evening', 'Ilse Tarnow', 200),
+  past(175, 'Quillfen Field 3', 'Bram Hollis', 140),
+  past(183, 'Oakmantle Dual', 'Edda Quist', 90),
+  past(191, 'Harrowmere Purser 34', FLEET, 60),
+  {
+    number: 205,
+    caseName: 'Oakmantle Dual',
+    owner: 'Edda Quist',
+    ownerMark: '',
+    complaint: 'Steamed up after a swim',
+    crystalState: 'whole',
+    stage: 'prove',
+    openedDay: -4,
+    dueDay: 1,
+    dueHour: 10,
+    progress: {
+      kind: 'pressed',
+      outcomes: ['home'],
+      press: 'screw',
+      note: 'Turned five quarters, rim even.',
+    },
+  },
+  {
+    number: 209,
+    caseName: 'Sundrake Depth 4',
+    owner: 'Jory Penhale',
+    ownerMark: 'diver',
+    complaint: 'Chipped at 4 by a winch handle',
+    crystalState: 'cracked',
+    stage: 'align',
+    openedDay: -3,
+    dueDay: 0,
+    dueHour: 14,
+    progress: { kind: 'pressed', outcomes: ['home'], press: 'lever', note: '' },
+  },
+  {
+    number: 212,
+    caseName: 'Harrowmere Purser 34',
+    owner: FLEET,
+    ownerMark: 'purser no. 4',
+    complaint: 'Crystal loose, turns by hand',
+    crystalState: 'whole',
+    stage: 'press-in',
+    openedDay: -2,
+    dueDay: 0,
+    dueHour: 16,
+    progress: { kind: 'picked' },
+  },
+  {
+    number: 214,
+    caseName: DECKWATCH,
+    owner: FLEET,
+    ownerMark: 'ferry no. 17',
+    complaint: 'Struck the rail, crystal in pieces',
+    crystalState: 'shattered',
+    stage: 'match',
+    openedDay: -2,
+    dueDay: 1,
+    dueHour: 16,
+    progress: ALL,
+  },
+  {
+    number: 216,
+    caseName: 'Quillfen Field 3',
+    owner: 'Bram Hollis',
+    ownerMark: '',
+    complaint: 'Deep scratch over 9',
+    crystalState: 'whole',
+    stage: 'match',
+    openedDay: -1,
+    dueDay: 2,
+    dueHour: 12,
+    progress: ALL,
+  },
+  {
+    number: 217,
+    caseName: 'Quillfen Tidal 4',
+    owner: 'Maren Oddvik',
+    ownerMark: '',
+    complaint: 'Crack from 2 to 7',
+    crystalState: 'cracked',
+    stage: 'measure',
+    openedDay: -1,
+    dueDay: 1,
+    dueHour: 17,
+    progress: { kind: 'measured', readings: 8 },
+  },
+  {
+    number: 218,
+    caseName: 'Vessalin Evening',
+    owner: 'Ilse Tarnow',
+    ownerMark: 'her mother’s',
+    complaint: 'Crystal gone, hands bent',
+    crystalState: 'missing',
+    oldLume: true,
+    stage: 'measure',
+    openedDay: -1,
+    dueDay: 4,
+    dueHour: 12,
+    progress: { kind: 'measured', readings: 3 },
+  },
+  {
+    number: 220,
+    caseName: 'Sundrake Lantern',
+    owner: 'Tove Rask',
+    ownerMark: '',
+    complaint: 'Shattered in a door',
+    crystalState: 'shattered',
+    stage: 'clean',
+    openedDay: -1,
+    dueDay: 3,
+    dueHour: 10,
+    progress: ALL,
+  },
+  {
+    number: 221,
+    caseName: DECKWATCH,
+    owner: FLEET,
+    ownerMark: 'ferry no. 9',
+    complaint: 'Crystal cracked, back hard to turn',
+    crystalState: 'cracked',
+    stage: 'decase',
+    openedDay: 0,
+    dueDay: 2,
+    dueHour: 17,
+    progress: { kind: 'opened' },
+  },
+  {
+    number: 222,
+    caseName: 'Harrowmere Purser 34',
+    owner: FLEET,
+    ownerMark: 'purser no. 11',
+    complaint: 'Cloudy crystal',
+    crystalState: 'whole',
+    stage: 'open',
+    openedDay: 0,
+    dueDay: 3,
+    dueHour: 16,
+    progress: { kind: 'opened' },
+  },
+  {
+    number: 223,
+    caseName: 'Quillfen Field 3',
+    owner: 'Nils Harbo',
+    ownerMark: '',
+    complaint: 'Crystal missing since the regatta',
+    crystalState: 'missing',
+    stage: 'intake',
+    openedDay: 0,
+    dueDay: 5,
+    dueHour: 12,
+    progress: { kind: 'opened' },
+  },
+  {
+    number: 224,
+    caseName: DECKWATCH,
+    owner: FLEET,
+    ownerMark: 'ferry no. 3',
+    complaint: 'Crystal in pieces, engine room',
+    crystalState: 'shattered',
+    stage: 'measure',
+    openedDay: 0,
+    dueDay: 2,
+    dueHour: 16,
+    progress: { kind: 'opened' },
+  },
+]

@@ -1,0 +1,32 @@
+import path from 'node:path'
+import Joi from 'joi'
+
+interface Environment {
+  DATABASE_URL?: string
+  WHYALON_DATA: string
+}
+
+const schema = Joi.object<Environment>({
+  DATABASE_URL: Joi.string()
+    .uri({ scheme: ['postgres', 'postgresql'] })
+    .empty(''),
+  WHYALON_DATA: Joi.string().min(1).default('whyalon-data'),
+}).unknown(true)
+
+export type DataLocation = { kind: 'server'; url: string } | { kind: 'folder'; folder: string }
+
+/**
+ * Where the shop's data lives, from the environment.
+ * @throws Error naming the variable, its value and what to set
+ */
+export function dataLocation(environment: Readonly<Record<string, string | undefined>>): DataLocation {
+  const checked = schema.validate(environment, { abortEarly: false })
+  if (checked.error) {
+    throw new Error(
+      `The environment is not usable: ${checked.error.message}. Set DATABASE_URL to postgres://user@host/name, or leave it out and set WHYALON_DATA to a folder.`,
+    )
+  }
+  const { DATABASE_URL, WHYALON_DATA } = checked.value
+  if (DATABASE_URL) return { kind: 'server', url: DATABASE_URL }
+  return { kind: 'folder', folder: path.resolve(/*turbopackIgnore: true*/ WHYALON_DATA) }
+}

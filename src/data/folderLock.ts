@@ -1,0 +1,120 @@
+import fs from 'node:fs'
+
+interface Owner {
+  readonly pid: number
+  /** start time of the process, so that a reused pid is not taken for the holder; null where there is no procfs */
+  readonly start: string | null
+}
+
+/** Thrown when another living process owns the data folder. */
+export class FolderInUseError extends Error {
+  readonly code = 'ELOCKED'
+
+  constructor(
+    readonly folder: string,
+    readonly pid: number | null,
+  ) {
+    super(
+      `The data folder ${folder} is in use by ${pid === null ? 'another process' : `process ${pid}`}. ` +
+        'Only one Whyalon may open it: use the one that is running, stop it first, or set WHYALON_DATA to another folder.',
+    )
+  }
+}
+
+const ATTEMPTS = 5
+
+/**
+ * Takes the data folder for this process; a lock left by a killed holder is moved aside.
+ * The lock is a hard link beside the folder: made in one step, never half written.
+ * @returns releases the lock; also done when the process exits
+ * @throws FolderInUseError when a living process holds it
+ */
+export function lockFolder(folder: string): () => void {
+  const file = `${folder}.lock`
+  const draft = `${file}.${process.pid}`
+  const mine = JSON.stringify({ pid: process.pid, start: startOf(process.pid) } satisfies Owner)
+  fs.writeFileSync(draft, mine)
+  try {
+    for (let attempt = 0; attempt < ATTEMPTS; attempt++) {
+      if (linked(draft, file)) {
+        const release = () => {
+          if (textOf(file) === mine) fs.rmSync(file, { force: true })
+        }
+        process.once('exit', release)
+        return release
+      }
+      const text = textOf(file)
+      if (text === null) continue
+      const owner = ownerFrom(text)
+      if (owner && isAlive(owner)) throw new FolderInUseError(folder, owner.pid)
+      moveAside(file, text)
+    }
+    throw new FolderInUseError(folder, null)
+  } finally {
+    fs.rmSync(draft, { force: true })
+  }
+}
+
+function linked(from: string, to: string): boolean {
+  try {
+    fs.linkSync(from, to)
+    return true
+  } catch (error) {
+    if (codeOf(error) === 'EEXIST') return false
+    throw error
+  }
+}
+
+function textOf(file: string): string | null {
+  try {
+    return fs.readFileSync(file, 'utf8')
+  } catch (error) {
+    if (codeOf(error) === 'ENOENT') return null
+    throw error
+  }
+}
+
+function ownerFrom(text: string): Owner | null {
+  try {
+    const value: unknown = JSON.parse(text)
+    if (typeof value !== 'object' || value === null || !('pid' in value)) return null
+    const { pid } = value
+    if (typeof pid !== 'number') return null
+    return { pid, start: 'start' in value && typeof value.start === 'string' ? value.start : null }
+  } catch {
+    return null // not a lock of ours: as good as stale
+  }
+}
+
+function isAlive(owner: Owner): boolean {
+  try {
+    process.kill(owner.pid, 0)
+  } catch (error) {
+    if (codeOf(error) === 'ESRCH') return false
+  }
+  const now = startOf(owner.pid)
+  return now === null || owner.start === null || now === owner.start
+}
+
+/** Field 22 of the process's stat file: when it started. */
+function startOf(pid: number): string | null {
+  const stat = textOf(`/proc/${pid}/stat`)
+  return stat?.slice(stat.lastIndexOf(')') + 2).split(' ')[19] ?? null
+}
+
+function moveAside(file: string, seen: string): void {
+  const aside = `${file}.stale.${process.pid}`
+  try {
+    fs.renameSync(file, aside)
+  } catch (error) {
+    if (codeOf(error) === 'ENOENT') return // another starter moved it first
+    throw error
+  }
+  // Taken by a new holder between reading and moving: put it back.
+  if (textOf(aside) !== seen) linked(aside, file)
+  fs.rmSync(aside, { force: true })
+}
+
+function codeOf(error: unknown): string | undefined {
+  return error instanceof Error && 'code' in error && typeof error.code === 'string' ? error.code : undefined
+}

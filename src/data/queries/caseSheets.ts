@@ -1,0 +1,74 @@
+import { and, asc, desc, eq } from 'drizzle-orm'
+import type { Db } from '../client'
+import { caseSheets, crystals, dies, gaskets, picks, presses, pressRuns, trays } from '../schema'
+
+export type CaseSheet = typeof caseSheets.$inferSelect
+export type NewCaseSheet = typeof caseSheets.$inferInsert
+
+export function allCaseSheets(db: Db): Promise<CaseSheet[]> {
+  return db.select().from(caseSheets).orderBy(asc(caseSheets.maker), asc(caseSheets.reference))
+}
+
+export async function caseSheetById(db: Db, id: number): Promise<CaseSheet | undefined> {
+  return (await db.select().from(caseSheets).where(eq(caseSheets.id, id)))[0]
+}
+
+export async function insertCaseSheets(db: Db, rows: NewCaseSheet[]): Promise<CaseSheet[]> {
+  return db.insert(caseSheets).values(rows).returning()
+}
+
+/** @returns false when there is no such sheet */
+export async function updateCaseSheet(db: Db, id: number, row: NewCaseSheet): Promise<boolean> {
+  const changed = await db
+    .update(caseSheets)
+    .set(row)
+    .where(eq(caseSheets.id, id))
+    .returning({ id: caseSheets.id })
+  return changed.length > 0
+}
+
+/** Every press run ever made on one case sheet, newest first, with what was pressed and how. */
+export function pressRunsOfCaseSheet(db: Db, caseSheetId: number) {
+  return db
+    .select({
+      id: pressRuns.id,
+      trayId: trays.id,
+      trayNumber: trays.number,
+      ownerMark: trays.ownerMark,
+      outcome: pressRuns.outcome,
+      quarterTurns: pressRuns.quarterTurns,
+      peakForceN: pressRuns.peakForceN,
+      travelMm: pressRuns.travelMm,
+      cushion: pressRuns.cushion,
+      note: pressRuns.note,
+      ranAt: pressRuns.ranAt,
+      pressId: presses.id,
+      pressName: presses.name,
+      pusherId: pressRuns.pusherId,
+      supportId: pressRuns.supportId,
+      pusherCode: dies.code,
+      crystalId: crystals.id,
+      crystalCode: crystals.code,
+      crystalDiameterMm: crystals.diameterMm,
+      crystalEdgeMm: crystals.edgeThicknessMm,
+      crystalMaterial: crystals.material,
+      crystalProfile: crystals.profile,
+      gasketId: gaskets.id,
+      gasketCode: gaskets.code,
+      gasketWallMm: gaskets.wallMm,
+      gasketOuterMm: gaskets.outerDiameterMm,
+      gasketMaterial: gaskets.material,
+      gasketColour: gaskets.colour,
+    })
+    .from(pressRuns)
+    .innerJoin(picks, eq(picks.id, pressRuns.pickId))
+    .innerJoin(trays, eq(trays.id, pressRuns.trayId))
+    .innerJoin(presses, eq(presses.id, pressRuns.pressId))
+    .innerJoin(dies, eq(dies.id, pressRuns.pusherId))
+    .innerJoin(crystals, eq(crystals.id, picks.crystalId))
+    .innerJoin(gaskets, eq(gaskets.id, picks.gasketId))
+    .where(and(eq(trays.caseSheetId, caseSheetId)))
+    .orderBy(desc(pressRuns.ranAt), desc(pressRuns.id))
+}
+
+export type SheetPressRun = Awaited<ReturnType<typeof pressRunsOfCaseSheet>>[number]

@@ -1,0 +1,69 @@
+import { asc, desc, eq, isNull, max } from 'drizzle-orm'
+import type { StageId } from '@/core/stages/stages'
+import type { Db } from '../client'
+import { caseSheets, owners, trays } from '../schema'
+
+export type Tray = typeof trays.$inferSelect
+export type NewTray = typeof trays.$inferInsert
+export type Owner = typeof owners.$inferSelect
+export type NewOwner = typeof owners.$inferInsert
+
+const trayWithSheet = { tray: trays, sheet: caseSheets, owner: owners }
+
+function traysJoined(db: Db) {
+  return db
+    .select(trayWithSheet)
+    .from(trays)
+    .innerJoin(caseSheets, eq(caseSheets.id, trays.caseSheetId))
+    .innerJoin(owners, eq(owners.id, trays.ownerId))
+}
+
+export type TrayRow = Awaited<ReturnType<typeof traysInHand>>[number]
+
+/** Trays not handed back yet, the earliest due first. */
+export function traysInHand(db: Db) {
+  return traysJoined(db).where(isNull(trays.finishedAt)).orderBy(asc(trays.dueAt), asc(trays.id))
+}
+
+/** Every tray ever opened, the newest first. */
+export function allTrays(db: Db) {
+  return traysJoined(db).orderBy(desc(trays.number))
+}
+
+export async function trayByNumber(db: Db, number: number): Promise<TrayRow | undefined> {
+  return (await traysJoined(db).where(eq(trays.number, number)))[0]
+}
+
+export async function trayById(db: Db, id: number): Promise<TrayRow | undefined> {
+  return (await traysJoined(db).where(eq(trays.id, id)))[0]
+}
+
+export async function highestTrayNumber(db: Db): Promise<number | null> {
+  return (await db.select({ number: max(trays.number) }).from(trays))[0]?.number ?? null
+}
+
+export async function insertTrays(db: Db, rows: NewTray[]): Promise<Tray[]> {
+  return db.insert(trays).values(rows).returning()
+}
+
+/** @param finishedAt - set when the tray leaves the bench, null while it is in hand */
+export async function setTrayStage(
+  db: Db,
+  id: number,
+  stage: StageId,
+  finishedAt: Date | null,
+): Promise<void> {
+  await db.update(trays).set({ stage, finishedAt }).where(eq(trays.id, id))
+}
+
+export function allOwners(db: Db): Promise<Owner[]> {
+  return db.select().from(owners).orderBy(asc(owners.name))
+}
+
+export async function insertOwners(db: Db, rows: NewOwner[]): Promise<Owner[]> {
+  return db.insert(owners).values(rows).returning()
+}
+
+export async function ownerByName(db: Db, name: string): Promise<Owner | undefined> {
+  return (await db.select().from(owners).where(eq(owners.name, name)))[0]
+}

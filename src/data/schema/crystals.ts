@@ -1,0 +1,21 @@
+import { doublePrecision, index, integer, pgTable, serial, text } from 'drizzle-orm/pg-core'
+import { CRYSTAL_MATERIALS, CRYSTAL_PROFILES } from '@/core/fit/parts'
+
+export const crystals = pgTable(
+  'crystals',
+  {
+    id: serial('id').primaryKey(),
+    code: text('code').notNull().unique(),
+    drawer: text('drawer').notNull(),
+    diameterMm: doublePrecision('diameter_mm').notNull(),
+    edgeThicknessMm: doublePrecision('edge_thickness_mm').notNull(),
+    centreThicknessMm: doublePrecision('centre_thickness_mm').notNull(),
+    undersideRiseMm: doublePrecision('underside_rise_mm').notNull().default(0),
+    bevelMm: doublePrecision('bevel_mm').notNull().default(0),
+    material: text('material', { enum: CRYSTAL_MATERIALS }).notNull(),
+    profile: text('profile', { enum: CRYSTAL_PROFILES }).notNull(),
+    quantity: integer('quantity').notNull(),
+    priceCents: integer('price_cents').notNull().default(0),
+  },
+  (table) => [index().on(table.diameterMm)],
+)

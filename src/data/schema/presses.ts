@@ -1,0 +1,10 @@
+import { boolean, pgTable, serial, text } from 'drizzle-orm/pg-core'
+import { PRESS_KINDS } from '@/core/press/pressPlan'
+
+export const presses = pgTable('presses', {
+  id: serial('id').primaryKey(),
+  name: text('name').notNull().unique(),
+  kind: text('kind', { enum: PRESS_KINDS }).notNull(),
+  /** true when it shows force and travel */
+  gauged: boolean('gauged').notNull().default(false),
+})

@@ -1,0 +1,56 @@
+import type { DimensionId } from '@/core/readings/dimensions'
+import { DIMENSIONS } from '@/core/readings/dimensions'
+import type { ReadingTarget } from '@/core/readings/readingPlan'
+import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
+import { sheetValueMm } from '@/core/tray/caseFigures'
+import { seededRandom } from './seededRandom'
+
+/** The true sizes of one simulated piece, which nobody at the bench knows. */
+export interface SimulatedCase {
+  /** @returns the true length there, mm; null when the case sheet gives nothing to make it from */
+  trueMm(at: ReadingTarget): number | null
+}
+
+/** How pieces of one case differ, standard deviations, mm. From memory. */
+const PIECE_SCATTER_MM: Readonly<Record<DimensionId, number>> = {
+  bore: 0.01,
+  opening: 0,
+  'crystal-diameter': 0.015,
+  'crystal-edge': 0.015,
+  'crystal-centre': 0.02,
+  'gasket-wall': 0.004,
+  'gasket-height': 0.015,
+  'seat-depth': 0.015,
+  'hands-below-seat': 0.02,
+}
+/** Largest ovality of a simulated bore, mm. */
+const MOST_OVALITY_MM = 0.04
+
+/** One piece of a case sheet's case: the same seed is the same piece. */
+export function simulatedCase(seed: number, sheet: CaseSheetFacts): SimulatedCase {
+  const random = seededRandom(seed)
+  const piece = new Map<DimensionId, number>()
+  for (const { id } of Object.values(DIMENSIONS)) {
+    const nominal = sheetValueMm(id, sheet)
+    const off = random.normal(PIECE_SCATTER_MM[id])
+    if (nominal !== null) piece.set(id, nominal + off)
+  }
+  const ovalityMm = random.uniform(0, MOST_OVALITY_MM)
+  const longAxisDeg = random.uniform(0, 180)
+  const oval = (directionDeg: number) =>
+    (ovalityMm / 2) * Math.cos((2 * (directionDeg - longAxisDeg) * Math.PI) / 180)
+
+  return {
+    trueMm({ dimension, placeIndex }) {
+      const directionDeg = DIMENSIONS[dimension].directionsDeg?.[placeIndex] ?? 0
+      const bore = piece.get('bore')
+      if (dimension === 'bore') return bore === undefined ? null : bore + oval(directionDeg)
+      if (dimension === 'opening') {
+        // What a ring leaves free follows from this piece's own bore and wall, not from the sheet's.
+        const wall = piece.get('gasket-wall')
+        return bore === undefined || wall === undefined ? null : bore + oval(directionDeg) - 2 * wall
+      }
+      return piece.get(dimension) ?? null
+    },
+  }
+}

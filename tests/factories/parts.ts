@@ -1,0 +1,74 @@
+import type { CaseFacts, FitWishes } from '@/core/fit/CaseFacts'
+import type { StockCrystal, StockGasket } from '@/core/fit/parts'
+import type { Die } from '@/core/dies/Die'
+
+/** A 30.0 × 1.0 flat mineral crystal; override what the test is about. */
+export function stockCrystal(over: Partial<StockCrystal> = {}): StockCrystal {
+  return {
+    id: 1,
+    code: 'C-300-10',
+    drawer: 'C-14',
+    diameterMm: 30,
+    edgeThicknessMm: 1,
+    centreThicknessMm: 1,
+    undersideRiseMm: 0,
+    bevelMm: 0.2,
+    material: 'mineral',
+    profile: 'flat',
+    quantity: 6,
+    priceCents: 700,
+    ...over,
+  }
+}
+
+/** A nylon 31.0 / 0.50 I-section ring, 1.0 high. */
+export function stockGasket(over: Partial<StockGasket> = {}): StockGasket {
+  return {
+    id: 1,
+    code: 'G-310-50',
+    drawer: 'G-03',
+    outerDiameterMm: 31,
+    wallMm: 0.5,
+    heightMm: 1,
+    section: 'I',
+    footMm: 0,
+    material: 'nylon',
+    colour: 'black',
+    quantity: 4,
+    priceCents: 150,
+    ...over,
+  }
+}
+
+/** A 30.95 bore with its seat 1.05 deep and the hands 0.52 under it, all measured. */
+export function caseFacts(over: Partial<CaseFacts> = {}): CaseFacts {
+  const measured = (valueMm: number, standardUncertaintyMm = 0.02) => ({
+    valueMm,
+    standardUncertaintyMm,
+    origin: 'measured' as const,
+  })
+  return {
+    bore: measured(30.95),
+    boreOvalityMm: 0,
+    seatDepth: measured(1.05),
+    handsBelowSeat: measured(0.52),
+    foundThickness: measured(1.02),
+    ...over,
+  }
+}
+
+export const NO_WISHES: FitWishes = { material: null, profile: null, gasketColour: null, lastTime: null }
+
+export function die(over: Partial<Die> = {}): Die {
+  return {
+    id: 1,
+    code: 'P29',
+    role: 'pusher',
+    material: 'nylon',
+    place: 'block A',
+    outerDiameterMm: 29,
+    openingMm: 0,
+    recessDepthMm: 0,
+    ...over,
+  }
+}

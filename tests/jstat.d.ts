@@ -1,0 +1,4 @@
+declare module 'jstat' {
+  const jstat: { normal: { cdf(x: number, mean: number, standardDeviation: number): number } }
+  export default jstat
+}
