@@ -34,7 +34,7 @@ export function nearestOrder(
     policy = FIT_POLICY,
     preferredWallMm = 0.5,
     most = 3,
-  }: { policy?: FitPolicy; preferredWallMm?: number; most?: number } = {},
+  }: { policy?: FitPolicy; preferredWallMm?: number | undefined; most?: number } = {},
 ): OrderProposal[] {
   const band = policy.interferenceBands[material]
   const uncertaintyMm = interferenceUncertaintyMm({

@@ -56,10 +56,6 @@ export async function setTrayStage(
   await db.update(trays).set({ stage, finishedAt }).where(eq(trays.id, id))
 }
 
-export function allOwners(db: Db): Promise<Owner[]> {
-  return db.select().from(owners).orderBy(asc(owners.name))
-}
-
 export async function insertOwners(db: Db, rows: NewOwner[]): Promise<Owner[]> {
   return db.insert(owners).values(rows).returning()
 }

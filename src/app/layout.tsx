@@ -1,0 +1,30 @@
+import '@fontsource-variable/atkinson-hyperlegible-mono'
+import '@fontsource-variable/atkinson-hyperlegible-next'
+import Box from '@mui/material/Box'
+import InitColorSchemeScript from '@mui/material/InitColorSchemeScript'
+import type { Metadata } from 'next'
+import type { ReactNode } from 'react'
+import { GlobalKeys } from '@/ui/shell/GlobalKeys'
+import { Providers } from '@/ui/shell/Providers'
+import { RAIL_WIDTH } from '@/ui/shell/railWidth'
+import { Rail } from '@/ui/shell/Rail'
+
+export const metadata: Metadata = {
+  title: { default: 'Whyalon', template: '%s · Whyalon' },
+  description: 'The bench companion of the watch case and crystal technician.',
+}
+
+export default function RootLayout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en" suppressHydrationWarning>
+      <body>
+        <InitColorSchemeScript attribute="data-scheme" defaultMode="light" />
+        <Providers>
+          <Rail />
+          <Box sx={{ ml: { xs: 0, sm: `${RAIL_WIDTH}px` } }}>{children}</Box>
+          <GlobalKeys />
+        </Providers>
+      </body>
+    </html>
+  )
+}

@@ -1,0 +1,16 @@
+import type { Metadata } from 'next'
+import { notFound } from 'next/navigation'
+import { caseSheetPage } from '@/services/listings'
+import { getShop } from '@/services/shop'
+import { SheetPage } from '@/ui/lists/SheetPage'
+import { saveRecordAction } from '../../actions'
+
+export const dynamic = 'force-dynamic'
+export const metadata: Metadata = { title: 'Case sheet' }
+
+export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params
+  const page = /^\d{1,9}$/.test(id) ? await caseSheetPage(await getShop(), Number(id)) : null
+  if (!page) notFound()
+  return <SheetPage page={page} save={saveRecordAction} />
+}

@@ -1,0 +1,9 @@
+import type { Metadata } from 'next'
+import { SheetFormPage } from '@/ui/lists/SheetFormPage'
+import { saveRecordAction } from '../../actions'
+
+export const metadata: Metadata = { title: 'New case sheet' }
+
+export default function Page() {
+  return <SheetFormPage save={saveRecordAction} />
+}

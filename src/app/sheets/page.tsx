@@ -1,0 +1,11 @@
+import type { Metadata } from 'next'
+import { caseSheetLines } from '@/services/listings'
+import { getShop } from '@/services/shop'
+import { SheetsPage } from '@/ui/lists/SheetsPage'
+
+export const dynamic = 'force-dynamic'
+export const metadata: Metadata = { title: 'Case sheets' }
+
+export default async function Page() {
+  return <SheetsPage lines={await caseSheetLines(await getShop())} />
+}

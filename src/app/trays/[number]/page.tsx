@@ -1,0 +1,46 @@
+import type { Metadata } from 'next'
+import { notFound } from 'next/navigation'
+import type { StageId } from '@/core/stages/stages'
+import { STAGE_IDS } from '@/core/stages/stages'
+import { trayByItsNumber } from '@/services/listings'
+import { getShop } from '@/services/shop'
+import { TrayBench } from '@/ui/tray/TrayBench'
+import {
+  logPressRunAction,
+  moveTrayAction,
+  pickPairAction,
+  takeBackReadingAction,
+  takeReadingAction,
+} from '../../actions'
+
+export const dynamic = 'force-dynamic'
+
+interface TrayPageProps {
+  params: Promise<{ number: string }>
+  searchParams: Promise<{ stage?: string }>
+}
+
+export async function generateMetadata({ params }: TrayPageProps): Promise<Metadata> {
+  return { title: `Tray ${(await params).number.slice(0, 6)}` }
+}
+
+export default async function TrayPage({ params, searchParams }: TrayPageProps) {
+  const [{ number }, { stage }] = await Promise.all([params, searchParams])
+  const view = /^\d{1,6}$/.test(number) ? await trayByItsNumber(await getShop(), Number(number)) : null
+  if (!view) notFound()
+  const shown = STAGE_IDS.find((id): id is StageId => id === stage) ?? view.tray.stage
+  return (
+    <TrayBench
+      key={view.tray.id}
+      initial={view}
+      stage={shown}
+      actions={{
+        takeReading: takeReadingAction,
+        takeBackReading: takeBackReadingAction,
+        pickPair: pickPairAction,
+        logPressRun: logPressRunAction,
+        moveTray: moveTrayAction,
+      }}
+    />
+  )
+}

@@ -1,0 +1,60 @@
+/** One field of a record a person fills in: the form, its validation and its limits all come from here. */
+export type Field =
+  | MmField
+  | {
+      readonly kind: 'text'
+      readonly name: string
+      readonly label: string
+      readonly required: boolean
+      readonly mostLength: number
+      readonly multiline?: true
+      readonly help?: string
+    }
+  | {
+      readonly kind: 'choice'
+      readonly name: string
+      readonly label: string
+      readonly required: boolean
+      readonly options: readonly Option[]
+      readonly help?: string
+    }
+  | {
+      readonly kind: 'count'
+      readonly name: string
+      readonly label: string
+      readonly required: boolean
+      readonly least: number
+      readonly most: number
+      readonly unit?: string
+      readonly help?: string
+    }
+  | { readonly kind: 'flag'; readonly name: string; readonly label: string; readonly help?: string }
+  | {
+      readonly kind: 'date' | 'date-time'
+      readonly name: string
+      readonly label: string
+      readonly required: boolean
+      readonly help?: string
+    }
+
+export interface MmField {
+  readonly kind: 'mm'
+  readonly name: string
+  readonly label: string
+  readonly required: boolean
+  readonly leastMm: number
+  readonly mostMm: number
+  /** N when the figure is a force; mm when left out */
+  readonly unit?: 'mm' | 'N'
+  readonly help?: string
+}
+
+export interface Option {
+  readonly value: string
+  readonly label: string
+}
+
+/** Options from words used in the code: `hardened-mineral` reads “hardened mineral”. */
+export function optionsOf(values: readonly string[]): Option[] {
+  return values.map((value) => ({ value, label: value.replaceAll('-', ' ') }))
+}

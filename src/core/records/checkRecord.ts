@@ -1,0 +1,82 @@
+import { formatMm } from '../units/formatMm'
+import { parseMm } from '../units/parseMm'
+import type { Field } from './Field'
+
+/** What a field may hold after checking: figures as numbers, choices and text as text, empty as null. */
+export type FieldValue = string | number | boolean | null
+/** Sentences by field name. */
+export type FieldErrors = Readonly<Record<string, string>>
+
+export type FieldCheck = { ok: true; value: FieldValue } | { ok: false; message: string }
+
+const WHOLE_NUMBER = /^\d{1,9}$/
+const DATE = /^\d{4}-\d{2}-\d{2}$/
+
+/**
+ * Reads what a person left in one field.
+ * @param raw - text, or a ready value from another program
+ * @returns the typed value, or a sentence naming field, value, limit and what to do
+ */
+export function checkField(field: Field, raw: string | number | boolean | null | undefined): FieldCheck {
+  if (field.kind === 'flag') return { ok: true, value: raw === true || raw === 'true' || raw === 'on' }
+  const text = raw === null || raw === undefined ? '' : String(raw).trim()
+  if (text === '') {
+    if (field.required) return wrong(`${field.label} is missing: fill it in.`)
+    return { ok: true, value: field.kind === 'text' ? '' : null }
+  }
+  switch (field.kind) {
+    case 'mm':
+      return checkLength(field, text)
+    case 'count':
+      return checkCount(field, text)
+    case 'choice':
+      return field.options.some((o) => o.value === text)
+        ? { ok: true, value: text }
+        : wrong(
+            `${field.label}: “${short(text)}” is not one of ${field.options.map((o) => o.label).join(', ')}.`,
+          )
+    case 'text':
+      return text.length <= field.mostLength
+        ? { ok: true, value: text }
+        : wrong(`${field.label} has ${text.length} characters; at most ${field.mostLength}. Shorten it.`)
+    case 'date':
+      return DATE.test(text) && !Number.isNaN(Date.parse(text))
+        ? { ok: true, value: text }
+        : wrong(`${field.label}: “${short(text)}” is not a date. Write it as 2026-11-24.`)
+    case 'date-time':
+      return Number.isNaN(Date.parse(text))
+        ? wrong(`${field.label}: “${short(text)}” is not a date and time. Choose one.`)
+        : { ok: true, value: text }
+  }
+}
+
+function checkLength(field: Extract<Field, { kind: 'mm' }>, text: string): FieldCheck {
+  const unit = field.unit ?? 'mm'
+  const parsed = parseMm(text)
+  if (!parsed.ok)
+    return wrong(`${field.label}: “${short(text)}” is not a figure in ${unit}. Type it as 30.02.`)
+  const { valueMm } = parsed
+  if (valueMm < field.leastMm || valueMm > field.mostMm) {
+    const limit = (mm: number) => (Math.abs(mm) < 0.01 && mm !== 0 ? String(mm) : formatMm(mm))
+    return wrong(
+      `${field.label}: ${short(text)} ${unit} is outside ${limit(field.leastMm)}–${limit(field.mostMm)} ${unit}. Check it and type it again.`,
+    )
+  }
+  return { ok: true, value: valueMm }
+}
+
+function checkCount(field: Extract<Field, { kind: 'count' }>, text: string): FieldCheck {
+  if (!WHOLE_NUMBER.test(text)) return wrong(`${field.label}: “${short(text)}” is not a whole number.`)
+  const value = Number(text)
+  return value >= field.least && value <= field.most
+    ? { ok: true, value }
+    : wrong(`${field.label}: ${value} is outside ${field.least}–${field.most}.`)
+}
+
+function wrong(message: string): FieldCheck {
+  return { ok: false, message }
+}
+
+function short(text: string): string {
+  return text.length > 20 ? `${text.slice(0, 20)}…` : text
+}

@@ -1,0 +1,63 @@
+import { PRESS_OUTCOMES } from '../press/pressPlan'
+import { CRYSTAL_STATES } from '../readings/readingPlan'
+import type { Field } from './Field'
+import { optionsOf } from './Field'
+
+/** A new tray. The case sheet and the owner are chosen or named beside these. */
+export const TRAY_FIELDS: readonly Field[] = [
+  {
+    kind: 'choice',
+    name: 'crystalState',
+    label: 'Crystal came in',
+    required: true,
+    options: optionsOf(CRYSTAL_STATES),
+  },
+  { kind: 'text', name: 'owner', label: 'Owner', required: true, mostLength: 80 },
+  {
+    kind: 'text',
+    name: 'ownerMark',
+    label: 'Mark',
+    required: false,
+    mostLength: 40,
+    help: 'tells it from others, as “ferry no. 17”',
+  },
+  {
+    kind: 'text',
+    name: 'complaint',
+    label: 'Complaint',
+    required: false,
+    mostLength: 500,
+    multiline: true,
+    help: 'in the owner’s words',
+  },
+  { kind: 'date-time', name: 'dueAt', label: 'Due', required: true },
+  { kind: 'flag', name: 'gasketPresent', label: 'Old gasket is there' },
+  { kind: 'flag', name: 'oldLume', label: 'Old luminous paint on dial or hands' },
+]
+
+/** What was really done at the press. Dies, press and pick are chosen beside these. */
+export const PRESS_RUN_FIELDS: readonly Field[] = [
+  { kind: 'choice', name: 'outcome', label: 'Outcome', required: true, options: optionsOf(PRESS_OUTCOMES) },
+  { kind: 'count', name: 'quarterTurns', label: 'Quarter turns', required: true, least: 0, most: 40 },
+  {
+    kind: 'mm',
+    name: 'peakForceN',
+    label: 'Peak force',
+    required: false,
+    leastMm: 1,
+    mostMm: 5000,
+    unit: 'N',
+    help: 'if the press shows it',
+  },
+  {
+    kind: 'mm',
+    name: 'travelMm',
+    label: 'Travel',
+    required: false,
+    leastMm: 0.05,
+    mostMm: 20,
+    help: 'if the press shows it',
+  },
+  { kind: 'text', name: 'cushion', label: 'Cushion', required: false, mostLength: 120 },
+  { kind: 'text', name: 'note', label: 'Note', required: false, mostLength: 500, multiline: true },
+]

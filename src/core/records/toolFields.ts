@@ -1,0 +1,41 @@
+import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
+import { PRESS_KINDS } from '../press/pressPlan'
+import type { Field } from './Field'
+import { optionsOf } from './Field'
+
+export const INSTRUMENT_FIELDS: readonly Field[] = [
+  { kind: 'text', name: 'name', label: 'Name', required: true, mostLength: 40 },
+  {
+    kind: 'choice',
+    name: 'kind',
+    label: 'Kind',
+    required: true,
+    options: optionsOf(Object.keys(TYPICAL_INSTRUMENTS)),
+  },
+  { kind: 'mm', name: 'resolutionMm', label: 'Resolution', required: true, leastMm: 0.0001, mostMm: 0.1 },
+  {
+    kind: 'mm',
+    name: 'maximumPermissibleErrorMm',
+    label: 'Permissible error',
+    required: true,
+    leastMm: 0,
+    mostMm: 0.5,
+    help: '±, from its sheet',
+  },
+  {
+    kind: 'mm',
+    name: 'zeroOffsetMm',
+    label: 'Zero offset',
+    required: true,
+    leastMm: -1,
+    mostMm: 1,
+    help: 'what it shows when closed',
+  },
+  { kind: 'date', name: 'calibrationDueOn', label: 'Calibration due', required: false },
+]
+
+export const PRESS_FIELDS: readonly Field[] = [
+  { kind: 'text', name: 'name', label: 'Name', required: true, mostLength: 60 },
+  { kind: 'choice', name: 'kind', label: 'Kind', required: true, options: optionsOf(PRESS_KINDS) },
+  { kind: 'flag', name: 'gauged', label: 'Shows force and travel' },
+]

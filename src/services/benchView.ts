@@ -1,0 +1,130 @@
+import { DIMENSIONS } from '@/core/readings/dimensions'
+import { nextTarget, readingPlan } from '@/core/readings/readingPlan'
+import { STAGE_GUIDES } from '@/core/stages/stageGuides'
+import type { StageId } from '@/core/stages/stages'
+import { stageIndex } from '@/core/stages/stages'
+import type { Hazard } from '@/core/tray/hazards'
+import { hazardsOf } from '@/core/tray/hazards'
+import { trayReadout } from '@/core/tray/trayReadout'
+import { formatMm, formatPercent } from '@/core/units/formatMm'
+import type { Db } from '@/data/client'
+import { pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
+import { latestPick } from '@/data/queries/picks'
+import type { Reading } from '@/data/queries/readings'
+import { standingReadingsOf } from '@/data/queries/readings'
+import { crystalById } from '@/data/queries/stock'
+import { allInstruments } from '@/data/queries/tools'
+import type { TrayRow } from '@/data/queries/trays'
+import { traysInHand } from '@/data/queries/trays'
+import { isDue } from '@/core/measure/calibration'
+
+/** A tray in hand as the bench shows it. */
+export interface BenchTray {
+  readonly number: number
+  readonly stage: StageId
+  readonly caseName: string
+  readonly owner: string
+  readonly dueAt: string
+  readonly late: boolean
+  readonly hazards: readonly Hazard[]
+  /** what to do next, in words */
+  readonly next: string
+  /** what is known so far, in words; empty while nothing is */
+  readonly known: string
+}
+
+export interface BenchView {
+  readonly trays: readonly BenchTray[]
+  /** the tray to take now; null when the bench is clear */
+  readonly first: { readonly tray: BenchTray; readonly because: string } | null
+  readonly dueToday: number
+  /** instruments past their calibration day, by name */
+  readonly instrumentsDue: readonly string[]
+}
+
+/** The bench today: every tray in hand with its stage, its hazards and what to do next. */
+export async function benchView(db: Db, now: Date): Promise<BenchView> {
+  const rows = await traysInHand(db)
+  const [readings, instruments] = await Promise.all([
+    standingReadingsOf(
+      db,
+      rows.map((row) => row.tray.id),
+    ),
+    allInstruments(db),
+  ])
+  const trays: BenchTray[] = []
+  for (const row of rows) trays.push(await benchTray(db, row, readings.get(row.tray.id) ?? [], now))
+  return {
+    trays,
+    first: firstOf(trays),
+    dueToday: rows.filter((row) => row.tray.dueAt.toDateString() === now.toDateString()).length,
+    instrumentsDue: instruments.filter((i) => isDue(i.calibrationDueOn, now)).map((i) => i.name),
+  }
+}
+
+async function benchTray(db: Db, row: TrayRow, readings: readonly Reading[], now: Date): Promise<BenchTray> {
+  const { tray, sheet, owner } = row
+  return {
+    number: tray.number,
+    stage: tray.stage,
+    caseName: `${sheet.maker} ${sheet.reference}`,
+    owner: [owner.name, tray.ownerMark].filter(Boolean).join(', '),
+    dueAt: tray.dueAt.toISOString(),
+    late: tray.dueAt.getTime() < now.getTime(),
+    hazards: hazardsOf({ ...tray, crystalMaterial: sheet.crystalMaterial }),
+    ...(await workOf(db, row, readings)),
+  }
+}
+
+async function workOf(
+  db: Db,
+  { tray, sheet }: TrayRow,
+  readings: readonly Reading[],
+): Promise<{ next: string; known: string }> {
+  const pastRuns = (await pressRunsOfCaseSheet(db, sheet.id)).filter((run) => run.trayId !== tray.id)
+  const { verdict } = trayReadout(readings, sheet, pastRuns)
+  const size =
+    verdict && readings.length > 0
+      ? `${formatMm(verdict.pick.sizeMm, 0.1)} with ${formatPercent(verdict.pick.probability)}`
+      : ''
+  switch (tray.stage) {
+    case 'measure': {
+      const plan = readingPlan({ ...tray, profile: sheet.crystalProfile ?? 'flat' })
+      const next = nextTarget(plan, readings)
+      if (!next) return { next: 'All read: go on to push out, clean and match', known: size }
+      const { label, places } = DIMENSIONS[next.dimension]
+      const total = plan.reduce((sum, id) => sum + DIMENSIONS[id].places.length, 0)
+      return {
+        next: `Read ${label.toLowerCase()}, ${places[next.placeIndex]}`,
+        known: [`${readings.length} of ${total} read`, size].filter(Boolean).join(', '),
+      }
+    }
+    case 'match':
+      return { next: 'Pick crystal with gasket', known: size }
+    case 'press-in': {
+      const pick = await latestPick(db, tray.id)
+      const crystal = pick && (await crystalById(db, pick.crystalId))
+      return crystal
+        ? {
+            next: `Press ${formatMm(crystal.diameterMm, 0.1)} × ${formatMm(crystal.edgeThicknessMm, 0.1)} ${crystal.profile.replace('-', ' ')}`,
+            known: `drawer ${crystal.drawer}`,
+          }
+        : { next: 'Pick crystal with gasket first', known: size }
+    }
+    default:
+      return { next: STAGE_GUIDES[tray.stage]?.settles ?? '', known: size }
+  }
+}
+
+/** The earliest due comes first; among those due the same day, what is furthest along. */
+function firstOf(trays: readonly BenchTray[]): BenchView['first'] {
+  const day = (tray: BenchTray) => tray.dueAt.slice(0, 10)
+  const [first, second] = [...trays].sort(
+    (a, b) =>
+      day(a).localeCompare(day(b)) || stageIndex(b.stage) - stageIndex(a.stage) || a.number - b.number,
+  )
+  if (!first) return null
+  if (first.late) return { tray: first, because: 'it is late' }
+  const tied = second && day(second) === day(first)
+  return { tray: first, because: tied ? 'it is due first and furthest along' : 'it is due first' }
+}

@@ -1,0 +1,57 @@
+import Joi from 'joi'
+import type { FieldErrors, FieldValue } from '@/core/records/checkRecord'
+import { checkField } from '@/core/records/checkRecord'
+import type { Field } from '@/core/records/Field'
+
+/** What a use case answers when the input cannot be taken: sentences by field; `form` is for the whole. */
+export interface Refusal {
+  readonly ok: false
+  readonly errors: FieldErrors
+}
+
+export function refuse(message: string, field = 'form'): Refusal {
+  return { ok: false, errors: { [field]: message } }
+}
+
+/** Ids come from our own screens: whole, positive, and within what the database holds. */
+export const idSchema = Joi.number().integer().positive().max(2_147_483_647)
+
+export type Validated<T> = { ok: true; value: T } | Refusal
+
+/** Checks an input against its schema. Nothing is converted silently and every wrong field is named. */
+export function validate<T>(schema: Joi.ObjectSchema<T>, input: unknown): Validated<T> {
+  const result = schema.validate(input, { abortEarly: false, convert: false })
+  if (!result.error) return { ok: true, value: result.value }
+  const errors: Record<string, string> = {}
+  for (const detail of result.error.details) errors[String(detail.path[0] ?? 'form')] ??= detail.message
+  return { ok: false, errors }
+}
+
+/** The Joi schema of a record, from the same fields the form is drawn from. */
+export function recordSchema(fields: readonly Field[]): Joi.ObjectSchema<Record<string, FieldValue>> {
+  return Joi.object<Record<string, FieldValue>>(
+    Object.fromEntries(fields.map((field) => [field.name, fieldSchema(field)])),
+  )
+}
+
+function fieldSchema(field: Field): Joi.Schema {
+  return (
+    Joi.any()
+      // Joi skips custom rules on a missing value; an empty text takes the same way as one left empty.
+      .default('')
+      .custom((raw: unknown, helpers) => checked(field, raw, helpers))
+  )
+}
+
+function checked(field: Field, raw: unknown, helpers: Joi.CustomHelpers): FieldValue | Joi.ErrorReport {
+  if (raw !== null && typeof raw === 'object')
+    return helpers.message({ custom: `${field.label}: not a value.` })
+  const check = checkField(
+    field,
+    typeof raw === 'number' || typeof raw === 'boolean' ? raw : String(raw ?? ''),
+  )
+  // Escaped, because Joi reads braces in a message as its own template.
+  return check.ok
+    ? check.value
+    : helpers.message({ custom: check.message.replaceAll('{', '(').replaceAll('}', ')') })
+}

@@ -1,0 +1,41 @@
+import type { SheetPressRun } from '@/data/queries/caseSheets'
+
+/** The last pressing on this case sheet that went home, and how the sheet has fared. */
+export interface LastTime {
+  readonly trayNumber: number
+  readonly ranAt: string
+  readonly crystal: string
+  readonly gasket: string
+  readonly press: string
+  readonly pusherId: number
+  readonly supportId: number
+  readonly pusher: string
+  readonly quarterTurns: number
+  readonly peakForceN: number | null
+  readonly outcome: string
+  readonly note: string
+  readonly runsHome: number
+  readonly runs: number
+}
+
+/** @param pastRuns - press runs of other trays of the sheet, newest first */
+export function lastTimeOf(pastRuns: readonly SheetPressRun[]): LastTime | null {
+  const last = pastRuns.find((run) => run.outcome === 'home')
+  if (!last) return null
+  return {
+    trayNumber: last.trayNumber,
+    ranAt: last.ranAt.toISOString(),
+    crystal: last.crystalCode,
+    gasket: last.gasketCode,
+    press: last.pressName,
+    pusherId: last.pusherId,
+    supportId: last.supportId,
+    pusher: last.pusherCode,
+    quarterTurns: last.quarterTurns,
+    peakForceN: last.peakForceN,
+    outcome: last.outcome,
+    note: last.note,
+    runsHome: pastRuns.filter((run) => run.outcome === 'home').length,
+    runs: pastRuns.length,
+  }
+}

@@ -1,0 +1,108 @@
+import type { Die } from '@/core/dies/Die'
+import type { StockCrystal, StockGasket } from '@/core/fit/parts'
+import type { StageId } from '@/core/stages/stages'
+import type { Db } from '@/data/client'
+import type { CaseSheet, SheetPressRun } from '@/data/queries/caseSheets'
+import { allCaseSheets, caseSheetById, pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
+import { allCrystals, allGaskets } from '@/data/queries/stock'
+import type { Instrument, Press } from '@/data/queries/tools'
+import { allDies, allInstruments, allPresses } from '@/data/queries/tools'
+import { allTrays, trayByNumber } from '@/data/queries/trays'
+import type { TrayView } from './trayView'
+import { trayView } from './trayView'
+
+export interface TrayLine {
+  readonly number: number
+  readonly caseName: string
+  readonly owner: string
+  readonly stage: StageId
+  readonly complaint: string
+  readonly openedAt: string
+  readonly dueAt: string
+  readonly finishedAt: string | null
+}
+
+/** Every tray ever opened, the newest first. */
+export async function trayLines(db: Db): Promise<TrayLine[]> {
+  return (await allTrays(db)).map(({ tray, sheet, owner }) => ({
+    number: tray.number,
+    caseName: `${sheet.maker} ${sheet.reference}`,
+    owner: [owner.name, tray.ownerMark].filter(Boolean).join(', '),
+    stage: tray.stage,
+    complaint: tray.complaint,
+    openedAt: tray.openedAt.toISOString(),
+    dueAt: tray.dueAt.toISOString(),
+    finishedAt: tray.finishedAt?.toISOString() ?? null,
+  }))
+}
+
+/** @returns null when no tray has this number */
+export async function trayByItsNumber(db: Db, number: number): Promise<TrayView | null> {
+  const row = await trayByNumber(db, number)
+  return row ? trayView(db, row) : null
+}
+
+/** The cases a new tray can be opened for. */
+export async function newTrayChoices(db: Db): Promise<{ sheets: { id: number; name: string }[] }> {
+  const sheets = await allCaseSheets(db)
+  return { sheets: sheets.map((s) => ({ id: s.id, name: `${s.maker} ${s.reference}` })) }
+}
+
+export interface Drawers {
+  readonly crystals: readonly StockCrystal[]
+  readonly gaskets: readonly StockGasket[]
+  readonly dies: readonly Die[]
+}
+
+export async function drawers(db: Db): Promise<Drawers> {
+  const [crystals, gaskets, dies] = await Promise.all([allCrystals(db), allGaskets(db), allDies(db)])
+  return { crystals, gaskets, dies }
+}
+
+export interface CaseSheetLine {
+  readonly sheet: CaseSheet
+  readonly runs: number
+  readonly runsHome: number
+}
+
+export async function caseSheetLines(db: Db): Promise<CaseSheetLine[]> {
+  const lines: CaseSheetLine[] = []
+  for (const sheet of await allCaseSheets(db)) {
+    const runs = await pressRunsOfCaseSheet(db, sheet.id)
+    lines.push({ sheet, runs: runs.length, runsHome: runs.filter((run) => run.outcome === 'home').length })
+  }
+  return lines
+}
+
+export interface CaseSheetPage {
+  readonly sheet: CaseSheet
+  readonly runs: readonly (Omit<SheetPressRun, 'ranAt'> & {
+    readonly ranAt: string
+    readonly supportCode: string
+  })[]
+}
+
+/** One case sheet with what fitted, how it was pressed and how it went. @returns null when there is no such sheet */
+export async function caseSheetPage(db: Db, id: number): Promise<CaseSheetPage | null> {
+  const sheet = await caseSheetById(db, id)
+  if (!sheet) return null
+  const [runs, dies] = await Promise.all([pressRunsOfCaseSheet(db, id), allDies(db)])
+  return {
+    sheet,
+    runs: runs.map((run) => ({
+      ...run,
+      ranAt: run.ranAt.toISOString(),
+      supportCode: dies.find((die) => die.id === run.supportId)?.code ?? '?',
+    })),
+  }
+}
+
+export interface ShopTools {
+  readonly instruments: readonly Instrument[]
+  readonly presses: readonly Press[]
+}
+
+export async function shopTools(db: Db): Promise<ShopTools> {
+  const [instruments, presses] = await Promise.all([allInstruments(db), allPresses(db)])
+  return { instruments, presses }
+}

@@ -1,0 +1,23 @@
+import 'server-only'
+import type { Db, Store } from '@/data/client'
+import { openStore } from '@/data/client'
+import { dataLocation } from '@/data/environment'
+import { startShop } from './startShop'
+
+// On globalThis, so that a hot reload in development keeps the one handle that owns the folder.
+const holder = globalThis as unknown as { whyalonStore?: Promise<Store> }
+
+/** The shop's data, opened once a process. A failed opening is tried again at the next call. */
+export async function getShop(): Promise<Db> {
+  holder.whyalonStore ??= open().catch((error: unknown) => {
+    delete holder.whyalonStore
+    throw error
+  })
+  return (await holder.whyalonStore).db
+}
+
+async function open(): Promise<Store> {
+  const store = await openStore(dataLocation(process.env))
+  await startShop(store.db)
+  return store
+}

@@ -1,0 +1,152 @@
+import type { PairAssessment } from '@/core/fit/assessPair'
+import type { CaseFacts } from '@/core/fit/CaseFacts'
+import { fitReasons } from '@/core/fit/fitReasons'
+import type { OrderProposal } from '@/core/fit/nearestOrder'
+import { nearestOrder } from '@/core/fit/nearestOrder'
+import type { Shortlist } from '@/core/fit/shortlist'
+import { diametersWorthReading, shortlist } from '@/core/fit/shortlist'
+import type { DimensionId } from '@/core/readings/dimensions'
+import type { ReadingTarget } from '@/core/readings/readingPlan'
+import { nextTarget, readingPlan } from '@/core/readings/readingPlan'
+import type { Hazard } from '@/core/tray/hazards'
+import { hazardsOf } from '@/core/tray/hazards'
+import type { TrayReadout } from '@/core/tray/trayReadout'
+import { trayReadout } from '@/core/tray/trayReadout'
+import type { Db } from '@/data/client'
+import type { CaseSheet } from '@/data/queries/caseSheets'
+import { pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
+import type { Reading } from '@/data/queries/readings'
+import { standingReadings, voidedReadings } from '@/data/queries/readings'
+import { allGaskets, crystalsBetween, pairsInStock } from '@/data/queries/stock'
+import type { Instrument } from '@/data/queries/tools'
+import { allInstruments } from '@/data/queries/tools'
+import type { TrayRow } from '@/data/queries/trays'
+import type { LastTime } from './lastTime'
+import { lastTimeOf } from './lastTime'
+import type { PressCard } from './pressCard'
+import { pressCard } from './pressCard'
+
+/** A fitting pair with its reasons in words. */
+export type PairView = PairAssessment & { readonly reasons: readonly string[] }
+
+export interface ShortlistView extends Omit<Shortlist, 'fitting'> {
+  readonly fitting: readonly PairView[]
+  /** crystal-with-gasket pairs in the drawers */
+  readonly pairsInStock: number
+}
+
+export interface TrayHeader {
+  readonly id: number
+  readonly number: number
+  readonly stage: TrayRow['tray']['stage']
+  readonly crystalState: TrayRow['tray']['crystalState']
+  readonly gasketPresent: boolean
+  readonly complaint: string
+  readonly openedAt: string
+  readonly dueAt: string
+  readonly finishedAt: string | null
+  readonly owner: string
+  readonly ownerMark: string
+  readonly caseName: string
+}
+
+/** Everything the tray page shows, as plain data. */
+export interface TrayView {
+  readonly tray: TrayHeader
+  readonly sheet: CaseSheet
+  readonly hazards: readonly Hazard[]
+  readonly readout: TrayReadout
+  readonly readings: readonly ReadingView[]
+  readonly plan: readonly DimensionId[]
+  /** null when the plan is done */
+  readonly next: ReadingTarget | null
+  readonly instruments: readonly Instrument[]
+  readonly shortlist: ShortlistView | null
+  /** sizes to order; filled when the drawers hold no fitting pair */
+  readonly orders: readonly OrderProposal[]
+  readonly lastTime: LastTime | null
+  readonly press: PressCard | null
+}
+
+export interface ReadingView {
+  readonly id: number
+  readonly dimension: DimensionId
+  readonly placeIndex: number
+  readonly shownMm: number
+  readonly instrumentId: number
+  readonly takenAt: string
+  /** set when the reading was taken back */
+  readonly voidReason: string | null
+}
+
+/** Puts a tray's page together: readings through the models, the drawers, the past of its case sheet. */
+export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
+  const { tray, sheet, owner } = row
+  const [readings, voided, runsOfSheet, instruments] = await Promise.all([
+    standingReadings(db, tray.id),
+    voidedReadings(db, tray.id),
+    pressRunsOfCaseSheet(db, sheet.id),
+    allInstruments(db),
+  ])
+  const pastRuns = runsOfSheet.filter((run) => run.trayId !== tray.id)
+  const readout = trayReadout(readings, sheet, pastRuns)
+  const plan = readingPlan({
+    crystalState: tray.crystalState,
+    profile: sheet.crystalProfile ?? 'flat',
+    gasketPresent: tray.gasketPresent,
+  })
+  const facts = readout.facts.ok ? readout.facts.facts : null
+  const list = facts ? await shortlistView(db, facts, readout) : null
+  return {
+    tray: {
+      id: tray.id,
+      number: tray.number,
+      stage: tray.stage,
+      crystalState: tray.crystalState,
+      gasketPresent: tray.gasketPresent,
+      complaint: tray.complaint,
+      openedAt: tray.openedAt.toISOString(),
+      dueAt: tray.dueAt.toISOString(),
+      finishedAt: tray.finishedAt?.toISOString() ?? null,
+      owner: owner.name,
+      ownerMark: tray.ownerMark,
+      caseName: `${sheet.maker} ${sheet.reference}`,
+    },
+    sheet,
+    hazards: hazardsOf({ ...tray, crystalMaterial: sheet.crystalMaterial }),
+    readout,
+    readings: [
+      ...readings.map((r) => readingView(r, null)),
+      ...voided.map(({ reading, reason }) => readingView(reading, reason)),
+    ].sort((a, b) => a.id - b.id),
+    plan,
+    next: nextTarget(plan, readings),
+    instruments,
+    shortlist: list,
+    orders:
+      facts && list?.fittingCount === 0
+        ? nearestOrder(facts, sheet.gasketMaterial ?? 'nylon', {
+            preferredWallMm: sheet.gasketWallMm ?? undefined,
+          })
+        : [],
+    lastTime: lastTimeOf(pastRuns),
+    press: await pressCard(db, row, facts, lastTimeOf(pastRuns)),
+  }
+}
+
+async function shortlistView(db: Db, facts: CaseFacts, readout: TrayReadout): Promise<ShortlistView> {
+  const gaskets = await allGaskets(db)
+  const { leastMm, mostMm } = diametersWorthReading(facts, gaskets)
+  const [crystals, pairs] = await Promise.all([crystalsBetween(db, leastMm, mostMm), pairsInStock(db)])
+  const list = shortlist(crystals, gaskets, facts, readout.wishes)
+  return {
+    ...list,
+    fitting: list.fitting.map((pair) => ({ ...pair, reasons: fitReasons(pair, facts, readout.wishes) })),
+    pairsInStock: pairs,
+  }
+}
+
+function readingView(reading: Reading, voidReason: string | null): ReadingView {
+  const { id, dimension, placeIndex, shownMm, instrumentId, takenAt } = reading
+  return { id, dimension, placeIndex, shownMm, instrumentId, takenAt: takenAt.toISOString(), voidReason }
+}

@@ -1,0 +1,113 @@
+'use client'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Typography from '@mui/material/Typography'
+import { format } from 'date-fns'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { stageLabel } from '@/core/stages/stages'
+import type { BenchView } from '@/services/benchView'
+import { PageFrame } from '../shell/PageFrame'
+import { dueText } from '../small/dueText'
+import { KeyCap } from '../small/KeyCap'
+import { BenchLine } from './BenchLine'
+import { StageBoard } from './StageBoard'
+
+/** Today: what to take now, every tray in hand with what to do next, and where they stand. */
+export function BenchPage({ view }: { view: BenchView }) {
+  const { trays, dueToday, instrumentsDue } = view
+  return (
+    <PageFrame
+      title="Bench"
+      subtitle={
+        <span suppressHydrationWarning>
+          {format(new Date(), 'EEEE d MMMM')}, {trays.length} trays in hand, {dueToday} due today
+        </span>
+      }
+      actions={
+        <Button component={Link} href="/trays/new" variant="outlined">
+          New tray <KeyCap name="N" />
+        </Button>
+      }
+    >
+      <DoNow first={view.first} />
+      {instrumentsDue.length > 0 && (
+        <Typography sx={{ color: 'warning.main', mt: 1 }}>
+          Calibration overdue: {instrumentsDue.join(', ')}. Readings still count, and say so.
+        </Typography>
+      )}
+      {trays.length > 0 && (
+        <>
+          <Typography variant="h2" component="h2" sx={{ mt: 2.5, mb: 0.5 }}>
+            In hand, by due time
+          </Typography>
+          <Box role="table" aria-label="Trays in hand">
+            {trays.map((tray) => (
+              <BenchLine key={tray.number} tray={tray} />
+            ))}
+          </Box>
+          <Typography variant="h2" component="h2" sx={{ mt: 2.5, mb: 0.5 }}>
+            Where they stand
+          </Typography>
+          <StageBoard trays={trays} />
+        </>
+      )}
+    </PageFrame>
+  )
+}
+
+function DoNow({ first }: { first: BenchView['first'] }) {
+  const router = useRouter()
+  const href = first ? `/trays/${first.tray.number}` : '/trays/new'
+  useHotkeys('enter', (event) => {
+    // Enter on a link or button is theirs.
+    if (event.target === document.body) router.push(href)
+  })
+  if (!first) {
+    return (
+      <Box>
+        <Typography sx={{ fontSize: '1.5rem', fontWeight: 700 }}>The bench is clear.</Typography>
+        <Typography sx={{ mb: 1.5, color: 'text.secondary' }}>
+          Open a tray for the next case that comes in. Case sheets, crystals, gaskets and dies wait under
+          their places on the left.
+        </Typography>
+        <Button component={Link} href={href} variant="contained">
+          New tray
+        </Button>
+      </Box>
+    )
+  }
+  const { tray, because } = first
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', md: '1fr auto' },
+        gap: 2,
+        alignItems: 'center',
+        borderTop: 3,
+        borderBottom: 1,
+        borderColor: 'primary.main',
+        borderBottomColor: 'divider',
+        py: 1.5,
+      }}
+    >
+      <Box>
+        <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+          Do now, because {because}
+        </Typography>
+        <Typography sx={{ fontSize: '1.75rem', fontWeight: 700, lineHeight: 1.2 }}>
+          Tray {tray.number}, {stageLabel(tray.stage).toLowerCase()}
+        </Typography>
+        <Typography suppressHydrationWarning>
+          {tray.next}
+          {tray.known && `: ${tray.known}`}. {tray.caseName}, due {dueText(tray.dueAt)}
+        </Typography>
+      </Box>
+      <Button component={Link} href={href} variant="contained" sx={{ minHeight: 52 }}>
+        Open tray {tray.number} <KeyCap name="Enter" />
+      </Button>
+    </Box>
+  )
+}

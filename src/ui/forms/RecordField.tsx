@@ -1,0 +1,94 @@
+'use client'
+import Box from '@mui/material/Box'
+import Checkbox from '@mui/material/Checkbox'
+import FormControlLabel from '@mui/material/FormControlLabel'
+import InputAdornment from '@mui/material/InputAdornment'
+import MenuItem from '@mui/material/MenuItem'
+import TextField from '@mui/material/TextField'
+import type { Control } from 'react-hook-form'
+import { Controller } from 'react-hook-form'
+import type { Field } from '@/core/records/Field'
+import type { FormValues } from './RecordForm'
+
+export interface RecordFieldProps {
+  readonly field: Field
+  readonly control: Control<FormValues>
+}
+
+/** One field of a record, drawn by its kind; its help or its error always has a line, so rows do not jump. */
+export function RecordField({ field, control }: RecordFieldProps) {
+  const wide = field.kind === 'text' && field.multiline
+  return (
+    <Box sx={{ gridColumn: wide ? '1 / -1' : undefined }}>
+      <Controller
+        name={field.name}
+        control={control}
+        render={({ field: input, fieldState }) =>
+          field.kind === 'flag' ? (
+            <FormControlLabel
+              label={field.label}
+              control={
+                <Checkbox
+                  checked={input.value === true}
+                  onChange={input.onChange}
+                  onBlur={input.onBlur}
+                  slotProps={{ input: { ref: input.ref } }}
+                />
+              }
+            />
+          ) : (
+            <TextField
+              {...input}
+              inputRef={input.ref}
+              fullWidth
+              margin="dense"
+              label={field.label}
+              required={field.required}
+              error={fieldState.error !== undefined}
+              helperText={fieldState.error?.message ?? field.help ?? ' '}
+              {...kindProps(field)}
+            />
+          )
+        }
+      />
+    </Box>
+  )
+}
+
+function kindProps(field: Exclude<Field, { kind: 'flag' }>) {
+  const unit = 'unit' in field && field.unit ? field.unit : field.kind === 'mm' ? 'mm' : null
+  const adornment = unit
+    ? { input: { endAdornment: <InputAdornment position="end">{unit}</InputAdornment> } }
+    : {}
+  switch (field.kind) {
+    case 'mm':
+    case 'count':
+      return {
+        slotProps: { ...adornment, htmlInput: { inputMode: 'decimal' as const, className: 'figure' } },
+      }
+    case 'choice':
+      return {
+        select: true,
+        children: [
+          ...(field.required
+            ? []
+            : [
+                <MenuItem key="" value="">
+                  not known
+                </MenuItem>,
+              ]),
+          ...field.options.map((option) => (
+            <MenuItem key={option.value} value={option.value}>
+              {option.label}
+            </MenuItem>
+          )),
+        ],
+      }
+    case 'date':
+      return { type: 'date', slotProps: { inputLabel: { shrink: true } } }
+    case 'date-time':
+      return { type: 'datetime-local', slotProps: { inputLabel: { shrink: true } } }
+    case 'text':
+      return field.multiline ? { multiline: true, minRows: 2 } : {}
+  }
+}

@@ -1,0 +1,52 @@
+'use client'
+import Box from '@mui/material/Box'
+import type { GridColDef, GridRowParams } from '@mui/x-data-grid'
+import { DataGrid } from '@mui/x-data-grid'
+
+export interface ListGridProps<R extends { id: number }> {
+  readonly label: string
+  readonly rows: readonly R[]
+  readonly columns: readonly GridColDef<R>[]
+  readonly onOpen: (row: R) => void
+  /** CSS height; the grid scrolls inside */
+  readonly height?: string
+}
+
+const ROW_HEIGHT = 44
+
+/** The product's table: quiet lines, figures to the right, Enter or a click opens a row. */
+export function ListGrid<R extends { id: number }>({
+  label,
+  rows,
+  columns,
+  onOpen,
+  height,
+}: ListGridProps<R>) {
+  return (
+    <Box sx={{ height: height ?? 'calc(100vh - 210px)', minHeight: 320 }}>
+      <DataGrid
+        aria-label={label}
+        rows={rows}
+        columns={columns}
+        rowHeight={ROW_HEIGHT}
+        columnHeaderHeight={ROW_HEIGHT}
+        disableRowSelectionOnClick
+        disableColumnMenu
+        hideFooterSelectedRowCount
+        pageSizeOptions={[50, 100]}
+        initialState={{ pagination: { paginationModel: { pageSize: 50 } } }}
+        onRowClick={({ row }: GridRowParams<R>) => onOpen(row)}
+        onCellKeyDown={({ row }, event) => {
+          if (event.key === 'Enter') onOpen(row)
+        }}
+        sx={{
+          border: 0,
+          fontSize: 14.5,
+          '--DataGrid-containerBackground': 'transparent',
+          '& .MuiDataGrid-row': { cursor: 'pointer' },
+          '& .MuiDataGrid-columnHeaderTitle': { fontWeight: 400, color: 'text.secondary' },
+        }}
+      />
+    </Box>
+  )
+}

@@ -1,0 +1,163 @@
+'use client'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import ToggleButton from '@mui/material/ToggleButton'
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
+import Typography from '@mui/material/Typography'
+import { useColorScheme } from '@mui/material/styles'
+import type { GridColDef } from '@mui/x-data-grid'
+import { useState } from 'react'
+import { FIT_POLICY } from '@/core/fit/fitPolicy'
+import { GASKET_MATERIALS } from '@/core/fit/parts'
+import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
+import { formatMm } from '@/core/units/formatMm'
+import { PageFrame } from '../shell/PageFrame'
+import { codeColumn, mmColumn, wordColumn } from './columns'
+import { ListGrid } from './ListGrid'
+import type { EditedRecord } from './RecordDialog'
+import { RecordDialog } from './RecordDialog'
+import type { SaveRecord } from './SaveRecord'
+import type { ShopTools } from '@/services/listings'
+
+type InstrumentRow = ShopTools['instruments'][number]
+type PressRow = ShopTools['presses'][number]
+
+const INSTRUMENT_COLUMNS: readonly GridColDef<InstrumentRow>[] = [
+  { ...codeColumn('name', 'Instrument', 1), cellClassName: '' },
+  wordColumn('kind', 'Kind'),
+  mmColumn('resolutionMm', 'Resolution', 0.001),
+  mmColumn('maximumPermissibleErrorMm', 'Permissible ±', 0.001),
+  mmColumn('zeroOffsetMm', 'Zero offset', 0.001),
+  codeColumn('calibrationDueOn', 'Calibration due'),
+]
+const PRESS_COLUMNS: readonly GridColDef<PressRow>[] = [
+  { ...codeColumn('name', 'Press', 1), cellClassName: '' },
+  wordColumn('kind', 'Kind'),
+  { field: 'gauged', headerName: 'Shows force', type: 'boolean', minWidth: 110 },
+]
+const NEW_INSTRUMENT = {
+  resolutionMm: 0.01,
+  maximumPermissibleErrorMm: 0.03,
+  zeroOffsetMm: 0,
+  kind: 'caliper',
+}
+
+/** Instruments with their errors, presses, and the light the screen is read by. */
+export function SettingsPage({ tools, save }: { tools: ShopTools; save: SaveRecord }) {
+  const [edited, setEdited] = useState<EditedRecord | null>(null)
+  return (
+    <PageFrame title="Settings" subtitle="instruments, presses, fit limits, light">
+      <Heading
+        title="Instruments"
+        add="New instrument"
+        onAdd={() =>
+          setEdited({
+            kind: 'instrument',
+            id: null,
+            title: 'New instrument',
+            fields: INSTRUMENT_FIELDS,
+            initial: NEW_INSTRUMENT,
+          })
+        }
+      />
+      <ListGrid
+        label="Instruments"
+        rows={tools.instruments}
+        columns={INSTRUMENT_COLUMNS}
+        height="240px"
+        onOpen={(row) =>
+          setEdited({
+            kind: 'instrument',
+            id: row.id,
+            title: row.name,
+            fields: INSTRUMENT_FIELDS,
+            initial: { ...row },
+          })
+        }
+      />
+      <Heading
+        title="Presses"
+        add="New press"
+        onAdd={() =>
+          setEdited({
+            kind: 'press',
+            id: null,
+            title: 'New press',
+            fields: PRESS_FIELDS,
+            initial: { kind: 'lever' },
+          })
+        }
+      />
+      <ListGrid
+        label="Presses"
+        rows={tools.presses}
+        columns={PRESS_COLUMNS}
+        height="200px"
+        onOpen={(row) =>
+          setEdited({ kind: 'press', id: row.id, title: row.name, fields: PRESS_FIELDS, initial: { ...row } })
+        }
+      />
+      <Typography variant="h2" component="h2" sx={{ mt: 3 }}>
+        Fit limits in use
+      </Typography>
+      <FitLimits />
+      <Typography variant="h2" component="h2" sx={{ mt: 3, mb: 1 }}>
+        Light
+      </Typography>
+      <LightChoice />
+      {edited && <RecordDialog record={edited} save={save} onClose={() => setEdited(null)} />}
+    </PageFrame>
+  )
+}
+
+function Heading({ title, add, onAdd }: { title: string; add: string; onAdd: () => void }) {
+  return (
+    <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', mt: 2 }}>
+      <Typography variant="h2" component="h2">
+        {title}
+      </Typography>
+      <Button variant="outlined" onClick={onAdd}>
+        {add}
+      </Button>
+    </Box>
+  )
+}
+
+/** Where the limits come from is said beside them: nylon's band is common practice, the rest is from memory. */
+function FitLimits() {
+  const { interferenceBands, rimWindow, minimumHandClearanceMm } = FIT_POLICY
+  return (
+    <Box component="ul" sx={{ pl: 2.5, mt: 0.5 }}>
+      {GASKET_MATERIALS.map((material) => (
+        <li key={material}>
+          {material}: interference{' '}
+          <span className="figure">
+            {formatMm(interferenceBands[material].lowMm)}–{formatMm(interferenceBands[material].highMm)}
+          </span>{' '}
+          mm
+          {material === 'nylon' ? ' (common practice)' : ' (from memory)'}
+        </li>
+      ))}
+      <li>
+        rim from <span className="figure">{formatMm(rimWindow.lowMm)}</span> to{' '}
+        <span className="figure">+{formatMm(rimWindow.highMm)}</span> mm, at least{' '}
+        <span className="figure">{formatMm(minimumHandClearanceMm)}</span> mm to the hands (from memory)
+      </li>
+    </Box>
+  )
+}
+
+function LightChoice() {
+  const { mode, setMode } = useColorScheme()
+  return (
+    <ToggleButtonGroup
+      exclusive
+      value={mode ?? 'light'}
+      onChange={(_, next: 'light' | 'dark' | null) => next && setMode(next)}
+      aria-label="Light"
+    >
+      <ToggleButton value="light">Daylight</ToggleButton>
+      <ToggleButton value="dark">Lamp</ToggleButton>
+    </ToggleButtonGroup>
+  )
+}

@@ -1,0 +1,33 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
+import { RecordForm } from '../forms/RecordForm'
+import { PageFrame } from '../shell/PageFrame'
+import type { SaveRecord } from './SaveRecord'
+
+/** A new case sheet: maker and reference are enough, the rest is filled in as it is measured. */
+export function SheetFormPage({ save }: { save: SaveRecord }) {
+  const router = useRouter()
+  return (
+    <PageFrame
+      title="New case sheet"
+      subtitle="maker and reference are enough to begin; leave what nobody has measured"
+    >
+      <RecordForm
+        fields={CASE_SHEET_FIELDS}
+        initial={{
+          crystalProfile: 'flat',
+          crystalMaterial: 'mineral',
+          gasketSection: 'I',
+          gasketMaterial: 'nylon',
+        }}
+        submitLabel="Store the sheet"
+        onSubmit={async (values) => {
+          const result = await save('case-sheet', null, values)
+          if (result.ok) router.push('/sheets')
+          return result
+        }}
+      />
+    </PageFrame>
+  )
+}

@@ -1,0 +1,65 @@
+'use client'
+import Button from '@mui/material/Button'
+import TextField from '@mui/material/TextField'
+import type { GridColDef } from '@mui/x-data-grid'
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import type { CaseSheetLine } from '@/services/listings'
+import { PageFrame } from '../shell/PageFrame'
+import { codeColumn, mmColumn, wordColumn } from './columns'
+import { ListGrid } from './ListGrid'
+import { matchesWords } from './matchesWords'
+
+type Row = CaseSheetLine['sheet'] & { fared: string }
+
+const COLUMNS: readonly GridColDef<Row>[] = [
+  { ...codeColumn('maker', 'Maker'), cellClassName: '' },
+  { ...codeColumn('reference', 'Reference'), cellClassName: '' },
+  mmColumn('boreMm', 'Bore', 0.01),
+  mmColumn('crystalDiameterMm', 'Crystal'),
+  mmColumn('crystalEdgeMm', 'Edge'),
+  wordColumn('crystalMaterial', 'Material'),
+  wordColumn('crystalProfile', 'Profile'),
+  mmColumn('gasketWallMm', 'Ring wall', 0.01),
+  { field: 'fared', headerName: 'Pressed, went home', flex: 0.8, minWidth: 130 },
+]
+
+/** Every case the shop knows. */
+export function SheetsPage({ lines }: { lines: readonly CaseSheetLine[] }) {
+  const router = useRouter()
+  const [find, setFind] = useState('')
+  const rows = lines
+    .map(({ sheet, runs, runsHome }) => ({
+      ...sheet,
+      fared: runs === 0 ? 'never' : `${runsHome} of ${runs}`,
+    }))
+    .filter((row) => matchesWords(row, find))
+  return (
+    <PageFrame
+      title="Case sheets"
+      subtitle={`${lines.length} cases known`}
+      actions={
+        <>
+          <TextField
+            label="Find"
+            value={find}
+            onChange={(event) => setFind(event.target.value)}
+            placeholder="maker or reference"
+          />
+          <Button component={Link} href="/sheets/new" variant="contained">
+            New case sheet
+          </Button>
+        </>
+      }
+    >
+      <ListGrid
+        label="Case sheets"
+        rows={rows}
+        columns={COLUMNS}
+        onOpen={(row) => router.push(`/sheets/${row.id}`)}
+        height="calc(100vh - 150px)"
+      />
+    </PageFrame>
+  )
+}

@@ -1,0 +1,164 @@
+import { useId } from 'react'
+import type { DimensionId } from '@/core/readings/dimensions'
+import { handStack } from '@/core/section/sectionGeometry'
+import { HalfDrawing } from './HalfDrawing'
+import { SectionLabelMark } from './SectionLabelMark'
+import { SectionPatterns } from './SectionPatterns'
+import type { SectionLayout } from './sectionLayout'
+import { sectionLayout } from './sectionLayout'
+import type { SectionModel } from './sectionModel'
+
+export interface SectionDrawingProps {
+  readonly model: SectionModel
+  /** CSS pixels */
+  readonly width: number
+  readonly aimedAt: DimensionId | null
+  /** null where nothing is measured: the labels are plain text then */
+  readonly onAim: ((dimension: DimensionId) => void) | null
+}
+
+/** The live section to scale: left half as found, right half as planned, the dull middle cut out. */
+export function SectionDrawing({ model, width, aimedAt, onAim }: SectionDrawingProps) {
+  const id = useId().replaceAll(':', '')
+  const layout = sectionLayout(model, width)
+  const { view, viewX, seatY, height, bodyTop, bodyBottom } = layout
+  const scaleText = `${(view.scale / CSS_PX_PER_MM).toFixed(1)} : 1`
+  return (
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      width="100%"
+      role="group"
+      aria-labelledby={`${id}-title`}
+      style={{ display: 'block' }}
+    >
+      <title id={`${id}-title`}>{`Section, ${model.found.text}; ${model.planned.text}`}</title>
+      <SectionPatterns prefix={id} />
+      {view.strips.map((strip) => {
+        const axisX = viewX + strip.screenX - strip.fromMm * view.scale
+        const clip = `${id}-${strip.id}`
+        const half = { axisX, seatY, scale: view.scale, patternPrefix: id }
+        return (
+          <g key={strip.id}>
+            <clipPath id={clip}>
+              <rect
+                x={viewX + strip.screenX}
+                y={bodyTop - 14}
+                width={strip.screenWidth}
+                height={bodyBottom - bodyTop + 20}
+              />
+            </clipPath>
+            <g clipPath={`url(#${clip})`}>
+              {strip.fromMm < 0 && (
+                <HalfDrawing
+                  {...half}
+                  side={-1}
+                  outlines={model.found.outlines}
+                  ring={model.found.ring}
+                  broken={model.brokenCrystal}
+                />
+              )}
+              {strip.toMm > 0 && (
+                <HalfDrawing
+                  {...half}
+                  side={1}
+                  outlines={model.planned.outlines}
+                  ring={model.planned.ring}
+                  broken={false}
+                />
+              )}
+              <Hands model={model} axisX={axisX} layout={layout} />
+            </g>
+          </g>
+        )
+      })}
+      <Frame layout={layout} />
+      {layout.labels.map((placed) => (
+        <g key={placed.label.title}>
+          {placed.target && (
+            <path
+              d={`M${placed.label.place === 'left' ? layout.column - 6 : placed.x - 4} ${placed.y} L${placed.target.x} ${placed.target.y}`}
+              stroke="var(--mui-palette-text-secondary)"
+              strokeWidth="0.8"
+              fill="none"
+            />
+          )}
+          {placed.target && (
+            <circle cx={placed.target.x} cy={placed.target.y} r="2" fill="var(--mui-palette-text-primary)" />
+          )}
+          <SectionLabelMark placed={placed} aimed={placed.label.dimension === aimedAt} onAim={onAim} />
+        </g>
+      ))}
+      <text
+        x={width - 2}
+        y={height - 6}
+        textAnchor="end"
+        fontSize="12"
+        fill="var(--mui-palette-text-secondary)"
+      >
+        {scaleText}
+        {model.assumed.length > 0 && `, assumed: ${model.assumed.join(', ')}`}
+      </text>
+    </svg>
+  )
+}
+
+/** CSS pixels a millimetre of screen: 96 a inch by definition (CSS Values and Units). */
+const CSS_PX_PER_MM = 96 / 25.4
+
+function Hands({ model, axisX, layout }: { model: SectionModel; axisX: number; layout: SectionLayout }) {
+  const stack = handStack(model.section)
+  const y = (z: number) => layout.seatY - z * layout.view.scale
+  const postWidth = 0.35 * layout.view.scale
+  return (
+    <g stroke="var(--mui-palette-text-primary)" fill="none">
+      {stack.hands.map(({ reachMm, zMm }) => (
+        <path
+          key={zMm}
+          d={`M${axisX - reachMm * layout.view.scale} ${y(zMm)}H${axisX + reachMm * layout.view.scale}`}
+          strokeWidth="1.6"
+        />
+      ))}
+      <rect
+        x={axisX - postWidth}
+        y={y(stack.topMm)}
+        width={2 * postWidth}
+        height={(stack.topMm - stack.dialMm) * layout.view.scale}
+        strokeWidth="1"
+      />
+    </g>
+  )
+}
+
+/** Axis, half names, the break lines and the two dimension lines across. */
+function Frame({ layout }: { layout: SectionLayout }) {
+  const { view, viewX, width, bodyTop, bodyBottom } = layout
+  const axis = width / 2
+  const ends = [viewX + 4, width - viewX - 4] as const
+  const soft = 'var(--mui-palette-text-secondary)'
+  return (
+    <g fill="none" stroke={soft}>
+      <path d={`M${axis} ${bodyTop - 12}V${bodyBottom + 8}`} strokeDasharray="9 3 2 3" strokeWidth="0.8" />
+      {view.strips.slice(1).map((strip) => (
+        <path
+          key={strip.id}
+          d={breakLine(viewX + strip.screenX - 8, bodyTop - 12, bodyBottom + 6)}
+          strokeWidth="1"
+        />
+      ))}
+      <g fill={soft} stroke="none" fontSize="12.5">
+        <text x={ends[0]} y={bodyTop - 18}>
+          as found
+        </text>
+        <text x={ends[1]} y={bodyTop - 18} textAnchor="end">
+          as planned
+        </text>
+      </g>
+    </g>
+  )
+}
+
+/** A long line with one zigzag: the drawing goes on behind it. */
+function breakLine(x: number, top: number, bottom: number): string {
+  const middle = (top + bottom) / 2
+  return `M${x} ${top}V${middle - 10}l-5 5 10 10 -5 5V${bottom}`
+}

@@ -1,0 +1,28 @@
+'use client'
+import Box from '@mui/material/Box'
+import type { TrayView } from '@/services/trayView'
+import { trayReadout } from '@/core/tray/trayReadout'
+import { useElementWidth } from '../small/useElementWidth'
+import { SectionDrawing } from './SectionDrawing'
+import { sectionModel } from './sectionModel'
+
+const FIRST_WIDTH = 520
+
+/** The section of a case as its sheet knows it, whole on both sides. */
+export function SheetSection({ sheet }: { sheet: TrayView['sheet'] }) {
+  const { ref, width } = useElementWidth<HTMLDivElement>(FIRST_WIDTH)
+  const model = sectionModel(
+    { sheet, readout: trayReadout([], sheet, []), tray: { crystalState: 'whole', gasketPresent: true } },
+    null,
+  )
+  return (
+    <Box ref={ref}>
+      <SectionDrawing
+        model={{ ...model, planned: { ...model.found, text: 'the same' } }}
+        width={Math.max(width, 320)}
+        aimedAt={null}
+        onAim={null}
+      />
+    </Box>
+  )
+}

@@ -1,0 +1,113 @@
+import type { BrokenView } from '@/core/section/brokenView'
+import { brokenView, screenXOf } from '@/core/section/brokenView'
+import { spreadLabels } from '@/core/section/spreadLabels'
+import type { SectionLabel, SectionModel } from './sectionModel'
+
+/** Screen units are CSS pixels at full width. */
+const LABEL_COLUMN = 112
+const NARROW_LABEL_COLUMN = 92
+const NARROW_BELOW = 480
+const LABEL_PITCH = 46
+const HEAD = 62
+const FOOT = 48
+const STRIP_GAP = 16
+const MARGIN_MM = 0.35
+/** What the edge strips show inward of the bore, and the centre strip either side of the axis, mm. */
+const EDGE_INWARD_MM = 3.2
+const CENTRE_MM = 3
+const LEAST_BODY = 200
+
+export interface PlacedLabel {
+  readonly label: SectionLabel
+  readonly x: number
+  readonly y: number
+  readonly align: 'start' | 'end' | 'middle'
+  /** where the leader ends on the drawing; null when that place is cut out of the broken view */
+  readonly target: { readonly x: number; readonly y: number } | null
+}
+
+export interface SectionLayout {
+  readonly width: number
+  readonly height: number
+  readonly view: BrokenView
+  readonly viewX: number
+  readonly seatY: number
+  readonly bodyTop: number
+  readonly bodyBottom: number
+  readonly labels: readonly PlacedLabel[]
+  readonly column: number
+}
+
+/** Lays the section out over a width: the broken view in the middle, labels in a column on either side. */
+export function sectionLayout(model: SectionModel, width: number): SectionLayout {
+  const column = width < NARROW_BELOW ? NARROW_LABEL_COLUMN : LABEL_COLUMN
+  const { section } = model
+  const view = brokenView({
+    outerMm: section.caseDiameterMm / 2 + MARGIN_MM,
+    edgeFromMm: section.boreMm / 2 - EDGE_INWARD_MM,
+    centreMm: CENTRE_MM,
+    width: width - 2 * column,
+    gap: STRIP_GAP,
+  })
+  const topMm = Math.max(
+    section.seatDepthMm,
+    ...model.planned.outlines.concat(model.found.outlines).flatMap((o) => o.points.map(([, z]) => z)),
+  )
+  const bottomMm = section.seatDepthMm - section.caseHeightMm
+  const seatY = HEAD + topMm * view.scale
+  const bodyBottom = Math.max(seatY - bottomMm * view.scale, HEAD + LEAST_BODY)
+  const frame = { column, width, view, seatY, top: HEAD - 8, bottom: bodyBottom }
+  return {
+    width,
+    height: bodyBottom + FOOT,
+    view,
+    viewX: column,
+    seatY,
+    bodyTop: HEAD,
+    bodyBottom,
+    column,
+    labels: [
+      ...sideLabels(model.labels, 'left', frame),
+      ...sideLabels(model.labels, 'right', frame),
+      ...crossLabels(model.labels, frame),
+    ],
+  }
+}
+
+interface Frame {
+  readonly column: number
+  readonly width: number
+  readonly view: BrokenView
+  readonly seatY: number
+  readonly top: number
+  readonly bottom: number
+}
+
+function sideLabels(labels: readonly SectionLabel[], side: 'left' | 'right', frame: Frame): PlacedLabel[] {
+  const mine = labels.filter((label) => label.place === side)
+  const wanted = mine.map(({ anchor: [, z] }) => frame.seatY - z * frame.view.scale)
+  const ys = spreadLabels(wanted, LABEL_PITCH, frame.top + 12, frame.bottom - 8)
+  return mine.map((label, i) => {
+    const [r, z] = label.anchor
+    const x = screenXOf(frame.view, r)
+    return {
+      label,
+      x: side === 'left' ? 0 : frame.width - frame.column + 8,
+      y: ys[i] ?? frame.top,
+      align: 'start',
+      target: x === null ? null : { x: frame.column + x, y: frame.seatY - z * frame.view.scale },
+    }
+  })
+}
+
+function crossLabels(labels: readonly SectionLabel[], frame: Frame): PlacedLabel[] {
+  return labels
+    .filter((label) => label.place === 'top' || label.place === 'bottom')
+    .map((label) => ({
+      label,
+      x: frame.width / 2,
+      y: label.place === 'top' ? 22 : frame.bottom + 24,
+      align: 'middle',
+      target: null,
+    }))
+}

@@ -1,0 +1,122 @@
+'use client'
+import type {} from '@mui/material/themeCssVarsAugmentation'
+import { createTheme } from '@mui/material/styles'
+
+/** Colours of the section's parts; the ring's tint runs from sand (slack) through amber (good) to ember (crushed). */
+interface SectionColours {
+  metal: string
+  glass: string
+  glassEdge: string
+  ringLoose: string
+  ringSlack: string
+  ringGood: string
+  ringTight: string
+  ringCrushed: string
+  chapter: string
+  movement: string
+}
+
+interface PaperColours {
+  rail: string
+  bar: string
+  chosen: string
+  hairline: string
+}
+
+declare module '@mui/material/styles' {
+  interface Palette {
+    section: SectionColours
+    paper: PaperColours
+  }
+  interface PaletteOptions {
+    section: SectionColours
+    paper: PaperColours
+  }
+}
+
+export const TEXT_FONT = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif"
+export const FIGURE_FONT = "'Atkinson Hyperlegible Mono Variable', ui-monospace, monospace"
+
+/** Warm paper, ink, petrol to act, saffron to notice, brick to stop, moss for good; the dark scheme is for lamp light. */
+export const theme = createTheme({
+  cssVariables: { colorSchemeSelector: 'data-scheme' },
+  colorSchemes: {
+    light: {
+      palette: {
+        background: { default: '#f6f3ea', paper: '#fcfaf4' },
+        text: { primary: '#1f2a2e', secondary: '#525d5c' },
+        primary: { main: '#0f5a60', contrastText: '#fcfaf4' },
+        warning: { main: '#8f5400', contrastText: '#fcfaf4' },
+        error: { main: '#9c2f25', contrastText: '#fcfaf4' },
+        success: { main: '#3c6628', contrastText: '#fcfaf4' },
+        divider: '#d3ccba',
+        paper: { rail: '#eae5d6', bar: '#fcfaf4', chosen: '#dde8e4', hairline: '#d3ccba' },
+        section: {
+          metal: '#6d7472',
+          glass: '#dcebee',
+          glassEdge: '#0f5a60',
+          ringLoose: '#f3efe2',
+          ringSlack: '#e0cfa2',
+          ringGood: '#dd9f2f',
+          ringTight: '#c8642a',
+          ringCrushed: '#a3301f',
+          chapter: '#2f8f8a',
+          movement: '#e2dfd6',
+        },
+      },
+    },
+    dark: {
+      palette: {
+        background: { default: '#1c1a16', paper: '#24211c' },
+        text: { primary: '#f0e9da', secondary: '#b7ae9c' },
+        primary: { main: '#7cc7c5', contrastText: '#12211f' },
+        warning: { main: '#eeb45a', contrastText: '#241a08' },
+        error: { main: '#f19a8b', contrastText: '#2a0f0b' },
+        success: { main: '#a9d08c', contrastText: '#14210b' },
+        divider: '#433e34',
+        paper: { rail: '#25221c', bar: '#24211c', chosen: '#2a3a38', hairline: '#433e34' },
+        section: {
+          metal: '#a39c8d',
+          glass: '#2c3f42',
+          glassEdge: '#7cc7c5',
+          ringLoose: '#2b271f',
+          ringSlack: '#8b7a4d',
+          ringGood: '#c98b22',
+          ringTight: '#c8642a',
+          ringCrushed: '#d1503b',
+          chapter: '#3fa39d',
+          movement: '#34302a',
+        },
+      },
+    },
+  },
+  typography: {
+    fontFamily: TEXT_FONT,
+    fontSize: 15,
+    h1: { fontSize: '1.6rem', fontWeight: 700, lineHeight: 1.2 },
+    h2: { fontSize: '1.05rem', fontWeight: 700, lineHeight: 1.3 },
+    h3: { fontSize: '0.95rem', fontWeight: 700, lineHeight: 1.3 },
+    body1: { fontSize: '0.95rem', lineHeight: 1.45 },
+    body2: { fontSize: '0.86rem', lineHeight: 1.4 },
+    button: { textTransform: 'none', fontWeight: 650 },
+  },
+  shape: { borderRadius: 4 },
+  components: {
+    MuiButtonBase: { defaultProps: { disableRipple: true } },
+    MuiButton: {
+      defaultProps: { disableElevation: true },
+      styleOverrides: { root: { minHeight: 44, paddingInline: 18 } },
+    },
+    MuiToggleButton: { styleOverrides: { root: { minHeight: 44, paddingInline: 14 } } },
+    MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
+    MuiTooltip: { defaultProps: { arrow: false, enterDelay: 400 } },
+    MuiTextField: { defaultProps: { size: 'small' } },
+    MuiCssBaseline: {
+      styleOverrides: {
+        body: { fontVariantNumeric: 'tabular-nums' },
+        ':focus-visible': { outline: '3px solid var(--mui-palette-warning-main)', outlineOffset: 2 },
+        '.figure': { fontFamily: FIGURE_FONT, fontVariantNumeric: 'tabular-nums' },
+      },
+    },
+  },
+})

@@ -1,0 +1,170 @@
+'use client'
+import Box from '@mui/material/Box'
+import ToggleButton from '@mui/material/ToggleButton'
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
+import Typography from '@mui/material/Typography'
+import { useState } from 'react'
+import type { DieOutcome } from '@/core/dies/pressInDies'
+import { PRESS_SCHOOLS } from '@/core/press/pressPlan'
+import { formatMm } from '@/core/units/formatMm'
+import type { PressCard } from '@/services/pressCard'
+import type { TrayView } from '@/services/trayView'
+import { dayText } from '../small/dueText'
+import { PressLogForm } from './PressLogForm'
+import { Caution } from './StageGuidePanel'
+import type { TrayActions, ViewResult } from './TrayActions'
+
+export interface PressCardPanelProps {
+  readonly view: TrayView
+  readonly logPressRun: TrayActions['logPressRun']
+  readonly onLogged: (result: Extract<ViewResult, { ok: true }>) => void
+}
+
+/** Planned dies, press and steps on the left; what was really done on the right. */
+export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelProps) {
+  const { press, lastTime } = view
+  const lastPress = press?.presses.find((p) => p.name === lastTime?.press)
+  const [pressId, setPressId] = useState(lastPress?.id ?? press?.presses[0]?.id ?? null)
+  if (!press)
+    return (
+      <Typography sx={{ fontSize: '1.15rem' }}>
+        Nothing is picked yet: choose a crystal with gasket under Match first.
+      </Typography>
+    )
+  const chosenPress = press.presses.find((p) => p.id === pressId) ?? press.presses[0]
+  const plan = chosenPress && press.plans?.[chosenPress.kind]
+  return (
+    <Box component="section" aria-label="Press card">
+      <Typography variant="h2" component="h2" sx={{ fontSize: '1.3rem' }}>
+        {formatMm(press.crystal.diameterMm, 0.1)} × {formatMm(press.crystal.edgeThicknessMm, 0.1)}{' '}
+        {press.crystal.profile.replace('-', ' ')} {press.crystal.material.replace('-', ' ')}
+      </Typography>
+      <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+        {press.crystal.code} from {press.crystal.drawer}, ring {press.gasket.code} from {press.gasket.drawer};
+        picked with fit {press.evidence.fitProbability.toFixed(2)}
+      </Typography>
+      {lastTime && <LastTimeNote view={view} />}
+      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1.1fr 1fr' }, columnGap: 3, mt: 1 }}>
+        <Box>
+          <DieLine role="Pusher" outcome={press.pusher} />
+          <DieLine role="Support" outcome={press.support} />
+          <ToggleButtonGroup
+            exclusive
+            size="small"
+            value={chosenPress?.id ?? null}
+            onChange={(_, id: number | null) => id !== null && setPressId(id)}
+            aria-label="Press"
+            sx={{ mt: 1, flexWrap: 'wrap' }}
+          >
+            {press.presses.map((p) => (
+              <ToggleButton key={p.id} value={p.id}>
+                {p.name}
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+          {chosenPress && (
+            <Typography variant="body2" sx={{ mt: 0.5, color: 'text.secondary' }}>
+              {PRESS_SCHOOLS[chosenPress.kind]}
+            </Typography>
+          )}
+          {plan && (
+            <>
+              <Typography variant="body2" sx={{ mt: 0.5 }}>
+                <strong>Cushion</strong> {plan.cushion}
+              </Typography>
+              <Box component="ol" sx={{ pl: 2.2, my: 0.75, fontSize: 14.5, '& li': { mb: 0.25 } }}>
+                {plan.steps.map((step) => (
+                  <li key={step.action}>
+                    {step.action}{' '}
+                    <Box component="span" sx={{ color: 'text.secondary', fontSize: 13 }}>
+                      ({step.why})
+                    </Box>
+                  </li>
+                ))}
+              </Box>
+              {plan.cautions.map((text) => (
+                <Caution key={text} text={text} />
+              ))}
+            </>
+          )}
+        </Box>
+        <PressLogForm
+          key={press.runs.length}
+          view={view}
+          card={press}
+          pressId={chosenPress?.id ?? null}
+          cushion={plan?.cushion ?? ''}
+          logPressRun={logPressRun}
+          onLogged={onLogged}
+        />
+      </Box>
+      <Runs card={press} />
+    </Box>
+  )
+}
+
+function LastTimeNote({ view }: { view: TrayView }) {
+  const last = view.lastTime
+  if (!last) return null
+  return (
+    <Typography
+      data-testid="last-time"
+      suppressHydrationWarning
+      sx={{ mt: 0.75, pl: 1.25, borderLeft: 3, borderColor: 'primary.main', fontSize: 14.5 }}
+    >
+      <strong>Last time</strong> (tray {last.trayNumber}, {dayText(last.ranAt)}): {last.crystal} with{' '}
+      {last.gasket}, pusher {last.pusher}, {last.press.toLowerCase()}, {last.quarterTurns} quarter turns
+      {last.peakForceN !== null && `, ${last.peakForceN} N`}; went home. {last.runsHome} of {last.runs} runs
+      on this sheet did.
+      {last.note && ` Note: ${last.note}`}
+    </Typography>
+  )
+}
+
+function DieLine({ role, outcome }: { role: string; outcome: DieOutcome }) {
+  if (!outcome.ok) {
+    return (
+      <Typography sx={{ color: 'error.main', mb: 0.5 }}>
+        <strong>{role}: none fits.</strong> {outcome.why}
+        {outcome.nearest &&
+          ` Nearest: ${outcome.nearest.code}, ${formatMm(outcome.nearest.outerDiameterMm, 0.1)}.`}
+      </Typography>
+    )
+  }
+  const { die, reasons } = outcome.best
+  return (
+    <Box sx={{ mb: 0.5 }}>
+      <Typography sx={{ fontWeight: 700 }}>
+        {role} <span className="figure">{die.code}</span>{' '}
+        <Box component="span" sx={{ fontWeight: 400 }}>
+          {die.material}, {die.place}
+        </Box>
+      </Typography>
+      <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+        {reasons.join('; ')}.
+      </Typography>
+    </Box>
+  )
+}
+
+function Runs({ card }: { card: PressCard }) {
+  if (card.runs.length === 0) return null
+  return (
+    <Box sx={{ mt: 1, borderTop: 1, borderColor: 'divider', pt: 0.5 }}>
+      <Typography variant="h3" component="h3">
+        Runs on this tray
+      </Typography>
+      <Box component="ul" sx={{ m: 0, pl: 2.2, fontSize: 14 }}>
+        {card.runs.map((run) => (
+          <li key={run.id}>
+            <strong>{run.outcome.replaceAll('-', ' ')}</strong>: {run.press.toLowerCase()}, pusher{' '}
+            {run.pusher}, support {run.support}, {run.quarterTurns} quarter turns
+            {run.peakForceN !== null && `, ${run.peakForceN} N`}
+            {run.travelMm !== null && `, travel ${formatMm(run.travelMm)}`}
+            {run.note && `. ${run.note}`}
+          </li>
+        ))}
+      </Box>
+    </Box>
+  )
+}

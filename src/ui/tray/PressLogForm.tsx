@@ -1,0 +1,102 @@
+'use client'
+import Box from '@mui/material/Box'
+import MenuItem from '@mui/material/MenuItem'
+import TextField from '@mui/material/TextField'
+import Typography from '@mui/material/Typography'
+import { useState } from 'react'
+import { PRESS_RUN_FIELDS } from '@/core/records/jobFields'
+import { PLANNED_QUARTER_TURNS } from '@/core/press/pressPlan'
+import type { Die } from '@/core/dies/Die'
+import { formatMm } from '@/core/units/formatMm'
+import type { PressCard } from '@/services/pressCard'
+import type { TrayView } from '@/services/trayView'
+import { RecordForm } from '../forms/RecordForm'
+import type { TrayActions, ViewResult } from './TrayActions'
+
+export interface PressLogFormProps {
+  readonly view: TrayView
+  readonly card: PressCard
+  readonly pressId: number | null
+  readonly cushion: string
+  readonly logPressRun: TrayActions['logPressRun']
+  readonly onLogged: (result: Extract<ViewResult, { ok: true }>) => void
+}
+
+/** Logs what was really done at the press; starts from the plan. */
+export function PressLogForm({ view, card, pressId, cushion, logPressRun, onLogged }: PressLogFormProps) {
+  const [pusherId, setPusherId] = useState(card.pusher.ok ? card.pusher.best.die.id : null)
+  const [supportId, setSupportId] = useState(card.support.ok ? card.support.best.die.id : null)
+  const gauged = card.presses.find((p) => p.id === pressId)?.gauged ?? false
+  const fields = PRESS_RUN_FIELDS.filter((f) => gauged || (f.name !== 'peakForceN' && f.name !== 'travelMm'))
+  return (
+    <Box>
+      <Typography variant="h3" component="h3">
+        Log the run
+      </Typography>
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1 }}>
+        <DieChoice
+          label="Pusher used"
+          dies={card.dies.filter((d) => d.role === 'pusher')}
+          value={pusherId}
+          onChange={setPusherId}
+        />
+        <DieChoice
+          label="Support used"
+          dies={card.dies.filter((d) => d.role === 'support')}
+          value={supportId}
+          onChange={setSupportId}
+        />
+      </Box>
+      <RecordForm
+        fields={fields}
+        initial={{
+          outcome: 'home',
+          quarterTurns: view.lastTime?.quarterTurns ?? PLANNED_QUARTER_TURNS,
+          cushion,
+        }}
+        submitLabel="Log the run"
+        dense
+        onSubmit={async (values) => {
+          const tools = {
+            trayId: view.tray.id,
+            ...(pressId !== null && { pressId }),
+            ...(pusherId !== null && { pusherId }),
+            ...(supportId !== null && { supportId }),
+          }
+          const result = await logPressRun(tools, values)
+          if (result.ok) onLogged(result)
+          return result
+        }}
+      />
+    </Box>
+  )
+}
+
+interface DieChoiceProps {
+  readonly label: string
+  readonly dies: readonly Die[]
+  readonly value: number | null
+  readonly onChange: (id: number) => void
+}
+
+function DieChoice({ label, dies, value, onChange }: DieChoiceProps) {
+  return (
+    <TextField
+      select
+      fullWidth
+      label={label}
+      value={value ?? ''}
+      onChange={(event) => onChange(Number(event.target.value))}
+    >
+      {dies.map((die) => (
+        <MenuItem key={die.id} value={die.id}>
+          {die.code},{' '}
+          {die.role === 'pusher'
+            ? formatMm(die.outerDiameterMm, 0.1)
+            : `opening ${formatMm(die.openingMm, 0.1)}`}{' '}
+          {die.material}
+        </MenuItem>
+      ))}
+    </TextField>
+  )
+}

@@ -1,0 +1,239 @@
+'use client'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import { styled } from '@mui/material/styles'
+import Switch from '@mui/material/Switch'
+import FormControlLabel from '@mui/material/FormControlLabel'
+import type { RefObject } from 'react'
+import { DIMENSIONS } from '@/core/readings/dimensions'
+import type { ReadingTarget } from '@/core/readings/readingPlan'
+import { formatMm, formatSignedMm } from '@/core/units/formatMm'
+import { isDue } from '@/core/measure/calibration'
+import type { TrayView } from '@/services/trayView'
+import { KeyCap } from '../small/KeyCap'
+import type { ReadingQuestion } from './traySession'
+
+const Figure = styled('input')(({ theme }) => ({
+  width: '100%',
+  border: 0,
+  borderBottom: `3px solid ${theme.vars.palette.primary.main}`,
+  background: 'transparent',
+  color: theme.vars.palette.text.primary,
+  fontSize: 46,
+  fontWeight: 700,
+  textAlign: 'right',
+  lineHeight: 1.1,
+  padding: '0 4px',
+  '&[aria-invalid="true"]': { borderBottomColor: theme.vars.palette.error.main },
+}))
+
+export interface ReadingBarProps {
+  readonly view: TrayView
+  readonly target: ReadingTarget | null
+  readonly instrumentId: number | null
+  readonly text: string
+  readonly question: ReadingQuestion | null
+  readonly error: string | null
+  readonly busy: boolean
+  readonly devicesOn: boolean
+  readonly inputRef: RefObject<HTMLInputElement | null>
+  readonly onText: (text: string) => void
+  readonly onAccept: () => void
+  readonly onAnswer: (answer: 'suggestion' | 'keep' | 'again') => void
+  readonly onVoid: () => void
+  readonly onDevices: (on: boolean) => void
+  readonly onInstrument: (id: number) => void
+}
+
+/** Takes every figure from keyboard or instrument, and says what to measure next. */
+export function ReadingBar(props: ReadingBarProps) {
+  const { view, target, text, question, error, busy, inputRef, onText, onAccept, onAnswer, onVoid } = props
+  const message = question?.message ?? error
+  return (
+    <Box
+      component="form"
+      aria-label="Reading bar"
+      onSubmit={(event) => {
+        event.preventDefault()
+        onAccept()
+      }}
+      sx={(theme) => ({
+        position: { xs: 'sticky', sm: 'static' },
+        bottom: { xs: 60, sm: 'auto' },
+        zIndex: 3,
+        bgcolor: theme.vars.palette.paper.bar,
+        borderTop: 2,
+        borderColor: 'primary.main',
+        px: 2.5,
+        py: 1,
+        display: 'grid',
+        columnGap: 3,
+        rowGap: 0.5,
+        alignItems: 'center',
+        gridTemplateColumns: { xs: '1fr', md: 'minmax(230px,1.25fr) 190px minmax(190px,1.2fr) auto' },
+      })}
+    >
+      <WhatNext {...props} />
+      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1 }}>
+        <Figure
+          ref={inputRef}
+          className="figure"
+          aria-label={target ? `${DIMENSIONS[target.dimension].label} in mm` : 'Reading in mm'}
+          aria-invalid={error !== null}
+          aria-describedby="reading-message"
+          inputMode="decimal"
+          autoComplete="off"
+          placeholder="––.––"
+          value={text}
+          disabled={target === null}
+          onChange={(event) => onText(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key === 'Backspace' && text === '') onVoid()
+            if (event.key === 'Escape') {
+              onText('')
+              event.currentTarget.blur()
+            }
+          }}
+        />
+        <span>mm</span>
+      </Box>
+      <Box
+        id="reading-message"
+        role="status"
+        aria-live="polite"
+        sx={{
+          fontSize: 14,
+          minHeight: 40,
+          color: question ? 'warning.main' : error ? 'error.main' : 'text.primary',
+        }}
+      >
+        {message ?? <Before view={view} target={target} />}
+      </Box>
+      {question ? (
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          {question.suggestionMm !== null && (
+            <Button variant="contained" onClick={() => onAnswer('suggestion')} disabled={busy}>
+              Take {formatMm(question.suggestionMm)}
+            </Button>
+          )}
+          {question.keepAllowed && (
+            <Button variant="outlined" color="warning" onClick={() => onAnswer('keep')} disabled={busy}>
+              Keep {formatMm(question.valueMm)}
+            </Button>
+          )}
+          <Button variant="outlined" onClick={() => onAnswer('again')}>
+            Again
+          </Button>
+        </Box>
+      ) : (
+        <Box sx={{ display: 'flex', gap: 1 }}>
+          <Button type="submit" variant="contained" disabled={busy || target === null} sx={{ minHeight: 52 }}>
+            Accept <KeyCap name="Enter" />
+          </Button>
+          <Button
+            variant="outlined"
+            onClick={onVoid}
+            sx={{ minHeight: 52 }}
+            title="Backspace takes the last reading back"
+          >
+            Take back <KeyCap name="Bksp" />
+          </Button>
+        </Box>
+      )}
+    </Box>
+  )
+}
+
+function WhatNext({ view, target, instrumentId, devicesOn, onDevices, onInstrument }: ReadingBarProps) {
+  const dimension = target && DIMENSIONS[target.dimension]
+  const instrument = view.instruments.find((i) => i.id === instrumentId)
+  const overdue = instrument && isDue(instrument.calibrationDueOn, new Date())
+  return (
+    <Box>
+      <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', gap: 1 }}>
+        <Box component="span" sx={{ fontSize: 13, color: 'text.secondary' }}>
+          {dimension ? 'Read next' : 'All places read'}
+        </Box>
+        <FormControlLabel
+          sx={{ mr: 0, '& .MuiFormControlLabel-label': { fontSize: 13 } }}
+          labelPlacement="start"
+          label="simulated instruments"
+          control={<Switch size="small" checked={devicesOn} onChange={(_, on) => onDevices(on)} />}
+        />
+      </Box>
+      <Box sx={{ fontSize: 22, fontWeight: 700, lineHeight: 1.15 }} data-testid="read-next">
+        {dimension && target
+          ? `${dimension.label}, ${dimension.places[target.placeIndex] ?? ''}`
+          : 'Choose a dimension to repeat it'}
+      </Box>
+      <Box
+        sx={{
+          fontSize: 13,
+          color: 'text.secondary',
+          display: 'flex',
+          gap: 1,
+          alignItems: 'center',
+          flexWrap: 'wrap',
+        }}
+      >
+        {view.instruments.length === 0 ? (
+          <span>No instrument: add one in Settings</span>
+        ) : (
+          <select
+            aria-label="Instrument"
+            value={instrumentId ?? ''}
+            onChange={(event) => onInstrument(Number(event.target.value))}
+            style={{
+              font: 'inherit',
+              color: 'inherit',
+              background: 'transparent',
+              border: 0,
+              borderBottom: '1px solid',
+              minHeight: 24,
+              maxWidth: 150,
+            }}
+          >
+            {view.instruments.map((i) => (
+              <option key={i.id} value={i.id}>
+                {i.name}
+              </option>
+            ))}
+          </select>
+        )}
+        {instrument && (
+          <span className="figure">
+            zero {formatSignedMm(instrument.zeroOffsetMm, instrument.resolutionMm)}
+          </span>
+        )}
+        {overdue && <strong style={{ color: 'var(--mui-palette-warning-main)' }}>calibration overdue</strong>}
+        {dimension && <span>{dimension.how}</span>}
+      </Box>
+    </Box>
+  )
+}
+
+/** Earlier readings of the same dimension and whether they agree. */
+function Before({ view, target }: { view: TrayView; target: ReadingTarget | null }) {
+  const measured = target && view.readout.measured[target.dimension]
+  if (!measured)
+    return (
+      <span style={{ color: 'var(--mui-palette-text-secondary)' }}>
+        {target ? 'first reading of this dimension' : ''}
+      </span>
+    )
+  const { spread } = measured
+  const wide = spread.verdict === 'too-wide'
+  return (
+    <>
+      <div className="figure">
+        before: {measured.readings.map((r) => formatMm(r.shownMm, r.resolutionMm)).join('  ')}
+      </div>
+      {spread.verdict !== 'one-reading' && (
+        <div style={{ color: wide ? 'var(--mui-palette-warning-main)' : 'var(--mui-palette-success-main)' }}>
+          spread {formatMm(spread.spreadMm)}{' '}
+          {wide ? `too wide: ${spread.likelyCauses.join(', ')}?` : 'within the instrument'}
+        </div>
+      )}
+    </>
+  )
+}

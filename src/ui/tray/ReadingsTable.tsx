@@ -1,0 +1,146 @@
+'use client'
+import Box from '@mui/material/Box'
+import Typography from '@mui/material/Typography'
+import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
+import type { DimensionId } from '@/core/readings/dimensions'
+import { DIMENSION_IDS, DIMENSIONS } from '@/core/readings/dimensions'
+import { figureOf } from '@/core/tray/caseFigures'
+import { formatMm } from '@/core/units/formatMm'
+import type { TrayView } from '@/services/trayView'
+import { InlineStateMark } from '../small/StateMark'
+
+export interface ReadingsTableProps {
+  readonly view: TrayView
+  readonly aimedAt: DimensionId | null
+  readonly onAim: (dimension: DimensionId) => void
+}
+
+/** Every dimension of this case: what was read, what it comes to, what is missing. A row chosen is read next. */
+export function ReadingsTable({ view, aimedAt, onAim }: ReadingsTableProps) {
+  const voided = view.readings.filter((r) => r.voidReason !== null)
+  return (
+    <Box
+      component="section"
+      aria-label="Readings"
+      sx={{ mt: 1.5, borderTop: 1, borderColor: 'divider', pt: 1 }}
+    >
+      <Typography variant="h2" component="h2">
+        Readings
+      </Typography>
+      <Box
+        component="table"
+        sx={{
+          width: '100%',
+          borderCollapse: 'collapse',
+          fontSize: 14.5,
+          '& td, & th': {
+            borderBottom: 1,
+            borderColor: 'divider',
+            py: 0.5,
+            px: 0.5,
+            textAlign: 'left',
+            verticalAlign: 'middle',
+          },
+          '& .number': { textAlign: 'right', whiteSpace: 'nowrap' },
+          '& th': { fontWeight: 400, color: 'text.secondary', fontSize: 13 },
+        }}
+      >
+        <thead>
+          <tr>
+            <th scope="col">dimension</th>
+            <th scope="col">as shown</th>
+            <th scope="col" className="number">
+              mm
+            </th>
+            <th scope="col" className="number">
+              ±
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {DIMENSION_IDS.map((id) => (
+            <DimensionRow key={id} id={id} view={view} aimed={id === aimedAt} onAim={onAim} />
+          ))}
+        </tbody>
+      </Box>
+      {voided.length > 0 && (
+        <Box component="details" sx={{ mt: 1, fontSize: 13.5 }}>
+          <summary>{voided.length} taken back</summary>
+          <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+            {voided.map((r) => (
+              <li key={r.id}>
+                {DIMENSIONS[r.dimension].label} {DIMENSIONS[r.dimension].places[r.placeIndex]}:{' '}
+                <s className="figure">{formatMm(r.shownMm)}</s>, {r.voidReason}
+              </li>
+            ))}
+          </Box>
+        </Box>
+      )}
+    </Box>
+  )
+}
+
+function DimensionRow({
+  id,
+  view,
+  aimed,
+  onAim,
+}: {
+  id: DimensionId
+  view: TrayView
+  aimed: boolean
+  onAim: (id: DimensionId) => void
+}) {
+  const measured = view.readout.measured[id]
+  const figure = figureOf(id, view.readout.measured, view.sheet)
+  const planned = view.plan.includes(id)
+  const shown = measured?.readings.map((r) => formatMm(r.shownMm, r.resolutionMm)).join('  ') ?? ''
+  const wide = measured?.spread.verdict === 'too-wide'
+  return (
+    <tr style={{ background: aimed ? 'var(--mui-palette-paper-chosen)' : undefined }}>
+      <td>
+        <Box
+          component="button"
+          type="button"
+          onClick={() => onAim(id)}
+          aria-pressed={aimed}
+          sx={{
+            font: 'inherit',
+            color: 'inherit',
+            background: 'none',
+            border: 0,
+            p: 0,
+            minHeight: 32,
+            cursor: 'pointer',
+            textAlign: 'left',
+            fontWeight: planned ? 600 : 400,
+          }}
+        >
+          <InlineStateMark state={figure?.origin ?? 'none'} /> {DIMENSIONS[id].label}
+        </Box>
+      </td>
+      <td className="figure" style={{ fontSize: 13.5 }}>
+        {shown || (
+          <span style={{ color: 'var(--mui-palette-text-secondary)' }}>
+            {planned ? 'to read' : figure ? 'case sheet' : ''}
+          </span>
+        )}
+        {wide && (
+          <Box sx={{ color: 'warning.main', fontSize: 12.5 }}>
+            spread {formatMm(measured.spread.spreadMm)} is more than the instrument explains (
+            {formatMm(measured.spread.explainedMm)}): {measured.spread.likelyCauses.join(', ')}?
+          </Box>
+        )}
+        {measured?.roundness && (
+          <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>
+            oval {formatMm(measured.roundness.ovalityMm)}
+          </Box>
+        )}
+      </td>
+      <td className="number figure">{figure ? formatMm(figure.valueMm, 0.001) : ''}</td>
+      <td className="number figure">
+        {figure ? formatMm(COVERAGE_FACTOR * figure.standardUncertaintyMm, 0.001) : ''}
+      </td>
+    </tr>
+  )
+}

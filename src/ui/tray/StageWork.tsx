@@ -1,0 +1,87 @@
+'use client'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Typography from '@mui/material/Typography'
+import { stageLabel } from '@/core/stages/stages'
+import { KeyCap } from '../small/KeyCap'
+import { PressCardPanel } from './PressCardPanel'
+import { ReadingsTable } from './ReadingsTable'
+import { Shortlist } from './Shortlist'
+import { StageGuidePanel } from './StageGuidePanel'
+import type { TrayActions } from './TrayActions'
+import type { TrayBenchState } from './useTrayBench'
+import { VerdictPanel } from './VerdictPanel'
+
+export interface StageWorkProps {
+  readonly bench: TrayBenchState
+  readonly actions: TrayActions
+}
+
+/** The work of the stage being looked at. */
+export function StageWork({ bench, actions }: StageWorkProps) {
+  const { state, target } = bench
+  const { view, stage } = state
+  const standing = view.readings.filter((r) => r.voidReason === null).length
+  const fittedBefore = view.readout.history.reduce((sum, h) => sum + h.count, 0)
+  const verdict = (
+    <VerdictPanel verdict={view.readout.verdict} readingCount={standing} fittedBefore={fittedBefore} />
+  )
+  switch (stage) {
+    case 'measure':
+      return (
+        <>
+          {verdict}
+          <ReadingsTable view={view} aimedAt={target?.dimension ?? null} onAim={bench.aim} />
+          <GoOn bench={bench} />
+        </>
+      )
+    case 'match':
+      return (
+        <>
+          {verdict}
+          <Shortlist
+            view={view}
+            chosen={bench.chosen}
+            busy={state.busy}
+            onChoose={bench.choose}
+            onPick={bench.pick}
+          />
+        </>
+      )
+    case 'press-in':
+      return (
+        <PressCardPanel
+          key={view.press?.pickId ?? 0}
+          view={view}
+          logPressRun={actions.logPressRun}
+          onLogged={(result) => bench.take(result)}
+        />
+      )
+    default:
+      return (
+        <>
+          <StageGuidePanel stage={stage} view={view} />
+          <GoOn bench={bench} />
+        </>
+      )
+  }
+}
+
+/** Marks the stage done; on the last one, hands the tray back. */
+function GoOn({ bench }: { bench: TrayBenchState }) {
+  const { stage, view, busy } = bench.state
+  if (view.tray.finishedAt !== null) {
+    return (
+      <Typography sx={{ mt: 2, color: 'text.secondary' }}>
+        This tray was handed back. Its record stays as it is.
+      </Typography>
+    )
+  }
+  return (
+    <Box sx={{ mt: 2 }}>
+      <Button variant="contained" onClick={bench.moveOn} disabled={busy}>
+        {stage === 'hand-back' ? 'Hand back' : `${stageLabel(stage)} done`} <KeyCap name="D" />
+      </Button>
+    </Box>
+  )
+}

@@ -1,0 +1,116 @@
+'use client'
+import Box from '@mui/material/Box'
+import type { StageId } from '@/core/stages/stages'
+import { stageAfter } from '@/core/stages/stages'
+import type { TrayView } from '@/services/trayView'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { ReadingBar } from './ReadingBar'
+import { StageStrip } from './StageStrip'
+import { StageWork } from './StageWork'
+import type { TrayActions } from './TrayActions'
+import { TrayDrawings } from './TrayDrawings'
+import { TrayHeaderBar } from './TrayHeaderBar'
+import { useReadingKeys } from './useReadingKeys'
+import { useSimulatedInstruments } from './useSimulatedInstruments'
+import { useTrayBench } from './useTrayBench'
+import { VoidDialog } from './VoidDialog'
+
+export interface TrayBenchProps {
+  readonly initial: TrayView
+  /** the stage to show first */
+  readonly stage: StageId
+  readonly actions: TrayActions
+}
+
+/** The page of one tray: header, stages, drawings, the stage's work, and the reading bar along the bottom. */
+export function TrayBench({ initial, stage, actions }: TrayBenchProps) {
+  const bench = useTrayBench(initial, stage, actions)
+  const { state, target } = bench
+  const { view } = state
+  const open = view.tray.finishedAt === null
+
+  useReadingKeys({
+    active: open && bench.voiding === null,
+    onFigure: bench.typeFigure,
+    onBackspace: bench.startVoid,
+    onEnter: bench.accept,
+  })
+  useHotkeys('[', () => bench.showStage(stageAfter(state.stage, -1)), { useKey: true })
+  useHotkeys(']', () => bench.showStage(stageAfter(state.stage, 1)), { useKey: true })
+  useHotkeys('p', () => state.stage === 'match' && bench.pick())
+  useHotkeys('d', () => open && bench.moveOn())
+  useHotkeys('i', () => bench.setDevicesOn(!bench.devicesOn))
+  useHotkeys('up', () => bench.chooseBy(-1), { preventDefault: true, enabled: state.stage === 'match' })
+  useHotkeys('down', () => bench.chooseBy(1), { preventDefault: true, enabled: state.stage === 'match' })
+  useSimulatedInstruments({
+    on: bench.devicesOn && open && state.question === null && !state.busy,
+    trayId: view.tray.id,
+    target,
+    onLine: bench.receive,
+    onTrouble: bench.trouble,
+  })
+
+  return (
+    <Box
+      component="main"
+      sx={{
+        display: 'grid',
+        gridTemplateRows: 'auto 1fr auto',
+        minHeight: '100vh',
+        height: { md: '100vh' },
+        pb: { xs: 8, sm: 0 },
+      }}
+    >
+      <Box sx={{ px: 2.5, pt: 1 }}>
+        <TrayHeaderBar view={view} />
+        <StageStrip current={view.tray.stage} shown={state.stage} onShow={bench.showStage} />
+      </Box>
+      <Box
+        sx={{
+          display: 'grid',
+          minHeight: 0,
+          gridTemplateColumns: { xs: 'minmax(0,1fr)', md: 'minmax(0,46fr) minmax(0,54fr)' },
+        }}
+      >
+        <Box
+          sx={{
+            pl: 2.5,
+            pr: 2,
+            pt: 1,
+            minHeight: 0,
+            overflowY: { md: 'auto' },
+            borderRight: { md: 1 },
+            borderColor: { md: 'divider' },
+          }}
+        >
+          <TrayDrawings bench={bench} />
+        </Box>
+        <Box sx={{ px: 2.5, pt: 1, pb: 1.5, minHeight: 0, overflowY: { md: 'auto' } }} tabIndex={-1}>
+          <StageWork bench={bench} actions={actions} />
+        </Box>
+      </Box>
+      {open && (
+        <ReadingBar
+          view={view}
+          target={target}
+          instrumentId={bench.instrumentId}
+          text={state.text}
+          question={state.question}
+          error={state.error}
+          busy={state.busy}
+          devicesOn={bench.devicesOn}
+          inputRef={bench.inputRef}
+          onText={bench.type}
+          onAccept={bench.accept}
+          onAnswer={bench.answer}
+          onVoid={bench.startVoid}
+          onDevices={bench.setDevicesOn}
+          onInstrument={bench.chooseInstrument}
+        />
+      )}
+      {bench.voiding && (
+        <VoidDialog reading={bench.voiding} onClose={bench.cancelVoid} onVoid={bench.finishVoid} />
+      )}
+    </Box>
+  )
+}

@@ -1,0 +1,127 @@
+'use client'
+import Box from '@mui/material/Box'
+import { useMemo } from 'react'
+import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
+import { formatMm } from '@/core/units/formatMm'
+import type { SizeEvidence } from '@/core/verdict/SizeEvidence'
+import { freeOpening } from '@/core/verdict/SizeEvidence'
+import type { TrayView } from '@/services/trayView'
+import { PlanView } from '../section/PlanView'
+import { SectionDrawing } from '../section/SectionDrawing'
+import { sectionModel } from '../section/sectionModel'
+import { InlineStateMark, STATE_WORDS } from '../small/StateMark'
+import { useElementWidth } from '../small/useElementWidth'
+import { pairOf } from './traySession'
+import type { TrayBenchState } from './useTrayBench'
+
+/** Width the section is laid out for before the browser has told its own, CSS px. */
+const FIRST_WIDTH = 520
+
+/** Section, plan view and evidence: always there, whatever the stage. */
+export function TrayDrawings({ bench }: { bench: TrayBenchState }) {
+  const { state, target, chosen } = bench
+  const { view } = state
+  const { ref, width } = useElementWidth<HTMLDivElement>(FIRST_WIDTH)
+  const pair = pairOf(view, chosen)
+  const model = useMemo(() => sectionModel(view, pair), [view, pair])
+  return (
+    <>
+      <Box ref={ref}>
+        <SectionDrawing
+          model={model}
+          width={Math.max(width, 320)}
+          aimedAt={target?.dimension ?? null}
+          onAim={bench.aim}
+        />
+      </Box>
+      <Legend />
+      <Box
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', sm: '210px minmax(0,1fr)' },
+          columnGap: 2,
+          alignItems: 'center',
+          mt: 0.5,
+        }}
+      >
+        <PlanView view={view} section={model.section} target={target} />
+        <Evidence view={view} />
+      </Box>
+    </>
+  )
+}
+
+function Legend() {
+  return (
+    <Box
+      sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', fontSize: 12.5, color: 'text.secondary' }}
+      aria-hidden="true"
+    >
+      {(['measured', 'sheet', 'derived', 'assumed', 'conflict'] as const).map((state) => (
+        <span key={state}>
+          <InlineStateMark state={state} /> {STATE_WORDS[state]}
+        </span>
+      ))}
+    </Box>
+  )
+}
+
+function Evidence({ view }: { view: TrayView }) {
+  const { evidence, history } = view.readout
+  const fitted = history.reduce((sum, h) => sum + h.count, 0)
+  const sizes = history.map((h) => `${formatMm(h.sizeMm, 0.1)} × ${h.count}`).join(', ')
+  return (
+    <Box component="section" aria-label="Evidence">
+      <Box component="h2" sx={{ fontSize: 13, fontWeight: 400, color: 'text.secondary', m: 0, mb: 0.5 }}>
+        Evidence for the size
+      </Box>
+      <Box
+        component="ul"
+        sx={{
+          listStyle: 'none',
+          m: 0,
+          p: 0,
+          fontSize: 14.5,
+          '& li': {
+            display: 'flex',
+            justifyContent: 'space-between',
+            gap: 1,
+            borderTop: 1,
+            borderColor: 'divider',
+            py: 0.6,
+          },
+        }}
+      >
+        {evidence.map((item) => (
+          <EvidenceLine key={item.kind} item={item} />
+        ))}
+        {fitted > 0 && (
+          <li>
+            <span>Fitted before</span>
+            <span className="figure">{sizes}</span>
+          </li>
+        )}
+        {evidence.length === 0 && (
+          <li style={{ color: 'var(--mui-palette-text-secondary)' }}>nothing measured yet</li>
+        )}
+      </Box>
+    </Box>
+  )
+}
+
+function EvidenceLine({ item }: { item: SizeEvidence }) {
+  const estimate = item.kind === 'crystal' ? item.diameter : freeOpening(item)
+  const words = {
+    crystal: 'Old crystal, across',
+    'bore-and-gasket': 'Bore less two walls',
+    'opening-with-gasket': 'Opening in the ring',
+  }[item.kind]
+  return (
+    <li>
+      <span>{words}</span>
+      <span className="figure">
+        {formatMm(estimate.valueMm)} ±{formatMm(COVERAGE_FACTOR * estimate.standardUncertaintyMm)}
+      </span>
+    </li>
+  )
+}

@@ -1,0 +1,84 @@
+import Box from '@mui/material/Box'
+import Typography from '@mui/material/Typography'
+import { formatMm, formatPercent } from '@/core/units/formatMm'
+import type { SizeVerdict } from '@/core/verdict/sizeVerdict'
+import { VerdictChart } from './VerdictChart'
+
+export interface VerdictPanelProps {
+  readonly verdict: SizeVerdict | null
+  /** readings that stand on this tray: without any, the verdict rests on the past alone */
+  readonly readingCount: number
+  readonly fittedBefore: number
+}
+
+/** Which stock size it is, how sure, and what else it could be. */
+export function VerdictPanel({ verdict, readingCount, fittedBefore }: VerdictPanelProps) {
+  if (!verdict) {
+    return (
+      <Box component="section" aria-label="Size verdict">
+        <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+          Size verdict
+        </Typography>
+        <Typography sx={{ fontSize: '1.4rem', fontWeight: 700 }}>Nothing measured yet</Typography>
+        <Typography sx={{ color: 'text.secondary' }}>
+          No reading, and this case was never done here. Take the readings the bar asks for.
+        </Typography>
+      </Box>
+    )
+  }
+  const { pick } = verdict
+  const others = verdict.candidates
+    .filter((c) => c !== pick && c.probability >= 0.005)
+    .sort((a, b) => b.probability - a.probability)
+    .slice(0, 2)
+  return (
+    <Box component="section" aria-label="Size verdict">
+      <Box sx={{ display: 'flex', gap: 2.5, alignItems: 'flex-end', flexWrap: 'wrap' }}>
+        <Box>
+          <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+            Size verdict
+          </Typography>
+          <Box
+            className="figure"
+            data-testid="verdict-size"
+            sx={{ fontSize: 60, fontWeight: 700, lineHeight: 1 }}
+          >
+            {formatMm(pick.sizeMm, 0.1)}
+          </Box>
+        </Box>
+        <Box className="figure" sx={{ pb: 0.5, minWidth: 96 }}>
+          <Box data-testid="verdict-probability" sx={{ fontSize: 24 }}>
+            {formatPercent(pick.probability)}
+          </Box>
+          {others.map((c) => (
+            <Box key={c.sizeMm} sx={{ fontSize: 15, color: 'text.secondary' }}>
+              {formatMm(c.sizeMm, 0.1)} {formatPercent(c.probability)}
+            </Box>
+          ))}
+        </Box>
+        <Box sx={{ flexGrow: 1, minWidth: 180 }}>
+          <VerdictChart verdict={verdict} />
+        </Box>
+      </Box>
+      <Typography variant="body2" sx={{ mt: 0.5 }}>
+        {sentence(verdict, readingCount, fittedBefore)}
+      </Typography>
+    </Box>
+  )
+}
+
+function sentence(verdict: SizeVerdict, readingCount: number, fittedBefore: number): string {
+  const past =
+    fittedBefore > 0 ? `fitted ${fittedBefore} times before on this sheet` : 'never fitted here before'
+  if (readingCount === 0) return `From the past alone: ${past}. Measure before you trust it.`
+  const { conflict, fromCrystal, fromCase } = verdict
+  if (conflict) {
+    return `Crystal and case disagree by ${conflict.standardDeviations.toFixed(1)} standard deviations: the crystal points to ${formatMm(conflict.crystalMm)}, the case to ${formatMm(conflict.caseMm)}. The old crystal may have been the wrong one; measure again before ordering.`
+  }
+  if (fromCrystal && fromCase)
+    return `Crystal (${formatMm(fromCrystal.valueMm)}) and case (${formatMm(fromCase.valueMm)}) agree; ${past}.`
+  if (fromCrystal)
+    return `From the old crystal alone (${formatMm(fromCrystal.valueMm)}): the bore would confirm it; ${past}.`
+  if (fromCase) return `From the case alone (asks for ${formatMm(fromCase.valueMm)}); ${past}.`
+  return `Readings so far say nothing of the size; ${past}.`
+}

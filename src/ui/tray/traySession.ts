@@ -1,0 +1,133 @@
+import type { ReadingTarget } from '@/core/readings/readingPlan'
+import { nextPlace } from '@/core/readings/readingPlan'
+import type { PairAssessment } from '@/core/fit/assessPair'
+import type { DimensionId } from '@/core/readings/dimensions'
+import type { StageId } from '@/core/stages/stages'
+import type { TrayView } from '@/services/trayView'
+
+/** The pair chosen in the shortlist, drawn in the planned half. */
+export interface ChosenPair {
+  readonly crystalId: number
+  readonly gasketId: number
+}
+
+/** A question about an unlikely reading; nothing is stored until it is answered. */
+export interface ReadingQuestion {
+  readonly message: string
+  readonly valueMm: number
+  readonly suggestionMm: number | null
+  readonly keepAllowed: boolean
+}
+
+/** What the tray page keeps while it is open; everything else is on the server. */
+export interface TraySession {
+  readonly view: TrayView
+  readonly stage: StageId
+  readonly chosen: ChosenPair | null
+  /** a dimension chosen on the drawing; null follows the plan */
+  readonly aimedAt: ReadingTarget | null
+  readonly text: string
+  readonly question: ReadingQuestion | null
+  readonly error: string | null
+  readonly busy: boolean
+}
+
+export type SessionEvent =
+  | { type: 'typed'; text: string }
+  | { type: 'cleared' }
+  | { type: 'aimed'; dimension: DimensionId }
+  | { type: 'sent' }
+  | { type: 'asked'; question: ReadingQuestion }
+  | { type: 'failed'; error: string }
+  | { type: 'reading-taken'; view: TrayView }
+  | { type: 'view-came'; view: TrayView; stage?: StageId }
+  | { type: 'stage-shown'; stage: StageId }
+  | { type: 'chose'; pair: ChosenPair }
+
+export function openSession(view: TrayView, stage: StageId): TraySession {
+  return { view, stage, chosen: null, aimedAt: null, text: '', question: null, error: null, busy: false }
+}
+
+export function traySession(state: TraySession, event: SessionEvent): TraySession {
+  switch (event.type) {
+    case 'typed':
+      return { ...state, text: event.text, question: null, error: null }
+    case 'cleared':
+      return { ...state, text: '', question: null, error: null, busy: false }
+    case 'aimed':
+      return { ...state, aimedAt: targetOn(state.view, event.dimension), question: null, error: null }
+    case 'sent':
+      return { ...state, busy: true, error: null }
+    case 'asked':
+      return { ...state, busy: false, question: event.question }
+    case 'failed':
+      // The text stays: nothing typed is lost when a reading is refused or the server is away.
+      return { ...state, busy: false, error: event.error }
+    case 'reading-taken':
+      return {
+        ...state,
+        view: event.view,
+        aimedAt: stillAimed(state.aimedAt, event.view),
+        text: '',
+        question: null,
+        error: null,
+        busy: false,
+      }
+    case 'view-came':
+      return { ...state, view: event.view, stage: event.stage ?? state.stage, error: null, busy: false }
+    case 'stage-shown':
+      return { ...state, stage: event.stage, error: null }
+    case 'chose':
+      return { ...state, chosen: event.pair }
+  }
+}
+
+/** Where the next reading goes: the dimension chosen on the drawing, else the plan's next. */
+export function targetOfSession({ aimedAt, view }: TraySession): ReadingTarget | null {
+  return aimedAt ?? view.next
+}
+
+/** The pair drawn as planned: the chosen one if it is still listed, else the pick, else the best. */
+export function chosenPairOf({ chosen, view }: TraySession): ChosenPair | null {
+  if (chosen && pairOf(view, chosen)) return chosen
+  if (view.press) return { crystalId: view.press.crystal.id, gasketId: view.press.gasket.id }
+  const best = view.shortlist?.fitting[0]
+  return best ? { crystalId: best.crystal.id, gasketId: best.gasket.id } : null
+}
+
+/** Every pair the shortlist shows, fitting ones first. */
+function listedPairs({ shortlist }: TrayView): readonly PairAssessment[] {
+  return shortlist ? [...shortlist.fitting, ...shortlist.rejected.map((r) => r.pair)] : []
+}
+
+/** The pair's figures, when it is listed; null else. */
+export function pairOf(view: TrayView, chosen: ChosenPair | null): PairAssessment | null {
+  return listedPairs(view).find((p) => isPair(p, chosen)) ?? null
+}
+
+/** The pair `by` places further down the shortlist; stays inside the list. */
+export function pairAfter(view: TrayView, chosen: ChosenPair | null, by: 1 | -1): ChosenPair | null {
+  const listed = listedPairs(view)
+  const at = listed.findIndex((p) => isPair(p, chosen))
+  const next = listed[Math.min(Math.max(at + by, 0), listed.length - 1)]
+  return next ? { crystalId: next.crystal.id, gasketId: next.gasket.id } : null
+}
+
+function isPair(pair: PairAssessment, chosen: ChosenPair | null): boolean {
+  return pair.crystal.id === chosen?.crystalId && pair.gasket.id === chosen.gasketId
+}
+
+/** First place without a reading; a dimension already read everywhere is repeated from its first place. */
+function targetOn(view: TrayView, dimension: DimensionId): ReadingTarget {
+  const standing = view.readings.filter((r) => r.voidReason === null)
+  return nextPlace(dimension, standing) ?? { dimension, placeIndex: 0 }
+}
+
+/** A dimension chosen by hand stays chosen until all its places are read; then the plan leads again. */
+function stillAimed(aimedAt: ReadingTarget | null, view: TrayView): ReadingTarget | null {
+  if (!aimedAt) return null
+  return nextPlace(
+    aimedAt.dimension,
+    view.readings.filter((r) => r.voidReason === null),
+  )
+}

@@ -1,0 +1,52 @@
+'use client'
+import { useEffect } from 'react'
+
+export interface ReadingKeys {
+  /** false while a dialog is open: keys are the dialog's then */
+  readonly active: boolean
+  /** a figure typed anywhere on the page */
+  readonly onFigure: (character: string) => void
+  readonly onBackspace: () => void
+  /** Enter pressed where nothing else takes it */
+  readonly onEnter: () => void
+}
+
+const FIGURE = /^[0-9.,+-]$/
+
+/** Sends figures typed anywhere to the reading bar, so that an instrument's data key needs no focus. */
+export function useReadingKeys({ active, onFigure, onBackspace, onEnter }: ReadingKeys): void {
+  useEffect(() => {
+    if (!active) return
+    const onKeyDown = (event: KeyboardEvent) => {
+      if (
+        event.defaultPrevented ||
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        isEditable(event.target)
+      )
+        return
+      if (FIGURE.test(event.key)) {
+        event.preventDefault()
+        onFigure(event.key)
+      } else if (event.key === 'Backspace') {
+        event.preventDefault()
+        onBackspace()
+      } else if (event.key === 'Enter' && event.target === document.body) {
+        onEnter()
+      }
+    }
+    document.addEventListener('keydown', onKeyDown)
+    return () => document.removeEventListener('keydown', onKeyDown)
+  }, [active, onFigure, onBackspace, onEnter])
+}
+
+function isEditable(target: EventTarget | null): boolean {
+  return (
+    target instanceof HTMLElement &&
+    (target.isContentEditable ||
+      target instanceof HTMLInputElement ||
+      target instanceof HTMLTextAreaElement ||
+      target instanceof HTMLSelectElement)
+  )
+}

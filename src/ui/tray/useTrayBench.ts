@@ -1,0 +1,150 @@
+'use client'
+import { useReducer, useRef, useState } from 'react'
+import type { DimensionId } from '@/core/readings/dimensions'
+import { DIMENSIONS } from '@/core/readings/dimensions'
+import type { ReadingTarget } from '@/core/readings/readingPlan'
+import type { StageId } from '@/core/stages/stages'
+import { stageAfter } from '@/core/stages/stages'
+import type { ReadingResult } from '@/services/takeReading'
+import type { ReadingView, TrayView } from '@/services/trayView'
+import type { TrayActions, ViewResult } from './TrayActions'
+import type { ChosenPair } from './traySession'
+import { chosenPairOf, openSession, pairAfter, targetOfSession, traySession } from './traySession'
+
+const AWAY = 'Not stored: Whyalon does not answer. The figure is still here; start it again and press Enter.'
+
+interface Send {
+  readonly text: string
+  readonly confirmed: boolean
+  readonly instrumentId: number | null
+  readonly source: 'typed' | 'instrument'
+  readonly at: ReadingTarget
+}
+
+/** State and doings of a tray page: what the bar, the drawings, the shortlist and the keys call. */
+export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayActions) {
+  const [state, dispatch] = useReducer(traySession, openSession(initial, stage))
+  const [instrument, setInstrument] = useState<{ kind: string; id: number } | null>(null)
+  const [voiding, setVoiding] = useState<ReadingView | null>(null)
+  const [devicesOn, setDevicesOn] = useState(false)
+  const inputRef = useRef<HTMLInputElement>(null)
+  const { view } = state
+  const target = targetOfSession(state)
+  const chosen = chosenPairOf(state)
+  const kind = target ? DIMENSIONS[target.dimension].instrument : null
+  const usual = view.instruments.find((i) => i.kind === kind) ?? view.instruments[0]
+  // An instrument chosen by hand holds for dimensions of the same kind; the next kind starts from its usual one.
+  const instrumentId = instrument && instrument.kind === kind ? instrument.id : (usual?.id ?? null)
+
+  const send = async ({ text, confirmed, instrumentId: id, source, at }: Send) => {
+    if (id === null) return dispatch({ type: 'failed', error: 'No instrument: add one in Settings first.' })
+    dispatch({ type: 'sent' })
+    const input = { trayId: view.tray.id, ...at, text, instrumentId: id, source, confirmed }
+    const result = await actions
+      .takeReading(input)
+      .catch((): ReadingResult => ({ ok: false, errors: { form: AWAY } }))
+    if (result.ok) {
+      dispatch({ type: 'reading-taken', view: result.view })
+      // Back to the page, so that single keys work and the next figure may come from anywhere.
+      inputRef.current?.blur()
+    } else if ('ask' in result) dispatch({ type: 'asked', question: result.ask })
+    else dispatch({ type: 'failed', error: firstOf(result.errors) })
+  }
+
+  const take = (result: ViewResult, next?: StageId): boolean => {
+    if (result.ok) dispatch({ type: 'view-came', view: result.view, stage: next ?? result.view.tray.stage })
+    else dispatch({ type: 'failed', error: firstOf(result.errors) })
+    return result.ok
+  }
+
+  const run = async (call: Promise<ViewResult>) => {
+    dispatch({ type: 'sent' })
+    take(await call.catch((): ViewResult => ({ ok: false, errors: { form: AWAY } })))
+  }
+
+  return {
+    state,
+    target,
+    chosen,
+    instrumentId,
+    voiding,
+    devicesOn,
+    inputRef,
+    setDevicesOn,
+    take,
+    chooseInstrument: (id: number) => kind && setInstrument({ kind, id }),
+    type: (text: string) => dispatch({ type: 'typed', text }),
+    typeFigure: (character: string) => {
+      dispatch({ type: 'typed', text: state.text + character })
+      inputRef.current?.focus()
+    },
+    accept: () => {
+      if (target && !state.busy && state.question === null)
+        void send({ text: state.text, confirmed: false, instrumentId, source: 'typed', at: target })
+    },
+    receive: (sent: { line: string; instrumentId: number }, at: ReadingTarget) => {
+      dispatch({ type: 'typed', text: sent.line.replace(/^\+0*(?=\d)/, '').replace(' mm', '') })
+      void send({
+        text: sent.line,
+        confirmed: false,
+        instrumentId: sent.instrumentId,
+        source: 'instrument',
+        at,
+      })
+    },
+    answer: (answer: 'suggestion' | 'keep' | 'again') => {
+      const { question } = state
+      if (answer === 'again' || !question || !target) {
+        dispatch({ type: 'cleared' })
+        inputRef.current?.focus()
+        return
+      }
+      const valueMm = answer === 'suggestion' ? question.suggestionMm : question.valueMm
+      void send({
+        text: String(valueMm),
+        confirmed: answer === 'keep',
+        instrumentId,
+        source: 'typed',
+        at: target,
+      })
+    },
+    aim: (dimension: DimensionId) => dispatch({ type: 'aimed', dimension }),
+    showStage: (shown: StageId) => dispatch({ type: 'stage-shown', stage: shown }),
+    choose: (pair: ChosenPair) => dispatch({ type: 'chose', pair }),
+    chooseBy: (by: 1 | -1) => {
+      const pair = pairAfter(view, chosen, by)
+      if (pair) dispatch({ type: 'chose', pair })
+    },
+    pick: () => {
+      if (chosen && !state.busy && view.shortlist)
+        void run(actions.pickPair({ trayId: view.tray.id, ...chosen }))
+    },
+    moveOn: () => {
+      const last = state.stage === 'hand-back'
+      void run(actions.moveTray({ trayId: view.tray.id, stage: stageAfter(state.stage, 1), finished: last }))
+    },
+    trouble: (error: string) => dispatch({ type: 'failed', error }),
+    startVoid: () => {
+      const last = view.readings.findLast((r) => r.voidReason === null)
+      if (last && view.tray.finishedAt === null) setVoiding(last)
+    },
+    cancelVoid: () => setVoiding(null),
+    finishVoid: async (reason: string): Promise<string | null> => {
+      if (!voiding) return null
+      const input = { trayId: view.tray.id, readingId: voiding.id, reason }
+      const result = await actions
+        .takeBackReading(input)
+        .catch((): ViewResult => ({ ok: false, errors: { form: AWAY } }))
+      if (!result.ok) return firstOf(result.errors)
+      take(result, state.stage)
+      setVoiding(null)
+      return null
+    },
+  }
+}
+
+export type TrayBenchState = ReturnType<typeof useTrayBench>
+
+function firstOf(errors: Readonly<Record<string, string>>): string {
+  return Object.values(errors)[0] ?? 'Not stored, and no reason came. Try again.'
+}
