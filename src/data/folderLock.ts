@@ -115,6 +115,8 @@ function moveAside(file: string, seen: string): void {
   fs.rmSync(aside, { force: true })
 }
 
+/** Structural, because an error of another realm (a test runner's) is no `instanceof` ours. */
 function codeOf(error: unknown): string | undefined {
-  return error instanceof Error && 'code' in error && typeof error.code === 'string' ? error.code : undefined
+  if (typeof error !== 'object' || error === null || !('code' in error)) return undefined
+  return typeof error.code === 'string' ? error.code : undefined
 }

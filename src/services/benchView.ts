@@ -112,7 +112,7 @@ async function workOf(
         : { next: 'Pick crystal with gasket first', known: size }
     }
     default:
-      return { next: STAGE_GUIDES[tray.stage]?.settles ?? '', known: size }
+      return { next: STAGE_GUIDES[tray.stage]?.next ?? '', known: size }
   }
 }
 

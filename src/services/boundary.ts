@@ -27,19 +27,27 @@ export function validate<T>(schema: Joi.ObjectSchema<T>, input: unknown): Valida
   return { ok: false, errors }
 }
 
-/** The Joi schema of a record, from the same fields the form is drawn from. */
-export function recordSchema(fields: readonly Field[]): Joi.ObjectSchema<Record<string, FieldValue>> {
-  return Joi.object<Record<string, FieldValue>>(
-    Object.fromEntries(fields.map((field) => [field.name, fieldSchema(field)])),
-  )
+/**
+ * Checks a record against the same fields its form is drawn from.
+ * A field left out counts as left empty; a field nobody knows is refused.
+ */
+export function validateRecord(
+  fields: readonly Field[],
+  input: unknown,
+): Validated<Record<string, FieldValue>> {
+  const empty = Object.fromEntries(fields.map((field) => [field.name, '']))
+  const filled = typeof input === 'object' && input !== null ? { ...empty, ...input } : empty
+  return validate(recordSchema(fields), filled)
 }
 
-function fieldSchema(field: Field): Joi.Schema {
-  return (
-    Joi.any()
-      // Joi skips custom rules on a missing value; an empty text takes the same way as one left empty.
-      .default('')
-      .custom((raw: unknown, helpers) => checked(field, raw, helpers))
+function recordSchema(fields: readonly Field[]): Joi.ObjectSchema<Record<string, FieldValue>> {
+  return Joi.object<Record<string, FieldValue>>(
+    Object.fromEntries(
+      fields.map((field) => [
+        field.name,
+        Joi.any().custom((raw: unknown, helpers) => checked(field, raw, helpers)),
+      ]),
+    ),
   )
 }
 
@@ -50,7 +58,7 @@ function checked(field: Field, raw: unknown, helpers: Joi.CustomHelpers): FieldV
     field,
     typeof raw === 'number' || typeof raw === 'boolean' ? raw : String(raw ?? ''),
   )
-  // Escaped, because Joi reads braces in a message as its own template.
+  // Joi reads braces in a message as its own template.
   return check.ok
     ? check.value
     : helpers.message({ custom: check.message.replaceAll('{', '(').replaceAll('}', ')') })

@@ -8,7 +8,7 @@ import { takeCrystal, takeGasket } from '@/data/queries/stock'
 import { allDies, allPresses } from '@/data/queries/tools'
 import { setTrayStage, trayById } from '@/data/queries/trays'
 import type { Refusal } from './boundary'
-import { idSchema, recordSchema, refuse, validate } from './boundary'
+import { idSchema, refuse, validate, validateRecord } from './boundary'
 import type { TrayView } from './trayView'
 import { trayView } from './trayView'
 
@@ -46,7 +46,7 @@ export async function logPressRun(
   now: Date,
 ): Promise<{ ok: true; view: TrayView } | Refusal> {
   const with_ = validate(toolsSchema, tools)
-  const run = validate(recordSchema(PRESS_RUN_FIELDS), input)
+  const run = validateRecord(PRESS_RUN_FIELDS, input)
   if (!with_.ok || !run.ok) {
     return { ok: false, errors: { ...(with_.ok ? {} : with_.errors), ...(run.ok ? {} : run.errors) } }
   }
@@ -64,11 +64,11 @@ export async function logPressRun(
     return refuse('Support: not in the drawers.', 'supportId')
 
   const values = pressRunValues(run.value)
-  const taken = await db
-    .transaction(async (tx) => {
+  try {
+    await db.transaction(async (tx) => {
       const first = !(await pressRunsOfTray(tx, trayId)).some((r) => r.pickId === pick.id)
       if (first && !((await takeCrystal(tx, pick.crystalId)) && (await takeGasket(tx, pick.gasketId)))) {
-        tx.rollback()
+        throw new EmptyDrawer()
       }
       await insertPressRun(tx, {
         trayId,
@@ -80,21 +80,21 @@ export async function logPressRun(
         ...values,
       })
       await setTrayStage(tx, trayId, NEXT_STAGE[values.outcome], null)
-      return true
     })
-    .catch((error: unknown) => {
-      if (error instanceof Error && error.constructor.name === 'TransactionRollbackError') return false
-      throw error
-    })
-  if (!taken)
+  } catch (error) {
+    if (!(error instanceof EmptyDrawer)) throw error
     return refuse(
       'The picked crystal or gasket is not in its drawer any more: count the drawer and correct it there.',
     )
+  }
   const pressed = await trayById(db, trayId)
   return pressed
     ? { ok: true, view: await trayView(db, pressed) }
     : refuse('This tray is not in hand any more.')
 }
+
+/** Ends the transaction when what was picked is gone. */
+class EmptyDrawer extends Error {}
 
 function pressRunValues(values: Record<string, FieldValue>) {
   const number = (name: string) => (typeof values[name] === 'number' ? values[name] : null)

@@ -15,7 +15,7 @@ import {
   trayById,
 } from '@/data/queries/trays'
 import type { Refusal } from './boundary'
-import { idSchema, recordSchema, refuse, validate } from './boundary'
+import { idSchema, refuse, validate, validateRecord } from './boundary'
 import type { TrayView } from './trayView'
 import { trayView } from './trayView'
 
@@ -37,7 +37,7 @@ export async function openTray(
   now: Date,
 ): Promise<{ ok: true; number: number } | Refusal> {
   const sheet = validate(sheetSchema, sheetInput)
-  const fields = validate(recordSchema(TRAY_FIELDS), input)
+  const fields = validateRecord(TRAY_FIELDS, input)
   if (!sheet.ok || !fields.ok) {
     return { ok: false, errors: { ...(sheet.ok ? {} : sheet.errors), ...(fields.ok ? {} : fields.errors) } }
   }

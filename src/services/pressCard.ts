@@ -126,7 +126,7 @@ function preferLast(outcome: DieOutcome, lastId: number | undefined): DieOutcome
   if (!last) return outcome
   return {
     ok: true,
-    best: { die: last.die, reasons: ['used last time on this case, and it went home', ...last.reasons] },
+    best: { die: last.die, reasons: ['as last time', ...last.reasons] },
     alternatives: choices.filter((choice) => choice !== last),
   }
 }

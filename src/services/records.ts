@@ -19,7 +19,7 @@ import {
   updatePress,
 } from '@/data/queries/tools'
 import type { Refusal } from './boundary'
-import { recordSchema, refuse, validate } from './boundary'
+import { refuse, validateRecord } from './boundary'
 
 export const RECORD_KINDS = ['crystal', 'gasket', 'die', 'case-sheet', 'instrument', 'press'] as const
 export type RecordKind = (typeof RECORD_KINDS)[number]
@@ -91,7 +91,7 @@ export async function saveRecord(
   input: unknown,
 ): Promise<{ ok: true } | Refusal> {
   const store = STORES[kind]
-  const checked = validate(recordSchema(store.fields), input)
+  const checked = validateRecord(store.fields, input)
   if (!checked.ok) return checked
   const across = store.crossCheck?.(checked.value)
   if (across) return across

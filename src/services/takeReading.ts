@@ -119,11 +119,15 @@ async function expectation(
 const voidSchema = Joi.object<{ trayId: number; readingId: number; reason: string }>({
   trayId: idSchema.required(),
   readingId: idSchema.required(),
-  reason: Joi.string().trim().min(2).max(200).required().messages({
-    'string.empty': 'Reason is missing: say in a word why, as “jaws tilted”.',
-    'string.min': 'Reason: say in a word why, as “jaws tilted”.',
-    'string.max': 'Reason: at most 200 characters. Shorten it.',
-  }),
+  reason: Joi.string()
+    .pattern(/\S\s*\S/)
+    .max(200)
+    .required()
+    .messages({
+      'string.empty': 'Reason is missing: say in a word why, as “jaws tilted”.',
+      'string.pattern.base': 'Reason: say in a word why, as “jaws tilted”.',
+      'string.max': 'Reason: at most 200 characters. Shorten it.',
+    }),
 })
 
 /** Takes a reading back, with the reason; the old value is kept. */

@@ -102,7 +102,10 @@ export const theme = createTheme({
   },
   shape: { borderRadius: 4 },
   components: {
-    MuiButtonBase: { defaultProps: { disableRipple: true } },
+    MuiButtonBase: {
+      defaultProps: { disableRipple: true },
+      styleOverrides: { root: { fontFamily: TEXT_FONT } },
+    },
     MuiButton: {
       defaultProps: { disableElevation: true },
       styleOverrides: { root: { minHeight: 44, paddingInline: 18 } },

@@ -146,7 +146,7 @@ function faceReason(die: Die): string {
 
 function pusherReasons(die: Die, crystal: PressInCrystal, targetMm: number): string[] {
   const under = formatMm(crystal.diameterMm - die.outerDiameterMm, 0.1)
-  const edge = `${under} under the ${formatMm(crystal.diameterMm, 0.1)} crystal (aim ${formatMm(targetMm, 0.1)}): bears near the edge, where a press cannot bend it`
+  const edge = `${under} under the ${formatMm(crystal.diameterMm, 0.1)} crystal (aim ${formatMm(targetMm, 0.1)}), so it bears near the edge`
   const dome =
     crystal.topRiseMm > 0
       ? [`recess ${formatMm(die.recessDepthMm, 0.1)} clears the ${formatMm(crystal.topRiseMm, 0.1)} dome`]
@@ -156,8 +156,8 @@ function pusherReasons(die: Die, crystal: PressInCrystal, targetMm: number): str
 
 function supportReasons(die: Die, watchCase: PressInCase, landMm: number): string[] {
   return [
-    `opening ${formatMm(die.openingMm, 0.1)} clears the ${formatMm(watchCase.boreMm, 0.1)} bore: nothing under the crystal`,
-    `bears on ${formatMm(landMm, 0.1)} of case all round; ${formatMm(die.outerDiameterMm, 0.1)} stays inside the ${formatMm(watchCase.caseDiameterMm, 0.1)} case, clear of crown and pushers`,
+    `opening ${formatMm(die.openingMm, 0.1)} clears the ${formatMm(watchCase.boreMm, 0.1)} bore`,
+    `bears on ${formatMm(landMm, 0.1)} of case, inside its ${formatMm(watchCase.caseDiameterMm, 0.1)}: crown and pushers hang free`,
     faceReason(die),
   ]
 }

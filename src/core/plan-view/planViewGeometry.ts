@@ -11,11 +11,6 @@ export function planPoint(radiusMm: number, directionDeg: number): PlanPoint {
   return { xMm: radiusMm * Math.sin(angle), yMm: -radiusMm * Math.cos(angle) }
 }
 
-/** Both ends of a diameter. */
-export function planDiameter(diameterMm: number, directionDeg: number): readonly [PlanPoint, PlanPoint] {
-  return [planPoint(diameterMm / 2, directionDeg), planPoint(diameterMm / 2, directionDeg + 180)]
-}
-
 /**
  * Closed outline of an oval bore with its ovality enlarged to be seen.
  * @param enlarge - times the ovality is drawn larger than it is

@@ -9,10 +9,8 @@ export type PressOutcome = (typeof PRESS_OUTCOMES)[number]
 
 /** Why a shop presses with one or the other: both are schools of common practice. */
 export const PRESS_SCHOOLS: Readonly<Record<PressKind, string>> = {
-  lever:
-    'Quick, and the hand feels the snap; stop at the first firm stop, because a lever multiplies the last push.',
-  screw:
-    'Slow and steady, holds where it stands and goes home by small turns; little feel, so watch the rim, not the handle.',
+  lever: 'Quick, and the hand feels the snap. Stop at the first firm stop: a lever multiplies the last push.',
+  screw: 'Slow and steady, holds where it stands. Little feel: watch the rim, not the handle.',
 }
 
 export interface PressStep {
@@ -78,6 +76,6 @@ function cautions({ glassSplinters }: PressPlanFacts): string[] {
       ? ['Glass splinters on this tray: finger cots, and no fragment left on seat, dial or gasket.']
       : []),
     'Fingers clear of the dies: a press stores energy.',
-    'Finger cots: the underside cannot be cleaned after closing.',
+    'Finger cots on: the underside cannot be cleaned later.',
   ]
 }

@@ -47,7 +47,6 @@ export const PRESS_RUN_FIELDS: readonly Field[] = [
     leastMm: 1,
     mostMm: 5000,
     unit: 'N',
-    help: 'if the press shows it',
   },
   {
     kind: 'mm',
@@ -56,7 +55,6 @@ export const PRESS_RUN_FIELDS: readonly Field[] = [
     required: false,
     leastMm: 0.05,
     mostMm: 20,
-    help: 'if the press shows it',
   },
   { kind: 'text', name: 'cushion', label: 'Cushion', required: false, mostLength: 120 },
   { kind: 'text', name: 'note', label: 'Note', required: false, mostLength: 500, multiline: true },

@@ -2,6 +2,8 @@ import type { StageId } from './stages'
 
 /** What a stage settles and what to look at before going on. All common practice. */
 export interface StageGuide {
+  /** what to do, in a few words */
+  readonly next: string
   readonly settles: string
   readonly checks: readonly string[]
   readonly caution: string | null
@@ -12,6 +14,7 @@ const SPLINTERS = 'Glass splinters and blades: eye protection, finger cots, cut-
 /** Stages with a bench of their own (measure, match, press in) have none here. */
 export const STAGE_GUIDES: Readonly<Partial<Record<StageId, StageGuide>>> = {
   intake: {
+    next: 'Take in: which case, what is broken, what was promised',
     settles: 'Which case this is, what is broken and what was promised.',
     checks: [
       'Broken crystal: crown to the hand-setting position or cell out, at once. A shard between hand and dial strips a running train.',
@@ -21,6 +24,7 @@ export const STAGE_GUIDES: Readonly<Partial<Record<StageId, StageGuide>>> = {
     caution: 'Old luminous paint on dial or hands: do not scrape or sand; follow the local radiation rules.',
   },
   open: {
+    next: 'Open the back',
     settles: 'The back is off and its thread or lip is known.',
     checks: [
       'Strap or bracelet off first; spring bars kept together.',
@@ -31,6 +35,7 @@ export const STAGE_GUIDES: Readonly<Partial<Record<StageId, StageGuide>>> = {
       'A slipping tool scratches the case and cuts the hand: hold the case in a holder, pegs off crown and pushers.',
   },
   decase: {
+    next: 'Take the movement out, every part in its place',
     settles: 'The movement is out, under cover, and every part that came off has its place.',
     checks: [
       'Stem out by its release: light pressure, crown in. Never force it.',
@@ -41,6 +46,7 @@ export const STAGE_GUIDES: Readonly<Partial<Record<StageId, StageGuide>>> = {
     caution: null,
   },
   'push-out': {
+    next: 'Press the old crystal out',
     settles: 'The old crystal is out and nothing else moved.',
     checks: [
       'Thickness was measured before this: crystals break on the way out.',
@@ -50,6 +56,7 @@ export const STAGE_GUIDES: Readonly<Partial<Record<StageId, StageGuide>>> = {
     caution: SPLINTERS,
   },
   clean: {
+    next: 'Clean the seat, inspect gasket and dial',
     settles: 'Seat, gasket and new crystal are clean and sound.',
     checks: [
       'Every fragment out of dial, hands and case, with putty and air.',
@@ -60,6 +67,7 @@ export const STAGE_GUIDES: Readonly<Partial<Record<StageId, StageGuide>>> = {
     caution: SPLINTERS,
   },
   align: {
+    next: 'Align magnifier, chapter ring and insert',
     settles: 'Magnifier, chapter ring and insert stand true to the dial.',
     checks: [
       'Date magnifier over the date, the stem as the axis.',
@@ -69,6 +77,7 @@ export const STAGE_GUIDES: Readonly<Partial<Record<StageId, StageGuide>>> = {
     caution: null,
   },
   close: {
+    next: 'Movement in, underside inspected, back on',
     settles: 'Movement in, back on, no part left over.',
     checks: [
       'Underside of the glass inspected before closing: a speck found later means opening again.',
@@ -79,6 +88,7 @@ export const STAGE_GUIDES: Readonly<Partial<Record<StageId, StageGuide>>> = {
     caution: 'Presses store energy: keep fingers clear.',
   },
   prove: {
+    next: 'Prove it: crown, rim, pressure test, run',
     settles: 'It works and it is tight, with a date and a figure.',
     checks: [
       'Crown through all positions, hands free, buttons working.',
@@ -89,6 +99,7 @@ export const STAGE_GUIDES: Readonly<Partial<Record<StageId, StageGuide>>> = {
     caution: 'Never improvise a pressure test; a wet test can flood a movement.',
   },
   'hand-back': {
+    next: 'Tell the owner and hand back',
     settles: 'The owner knows what was found, done and tested.',
     checks: [
       'Found, replaced, measured and not repairable, in plain words.',

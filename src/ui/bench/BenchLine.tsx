@@ -8,7 +8,7 @@ import { dueText } from '../small/dueText'
 
 const Line = styled('div')(({ theme }) => ({
   display: 'grid',
-  gridTemplateColumns: '56px minmax(180px,1.1fr) 150px minmax(240px,1.7fr) 120px',
+  gridTemplateColumns: '56px minmax(180px,1.1fr) 150px minmax(240px,1.6fr) 152px',
   columnGap: 16,
   alignItems: 'center',
   minHeight: 46,

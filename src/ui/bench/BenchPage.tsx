@@ -100,9 +100,12 @@ function DoNow({ first }: { first: BenchView['first'] }) {
         <Typography sx={{ fontSize: '1.75rem', fontWeight: 700, lineHeight: 1.2 }}>
           Tray {tray.number}, {stageLabel(tray.stage).toLowerCase()}
         </Typography>
-        <Typography suppressHydrationWarning>
+        <Typography sx={{ fontSize: '1.1rem' }}>
           {tray.next}
-          {tray.known && `: ${tray.known}`}. {tray.caseName}, due {dueText(tray.dueAt)}
+          {tray.known && ` (${tray.known})`}
+        </Typography>
+        <Typography sx={{ color: 'text.secondary' }} suppressHydrationWarning>
+          {tray.caseName}, {tray.owner}, due {dueText(tray.dueAt)}
         </Typography>
       </Box>
       <Button component={Link} href={href} variant="contained" sx={{ minHeight: 52 }}>

@@ -13,11 +13,13 @@ import type { FormValues } from './RecordForm'
 export interface RecordFieldProps {
   readonly field: Field
   readonly control: Control<FormValues>
+  /** true leaves out the empty line under a field: for a narrow panel */
+  readonly dense: boolean
 }
 
-/** One field of a record, drawn by its kind; its help or its error always has a line, so rows do not jump. */
-export function RecordField({ field, control }: RecordFieldProps) {
-  const wide = field.kind === 'text' && field.multiline
+/** One field of a record, drawn by its kind; its help or its error has a line of its own. */
+export function RecordField({ field, control, dense }: RecordFieldProps) {
+  const wide = field.kind === 'text' && (dense || field.multiline)
   return (
     <Box sx={{ gridColumn: wide ? '1 / -1' : undefined }}>
       <Controller
@@ -45,8 +47,8 @@ export function RecordField({ field, control }: RecordFieldProps) {
               label={field.label}
               required={field.required}
               error={fieldState.error !== undefined}
-              helperText={fieldState.error?.message ?? field.help ?? ' '}
-              {...kindProps(field)}
+              helperText={fieldState.error?.message ?? field.help ?? (dense ? undefined : ' ')}
+              {...kindProps(field, dense)}
             />
           )
         }
@@ -55,7 +57,7 @@ export function RecordField({ field, control }: RecordFieldProps) {
   )
 }
 
-function kindProps(field: Exclude<Field, { kind: 'flag' }>) {
+function kindProps(field: Exclude<Field, { kind: 'flag' }>, dense: boolean) {
   const unit = 'unit' in field && field.unit ? field.unit : field.kind === 'mm' ? 'mm' : null
   const adornment = unit
     ? { input: { endAdornment: <InputAdornment position="end">{unit}</InputAdornment> } }
@@ -89,6 +91,6 @@ function kindProps(field: Exclude<Field, { kind: 'flag' }>) {
     case 'date-time':
       return { type: 'datetime-local', slotProps: { inputLabel: { shrink: true } } }
     case 'text':
-      return field.multiline ? { multiline: true, minRows: 2 } : {}
+      return field.multiline ? { multiline: true, minRows: dense ? 1 : 2 } : {}
   }
 }

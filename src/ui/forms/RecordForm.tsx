@@ -45,7 +45,7 @@ export function RecordForm({ fields, initial, submitLabel, dense, onSubmit }: Re
       )}
       <Box sx={{ display: 'grid', gridTemplateColumns: columns, columnGap: 1.5, rowGap: dense ? 0 : 0.5 }}>
         {fields.map((field) => (
-          <RecordField key={field.name} field={field} control={control} />
+          <RecordField key={field.name} field={field} control={control} dense={dense === true} />
         ))}
       </Box>
       <Button type="submit" variant="contained" disabled={formState.isSubmitting} sx={{ mt: 1 }}>

@@ -42,7 +42,10 @@ export function ListGrid<R extends { id: number }>({
         sx={{
           border: 0,
           fontSize: 14.5,
-          '--DataGrid-containerBackground': 'transparent',
+          '--DataGrid-t-color-background-base': 'transparent',
+          '--DataGrid-t-header-background-base': 'transparent',
+          backgroundColor: 'transparent',
+          '& .MuiDataGrid-columnHeader, & .MuiDataGrid-filler': { backgroundColor: 'background.default' },
           '& .MuiDataGrid-row': { cursor: 'pointer' },
           '& .MuiDataGrid-columnHeaderTitle': { fontWeight: 400, color: 'text.secondary' },
         }}

@@ -125,7 +125,15 @@ function RunTable({ runs }: { runs: CaseSheetPage['runs'] }) {
           minWidth: 820,
           borderCollapse: 'collapse',
           fontSize: 14.5,
-          '& td, & th': { borderTop: 1, borderColor: 'divider', py: 0.75, pr: 1.5, textAlign: 'left' },
+          '& td, & th': {
+            borderTop: 1,
+            borderColor: 'divider',
+            py: 0.75,
+            pr: 1.5,
+            textAlign: 'left',
+            whiteSpace: 'nowrap',
+            '&:last-child': { whiteSpace: 'normal' },
+          },
           '& th': { color: 'text.secondary', fontWeight: 400 },
         }}
       >
@@ -159,11 +167,11 @@ function RunTable({ runs }: { runs: CaseSheetPage['runs'] }) {
                 </Link>
               </td>
               <td suppressHydrationWarning>{dayText(run.ranAt)}</td>
-              <td className="figure">
+              <td>
                 {formatMm(run.crystalDiameterMm, 0.1)} × {formatMm(run.crystalEdgeMm, 0.1)}{' '}
                 {run.crystalMaterial.replace('-', ' ')}
               </td>
-              <td className="figure">
+              <td>
                 {formatMm(run.gasketOuterMm, 0.1)}/{formatMm(run.gasketWallMm)} {run.gasketColour}
               </td>
               <td>{run.pressName}</td>

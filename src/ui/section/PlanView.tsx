@@ -1,6 +1,6 @@
 import { useId } from 'react'
 import { line } from 'd3-shape'
-import { ovalOutline, planDiameter, planPoint } from '@/core/plan-view/planViewGeometry'
+import { ovalOutline, planPoint } from '@/core/plan-view/planViewGeometry'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import type { TrayView } from '@/services/trayView'
@@ -13,8 +13,14 @@ export interface PlanViewProps {
   readonly target: ReadingTarget | null
 }
 
+/** Sines differ in the last bit between server and browser: a thousandth of a millimetre is enough here. */
+function point(radiusMm: number, directionDeg: number): string {
+  const { xMm, yMm } = planPoint(radiusMm, directionDeg)
+  return `${xMm.toFixed(3)} ${yMm.toFixed(3)}`
+}
+
 /** An oval of hundredths is not seen at this size: it is drawn this many times larger, and the drawing says so. */
-const OVAL_ENLARGED = 25
+export const OVAL_ENLARGED = 25
 const MARGIN_MM = 3.4
 const HOURS = Array.from({ length: 12 }, (_, hour) => hour)
 
@@ -39,7 +45,7 @@ export function PlanView({ view, section, target }: PlanViewProps) {
       width="100%"
       role="img"
       aria-labelledby={titleId}
-      style={{ display: 'block', maxHeight: 236 }}
+      style={{ display: 'block', maxHeight: 250 }}
     >
       <title
         id={titleId}
@@ -66,14 +72,11 @@ export function PlanView({ view, section, target }: PlanViewProps) {
         />
       )}
       {HOURS.map((hour) => {
-        const [outer, inner] = [
-          planPoint(dialOpeningMm / 2 - 0.4, hour * 30),
-          planPoint(dialOpeningMm / 2 - (hour % 3 ? 1.4 : 2.4), hour * 30),
-        ]
+        const tick = `M${point(dialOpeningMm / 2 - 0.4, hour * 30)}L${point(dialOpeningMm / 2 - (hour % 3 ? 1.4 : 2.4), hour * 30)}`
         return (
           <path
             key={hour}
-            d={`M${outer.xMm} ${outer.yMm}L${inner.xMm} ${inner.yMm}`}
+            d={tick}
             {...thin}
             stroke="var(--mui-palette-text-primary)"
             strokeWidth={hour % 3 ? 1 : 2}
@@ -93,34 +96,27 @@ export function PlanView({ view, section, target }: PlanViewProps) {
         <text x={0} y={-caseDiameterMm / 2 - 1.2}>
           12
         </text>
-        <text x={0} y={4.4} fill="var(--mui-palette-warning-main)">
-          {roundness ? `oval ${formatMm(ovalMm)}` : ''}
-        </text>
-        {roundness && ovalMm >= 0.005 && <text x={0} y={7.4}>{`drawn × ${OVAL_ENLARGED}`}</text>}
       </g>
     </svg>
   )
 }
 
 function Direction({ deg, diameterMm, kind }: { deg: number; diameterMm: number; kind: 'read' | 'next' }) {
-  const [from, to] = planDiameter(diameterMm, deg)
+  const line = `M${point(diameterMm / 2, deg)}L${point(diameterMm / 2, deg + 180)}`
   const next = kind === 'next'
+  const colour = next ? 'var(--mui-palette-warning-main)' : 'var(--mui-palette-text-secondary)'
+  const marker = { stroke: colour, fill: 'none', vectorEffect: 'non-scaling-stroke' as const }
   return (
     <g>
-      <path
-        d={`M${from.xMm} ${from.yMm}L${to.xMm} ${to.yMm}`}
-        stroke={next ? 'var(--mui-palette-warning-main)' : 'var(--mui-palette-text-secondary)'}
-        strokeWidth={next ? 2.5 : 0.9}
-        strokeDasharray={next ? '8 4' : undefined}
-        vectorEffect="non-scaling-stroke"
-      />
-      {[from, to].map((p, i) => (
-        <circle
-          key={i}
-          cx={p.xMm}
-          cy={p.yMm}
-          r={next ? 0.9 : 0.6}
-          fill={next ? 'var(--mui-palette-warning-main)' : 'var(--mui-palette-text-secondary)'}
+      <path d={line} strokeWidth={next ? 2.5 : 0.9} strokeDasharray={next ? '8 4' : undefined} {...marker} />
+      {/* A line of no length with round ends is a bead at either end of the diameter. */}
+      {[deg, deg + 180].map((end) => (
+        <path
+          key={end}
+          d={`M${point(diameterMm / 2, end)}h0`}
+          strokeWidth={next ? 9 : 6}
+          strokeLinecap="round"
+          {...marker}
         />
       ))}
     </g>

@@ -71,7 +71,7 @@ export function SectionDrawing({ model, width, aimedAt, onAim }: SectionDrawingP
           </g>
         )
       })}
-      <Frame layout={layout} />
+      <Frame layout={layout} halfNames={onAim !== null} />
       {layout.labels.map((placed) => (
         <g key={placed.label.title}>
           {placed.target && (
@@ -130,7 +130,7 @@ function Hands({ model, axisX, layout }: { model: SectionModel; axisX: number; l
 }
 
 /** Axis, half names, the break lines and the two dimension lines across. */
-function Frame({ layout }: { layout: SectionLayout }) {
+function Frame({ layout, halfNames }: { layout: SectionLayout; halfNames: boolean }) {
   const { view, viewX, width, bodyTop, bodyBottom } = layout
   const axis = width / 2
   const ends = [viewX + 4, width - viewX - 4] as const
@@ -145,14 +145,16 @@ function Frame({ layout }: { layout: SectionLayout }) {
           strokeWidth="1"
         />
       ))}
-      <g fill={soft} stroke="none" fontSize="12.5">
-        <text x={ends[0]} y={bodyTop - 18}>
-          as found
-        </text>
-        <text x={ends[1]} y={bodyTop - 18} textAnchor="end">
-          as planned
-        </text>
-      </g>
+      {halfNames && (
+        <g fill={soft} stroke="none" fontSize="12.5">
+          <text x={ends[0]} y={bodyTop - 18}>
+            as found
+          </text>
+          <text x={ends[1]} y={bodyTop - 18} textAnchor="end">
+            as planned
+          </text>
+        </g>
+      )}
     </g>
   )
 }

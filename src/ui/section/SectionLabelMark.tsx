@@ -10,8 +10,8 @@ const TONES = {
 } as const
 
 const HIT_HEIGHT = 44
-const HIT_WIDTH = 104
-const CROSS_WIDTH = 200
+const HIT_WIDTH = 97
+const CROSS_WIDTH = 262
 
 export interface SectionLabelMarkProps {
   readonly placed: PlacedLabel

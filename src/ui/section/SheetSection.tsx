@@ -15,10 +15,16 @@ export function SheetSection({ sheet }: { sheet: TrayView['sheet'] }) {
     { sheet, readout: trayReadout([], sheet, []), tray: { crystalState: 'whole', gasketPresent: true } },
     null,
   )
+  // With nothing planned the right column is free: half of the dimensions go there.
+  const labels = model.labels.map((label) =>
+    label.dimension === 'gasket-wall' || label.dimension === 'hands-below-seat'
+      ? { ...label, place: 'right' as const, anchor: [-label.anchor[0], label.anchor[1]] as const }
+      : label,
+  )
   return (
     <Box ref={ref}>
       <SectionDrawing
-        model={{ ...model, planned: { ...model.found, text: 'the same' } }}
+        model={{ ...model, labels, planned: { ...model.found, text: 'the same' } }}
         width={Math.max(width, 320)}
         aimedAt={null}
         onAim={null}

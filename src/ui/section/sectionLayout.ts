@@ -4,18 +4,18 @@ import { spreadLabels } from '@/core/section/spreadLabels'
 import type { SectionLabel, SectionModel } from './sectionModel'
 
 /** Screen units are CSS pixels at full width. */
-const LABEL_COLUMN = 112
+const LABEL_COLUMN = 106
 const NARROW_LABEL_COLUMN = 92
 const NARROW_BELOW = 480
 const LABEL_PITCH = 46
 const HEAD = 62
 const FOOT = 48
-const STRIP_GAP = 16
+const STRIP_GAP = 14
 const MARGIN_MM = 0.35
 /** What the edge strips show inward of the bore, and the centre strip either side of the axis, mm. */
-const EDGE_INWARD_MM = 3.2
-const CENTRE_MM = 3
-const LEAST_BODY = 200
+const EDGE_INWARD_MM = 2.4
+const CENTRE_MM = 2
+const LEAST_BODY = 176
 
 export interface PlacedLabel {
   readonly label: SectionLabel

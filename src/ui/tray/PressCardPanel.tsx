@@ -44,17 +44,40 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
         picked with fit {press.evidence.fitProbability.toFixed(2)}
       </Typography>
       {lastTime && <LastTimeNote view={view} />}
+      {plan && <Caution text={plan.cautions.join(' ')} />}
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1.1fr 1fr' }, columnGap: 3, mt: 1 }}>
         <Box>
           <DieLine role="Pusher" outcome={press.pusher} />
           <DieLine role="Support" outcome={press.support} />
+          {plan && (
+            <>
+              <Typography variant="body2" sx={{ mt: 0.5 }}>
+                <strong>Cushion</strong> {plan.cushion}
+              </Typography>
+              <Box
+                component="ol"
+                sx={{ pl: 2.2, my: 0.5, fontSize: 13.5, lineHeight: 1.3, '& li': { mb: 0.25 } }}
+              >
+                {plan.steps.map((step) => (
+                  <li key={step.action}>
+                    {step.action}{' '}
+                    <Box component="span" sx={{ color: 'text.secondary', fontSize: 12.5 }}>
+                      ({step.why})
+                    </Box>
+                  </li>
+                ))}
+              </Box>
+            </>
+          )}
+        </Box>
+        <Box>
           <ToggleButtonGroup
             exclusive
             size="small"
             value={chosenPress?.id ?? null}
             onChange={(_, id: number | null) => id !== null && setPressId(id)}
             aria-label="Press"
-            sx={{ mt: 1, flexWrap: 'wrap' }}
+            fullWidth
           >
             {press.presses.map((p) => (
               <ToggleButton key={p.id} value={p.id}>
@@ -67,36 +90,16 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
               {PRESS_SCHOOLS[chosenPress.kind]}
             </Typography>
           )}
-          {plan && (
-            <>
-              <Typography variant="body2" sx={{ mt: 0.5 }}>
-                <strong>Cushion</strong> {plan.cushion}
-              </Typography>
-              <Box component="ol" sx={{ pl: 2.2, my: 0.75, fontSize: 14.5, '& li': { mb: 0.25 } }}>
-                {plan.steps.map((step) => (
-                  <li key={step.action}>
-                    {step.action}{' '}
-                    <Box component="span" sx={{ color: 'text.secondary', fontSize: 13 }}>
-                      ({step.why})
-                    </Box>
-                  </li>
-                ))}
-              </Box>
-              {plan.cautions.map((text) => (
-                <Caution key={text} text={text} />
-              ))}
-            </>
-          )}
+          <PressLogForm
+            key={press.runs.length}
+            view={view}
+            card={press}
+            pressId={chosenPress?.id ?? null}
+            cushion={plan?.cushion ?? ''}
+            logPressRun={logPressRun}
+            onLogged={onLogged}
+          />
         </Box>
-        <PressLogForm
-          key={press.runs.length}
-          view={view}
-          card={press}
-          pressId={chosenPress?.id ?? null}
-          cushion={plan?.cushion ?? ''}
-          logPressRun={logPressRun}
-          onLogged={onLogged}
-        />
       </Box>
       <Runs card={press} />
     </Box>

@@ -2,7 +2,6 @@
 import Box from '@mui/material/Box'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
-import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import { PRESS_RUN_FIELDS } from '@/core/records/jobFields'
 import { PLANNED_QUARTER_TURNS } from '@/core/press/pressPlan'
@@ -30,9 +29,6 @@ export function PressLogForm({ view, card, pressId, cushion, logPressRun, onLogg
   const fields = PRESS_RUN_FIELDS.filter((f) => gauged || (f.name !== 'peakForceN' && f.name !== 'travelMm'))
   return (
     <Box>
-      <Typography variant="h3" component="h3">
-        Log the run
-      </Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1 }}>
         <DieChoice
           label="Pusher used"

@@ -24,6 +24,7 @@ const Figure = styled('input')(({ theme }) => ({
   textAlign: 'right',
   lineHeight: 1.1,
   padding: '0 4px',
+  '&::placeholder': { color: theme.vars.palette.text.secondary, opacity: 0.45 },
   '&[aria-invalid="true"]': { borderBottomColor: theme.vars.palette.error.main },
 }))
 
@@ -152,10 +153,10 @@ function WhatNext({ view, target, instrumentId, devicesOn, onDevices, onInstrume
     <Box>
       <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', gap: 1 }}>
         <Box component="span" sx={{ fontSize: 13, color: 'text.secondary' }}>
-          {dimension ? 'Read next' : 'All places read'}
+          {dimension ? 'Read next' : 'Repeat one: choose it above'}
         </Box>
         <FormControlLabel
-          sx={{ mr: 0, '& .MuiFormControlLabel-label': { fontSize: 13 } }}
+          sx={{ mr: 0, '& .MuiFormControlLabel-label': { fontSize: 13, whiteSpace: 'nowrap' } }}
           labelPlacement="start"
           label="simulated instruments"
           control={<Switch size="small" checked={devicesOn} onChange={(_, on) => onDevices(on)} />}
@@ -164,7 +165,7 @@ function WhatNext({ view, target, instrumentId, devicesOn, onDevices, onInstrume
       <Box sx={{ fontSize: 22, fontWeight: 700, lineHeight: 1.15 }} data-testid="read-next">
         {dimension && target
           ? `${dimension.label}, ${dimension.places[target.placeIndex] ?? ''}`
-          : 'Choose a dimension to repeat it'}
+          : 'All read'}
       </Box>
       <Box
         sx={{

@@ -58,7 +58,7 @@ export function ReadingsTable({ view, aimedAt, onAim }: ReadingsTableProps) {
           </tr>
         </thead>
         <tbody>
-          {DIMENSION_IDS.map((id) => (
+          {inWorkingOrder(view.plan).map((id) => (
             <DimensionRow key={id} id={id} view={view} aimed={id === aimedAt} onAim={onAim} />
           ))}
         </tbody>
@@ -78,6 +78,11 @@ export function ReadingsTable({ view, aimedAt, onAim }: ReadingsTableProps) {
       )}
     </Box>
   )
+}
+
+/** What this tray needs first, in the order it is read; then the rest. */
+function inWorkingOrder(plan: readonly DimensionId[]): DimensionId[] {
+  return [...plan, ...DIMENSION_IDS.filter((id) => !plan.includes(id))]
 }
 
 function DimensionRow({

@@ -17,7 +17,7 @@ export interface ShortlistProps {
   readonly onPick: () => void
 }
 
-const SHOWN_FITTING = 4
+const SHOWN_FITTING = 3
 const SHOWN_NEAR = 1
 
 /** Crystal-with-gasket pairs for this case, best first, and what was rejected and why. */
@@ -117,14 +117,15 @@ export function Shortlist({ view, chosen, busy, onChoose, onPick }: ShortlistPro
         </Typography>
       )}
       {(chosenFitting ?? chosenRejected) && (
-        <Button
-          variant={chosenFitting ? 'contained' : 'outlined'}
-          disabled={busy || view.tray.finishedAt !== null}
-          onClick={onPick}
-          sx={{ mt: 1.25 }}
-        >
-          Pick and plan the press <KeyCap name="P" />
-        </Button>
+        <Box sx={{ position: 'sticky', bottom: -12, bgcolor: 'background.default', pt: 1, pb: 1.5, mt: 0.5 }}>
+          <Button
+            variant={chosenFitting ? 'contained' : 'outlined'}
+            disabled={busy || view.tray.finishedAt !== null}
+            onClick={onPick}
+          >
+            Pick and plan the press <KeyCap name="P" />
+          </Button>
+        </Box>
       )}
     </Box>
   )

@@ -37,7 +37,7 @@ export function StageGuidePanel({ stage, view }: { stage: StageId; view: TrayVie
 
 export function Caution({ text }: { text: string }) {
   return (
-    <Typography sx={{ color: 'error.main', fontSize: 14.5, mt: 0.5 }}>
+    <Typography sx={{ color: 'error.main', fontSize: 14, lineHeight: 1.35, mt: 0.5 }}>
       <strong>Caution.</strong> {text}
     </Typography>
   )

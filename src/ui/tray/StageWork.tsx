@@ -78,7 +78,7 @@ function GoOn({ bench }: { bench: TrayBenchState }) {
     )
   }
   return (
-    <Box sx={{ mt: 2 }}>
+    <Box sx={{ position: 'sticky', bottom: -12, bgcolor: 'background.default', mt: 1, pt: 1, pb: 1.5 }}>
       <Button variant="contained" onClick={bench.moveOn} disabled={busy}>
         {stage === 'hand-back' ? 'Hand back' : `${stageLabel(stage)} done`} <KeyCap name="D" />
       </Button>

@@ -6,7 +6,7 @@ import { formatMm } from '@/core/units/formatMm'
 import type { SizeEvidence } from '@/core/verdict/SizeEvidence'
 import { freeOpening } from '@/core/verdict/SizeEvidence'
 import type { TrayView } from '@/services/trayView'
-import { PlanView } from '../section/PlanView'
+import { OVAL_ENLARGED, PlanView } from '../section/PlanView'
 import { SectionDrawing } from '../section/SectionDrawing'
 import { sectionModel } from '../section/sectionModel'
 import { InlineStateMark, STATE_WORDS } from '../small/StateMark'
@@ -38,7 +38,7 @@ export function TrayDrawings({ bench }: { bench: TrayBenchState }) {
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: '1fr', sm: '210px minmax(0,1fr)' },
+          gridTemplateColumns: { xs: '1fr', sm: '226px minmax(0,1fr)' },
           columnGap: 2,
           alignItems: 'center',
           mt: 0.5,
@@ -67,7 +67,8 @@ function Legend() {
 }
 
 function Evidence({ view }: { view: TrayView }) {
-  const { evidence, history } = view.readout
+  const { evidence, history, measured } = view.readout
+  const roundness = measured.bore?.roundness
   const fitted = history.reduce((sum, h) => sum + h.count, 0)
   const sizes = history.map((h) => `${formatMm(h.sizeMm, 0.1)} × ${h.count}`).join(', ')
   return (
@@ -99,6 +100,12 @@ function Evidence({ view }: { view: TrayView }) {
           <li>
             <span>Fitted before</span>
             <span className="figure">{sizes}</span>
+          </li>
+        )}
+        {roundness && (
+          <li>
+            <span>Bore oval, drawn × {OVAL_ENLARGED}</span>
+            <span className="figure">{formatMm(roundness.ovalityMm)}</span>
           </li>
         )}
         {evidence.length === 0 && (

@@ -69,7 +69,9 @@ export function VerdictPanel({ verdict, readingCount, fittedBefore }: VerdictPan
 
 function sentence(verdict: SizeVerdict, readingCount: number, fittedBefore: number): string {
   const past =
-    fittedBefore > 0 ? `fitted ${fittedBefore} times before on this sheet` : 'never fitted here before'
+    fittedBefore > 0
+      ? `fitted ${fittedBefore === 1 ? 'once' : `${fittedBefore} times`} before on this sheet`
+      : 'never fitted here before'
   if (readingCount === 0) return `From the past alone: ${past}. Measure before you trust it.`
   const { conflict, fromCrystal, fromCase } = verdict
   if (conflict) {

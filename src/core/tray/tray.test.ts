@@ -1,0 +1,147 @@
+import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
+import type { DimensionId } from '../readings/dimensions'
+import { figureOf } from './caseFigures'
+import { caseFactsOf } from './caseFactsOf'
+import { hazardsOf } from './hazards'
+import type { TakenReading } from './measuredFigures'
+import { measuredFigures } from './measuredFigures'
+import { lastTimePair, sizeHistory } from './sizeHistory'
+import { trayReadout } from './trayReadout'
+
+let nextId = 1
+function taken(
+  dimension: DimensionId,
+  shown: readonly number[],
+  over: Partial<TakenReading> = {},
+): TakenReading[] {
+  return shown.map((shownMm, placeIndex) => ({
+    id: nextId++,
+    dimension,
+    placeIndex,
+    shownMm,
+    instrumentId: 1,
+    ...TYPICAL_INSTRUMENTS.caliper,
+    ...over,
+  }))
+}
+const BLANK = caseSheetFacts({
+  boreMm: null,
+  seatDepthMm: null,
+  gasketWallMm: null,
+  crystalEdgeMm: null,
+  crystalDiameterMm: null,
+  handsBelowSeatMm: null,
+})
+
+describe('measuredFigures', () => {
+  it('takes an oval off before it judges the spread: an oval bore is a finding, not scatter', () => {
+    const { bore } = measuredFigures(taken('bore', [31.06, 31.0, 30.94, 31.0]))
+    expect(bore?.roundness?.ovalityMm).toBeCloseTo(0.12, 9)
+    expect(bore?.spread.verdict).toBe('explained')
+    expect(bore?.valueMm).toBeCloseTo(31, 9)
+  })
+
+  it('flags scatter no oval explains', () => {
+    expect(measuredFigures(taken('bore', [31.1, 31.0, 31.1, 31.0])).bore?.spread.verdict).toBe('too-wide')
+  })
+
+  it('weighs two instruments by what each is worth, each with its own zero', () => {
+    const caliper = taken('crystal-edge', [1.05], { instrumentId: 1 })
+    const micrometer = taken('crystal-edge', [1.021], {
+      instrumentId: 2,
+      ...TYPICAL_INSTRUMENTS.micrometer,
+      zeroOffsetMm: 0.001,
+    })
+    const figure = measuredFigures([...caliper, ...micrometer])['crystal-edge']
+    expect(figure?.valueMm).toBeCloseTo(1.02, 2)
+    expect(figure?.standardUncertaintyMm).toBeLessThan(0.0025)
+  })
+})
+
+describe('figureOf', () => {
+  it('takes the reading before the case sheet, and says which', () => {
+    const measured = measuredFigures(taken('bore', [30.9]))
+    expect(figureOf('bore', measured, caseSheetFacts())).toMatchObject({ origin: 'measured', valueMm: 30.9 })
+    expect(figureOf('bore', {}, caseSheetFacts())).toMatchObject({ origin: 'sheet', valueMm: 30.95 })
+    expect(figureOf('opening', {}, caseSheetFacts())?.valueMm).toBeCloseTo(29.95, 9)
+    expect(figureOf('bore', {}, BLANK)).toBeNull()
+  })
+})
+
+describe('caseFactsOf', () => {
+  it('finds the bore by the best way there is', () => {
+    const boreOf = (readings: TakenReading[], sheet = BLANK) => {
+      const outcome = caseFactsOf(measuredFigures(readings), sheet)
+      return outcome.ok ? outcome.facts.bore : outcome.missing
+    }
+    const wall = taken('gasket-wall', [0.5, 0.5])
+    const seat = taken('seat-depth', [1.05])
+    expect(boreOf([])).toBe('bore')
+    expect(boreOf([...taken('bore', [30.95]), ...seat])).toMatchObject({ origin: 'measured' })
+    expect(boreOf([...taken('opening', [29.95]), ...wall, ...seat])).toMatchObject({ origin: 'derived' })
+    const throughCrystal = boreOf([...taken('crystal-diameter', [30.0]), ...wall, ...seat])
+    expect(throughCrystal).toMatchObject({ origin: 'derived' })
+    expect(typeof throughCrystal === 'object' && throughCrystal.valueMm).toBeCloseTo(30.945, 6)
+    expect(boreOf([], caseSheetFacts())).toMatchObject({ origin: 'sheet' })
+  })
+
+  it('guesses the seat from the old thickness and marks it assumed', () => {
+    const readings = [...taken('bore', [30.95]), ...taken('crystal-edge', [1.0])]
+    const outcome = caseFactsOf(measuredFigures(readings), BLANK)
+    expect(outcome.ok && outcome.facts.seatDepth).toMatchObject({ origin: 'assumed', valueMm: 1 })
+    expect(outcome.ok && outcome.facts.handsBelowSeat).toBeNull()
+    expect(caseFactsOf(measuredFigures(taken('bore', [30.95])), BLANK)).toEqual({
+      ok: false,
+      missing: 'seat-depth',
+    })
+  })
+})
+
+describe('sizeHistory', () => {
+  const run = (trayId: number, outcome: 'home' | 'cracked', crystalDiameterMm = 30, crystalId = 7) => ({
+    trayId,
+    outcome,
+    crystalDiameterMm,
+    crystalId,
+    gasketId: 3,
+  })
+
+  it('counts trays that went home, not presses', () => {
+    const runs = [run(3, 'home', 30.1, 8), run(2, 'home'), run(2, 'home'), run(1, 'cracked'), run(1, 'home')]
+    expect(sizeHistory(runs)).toEqual([
+      { sizeMm: 30.1, count: 1 },
+      { sizeMm: 30, count: 2 },
+    ])
+    expect(lastTimePair(runs)).toEqual({ crystalId: 8, gasketId: 3, successes: 1 })
+    expect(lastTimePair([run(1, 'cracked')])).toBeNull()
+  })
+})
+
+describe('trayReadout', () => {
+  it('counts only what was measured here as evidence of size, and lets the wall come from the sheet', () => {
+    expect(trayReadout([], caseSheetFacts(), []).verdict).toBeNull()
+    const readout = trayReadout(taken('bore', [30.95, 30.95, 30.95]), caseSheetFacts(), [])
+    expect(readout.evidence.map((e) => e.kind)).toEqual(['bore-and-gasket'])
+    expect(readout.verdict?.pick.sizeMm).toBe(30)
+    expect(trayReadout(taken('bore', [30.95]), BLANK, []).evidence).toEqual([])
+  })
+})
+
+describe('hazardsOf', () => {
+  const facts = {
+    crystalState: 'shattered',
+    crystalMaterial: 'mineral',
+    oldLume: false,
+    stage: 'intake',
+  } as const
+
+  it('stops the movement first, and warns of splinters until the new crystal is in', () => {
+    const ids = (over: object) => hazardsOf({ ...facts, ...over }).map((h) => h.id)
+    expect(ids({})).toEqual(['glass-splinters', 'movement-running'])
+    expect(ids({ stage: 'match' })).toEqual(['glass-splinters'])
+    expect(ids({ stage: 'close' })).toEqual([])
+    expect(ids({ crystalMaterial: 'acrylic' })).toEqual(['movement-running'])
+    expect(ids({ crystalState: 'whole', oldLume: true })).toEqual(['old-lume'])
+  })
+})

@@ -1,0 +1,23 @@
+import path from 'node:path'
+import { dataLocation } from './environment'
+
+describe('dataLocation', () => {
+  it('is a folder of its own unless told otherwise', () => {
+    expect(dataLocation({})).toEqual({ kind: 'folder', folder: path.resolve('whyalon-data') })
+    expect(dataLocation({ WHYALON_DATA: '/srv/bench', DATABASE_URL: '' })).toEqual({
+      kind: 'folder',
+      folder: '/srv/bench',
+    })
+  })
+
+  it('is a server when one is named', () => {
+    const url = 'postgres://bench@shop.local/whyalon'
+    expect(dataLocation({ DATABASE_URL: url })).toEqual({ kind: 'server', url })
+  })
+
+  it('refuses an address that is not PostgreSQL’s and says what to set', () => {
+    expect(() => dataLocation({ DATABASE_URL: 'mysql://x' })).toThrow(
+      /DATABASE_URL.*Set DATABASE_URL to postgres:/s,
+    )
+  })
+})

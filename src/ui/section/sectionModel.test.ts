@@ -1,0 +1,82 @@
+import { assessPair } from '@/core/fit/assessPair'
+import { FIT_POLICY } from '@/core/fit/fitPolicy'
+import { trayReadout } from '@/core/tray/trayReadout'
+import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { caseFacts, stockCrystal, stockGasket } from '../../../tests/factories/parts'
+import { sectionLayout } from './sectionLayout'
+import type { SectionSource } from './sectionModel'
+import { sectionModel } from './sectionModel'
+
+function source(
+  over: Parameters<typeof caseSheetFacts>[0] = {},
+  crystalState: 'whole' | 'missing' = 'whole',
+): SectionSource {
+  const sheet = caseSheetFacts(over)
+  return {
+    // The drawing looks at the facts of the sheet only, not at its name.
+    sheet: sheet as unknown as SectionSource['sheet'],
+    readout: trayReadout([], sheet, []),
+    tray: { crystalState, gasketPresent: true },
+  }
+}
+const pairOf = (over: Parameters<typeof stockCrystal>[0]) =>
+  assessPair(stockCrystal(over), stockGasket(), caseFacts(), FIT_POLICY)
+const crystalTop = (half: {
+  outlines: readonly { material: string; points: readonly (readonly [number, number])[] }[]
+}) =>
+  Math.max(
+    ...half.outlines.filter((o) => o.material === 'crystal').flatMap((o) => o.points.map(([, z]) => z)),
+  )
+
+describe('sectionModel', () => {
+  it('redraws the planned half for another candidate and leaves the found half alone', () => {
+    const flat = sectionModel(source(), pairOf({}))
+    const thick = sectionModel(source(), pairOf({ edgeThicknessMm: 1.5, centreThicknessMm: 1.5 }))
+    expect(crystalTop(flat.planned)).toBeCloseTo(1, 9)
+    expect(crystalTop(thick.planned)).toBeCloseTo(1.5, 9)
+    expect(thick.found.outlines).toEqual(flat.found.outlines)
+    expect(thick.labels.find((l) => l.title.startsWith('Rim'))).toMatchObject({
+      value: '+0.45',
+      title: 'Rim proud',
+    })
+  })
+
+  it('tints the ring by its squeeze', () => {
+    expect(sectionModel(source(), pairOf({})).planned.ring).toBe('good')
+    expect(sectionModel(source(), pairOf({ diameterMm: 30.2 })).planned.ring).toBe('crushed')
+    expect(sectionModel(source(), pairOf({ diameterMm: 29.9 })).planned.ring).toBe('loose')
+  })
+
+  it('marks where each figure comes from and names what it had to assume', () => {
+    const blank = sectionModel(source({ boreMm: null, caseDiameterMm: null, handsBelowSeatMm: null }), null)
+    expect(blank.labels.find((l) => l.dimension === 'bore')).toMatchObject({
+      state: 'none',
+      value: 'measure',
+    })
+    expect(blank.assumed).toEqual(['bore 30.00', 'case diameter', 'hand height'])
+    expect(sectionModel(source(), null).labels.find((l) => l.dimension === 'bore')).toMatchObject({
+      state: 'sheet',
+      value: '30.95 ±0.06',
+    })
+  })
+
+  it('draws no crystal where none came in', () => {
+    const { found, labels } = sectionModel(source({}, 'missing'), null)
+    expect(found.outlines.some((o) => o.material === 'crystal')).toBe(false)
+    expect(labels.some((l) => l.dimension === 'crystal-edge')).toBe(false)
+  })
+})
+
+describe('sectionLayout', () => {
+  it.each([320, 520, 760])('keeps the labels of a %i px drawing apart and inside it', (width) => {
+    const layout = sectionLayout(sectionModel(source(), pairOf({})), width)
+    for (const side of ['left', 'right'] as const) {
+      const ys = layout.labels
+        .filter((l) => l.label.place === side)
+        .map((l) => l.y)
+        .sort((a, b) => a - b)
+      for (let i = 1; i < ys.length; i++) expect((ys[i] ?? 0) - (ys[i - 1] ?? 0)).toBeGreaterThanOrEqual(44)
+      expect(Math.max(...ys)).toBeLessThan(layout.height)
+    }
+  })
+})

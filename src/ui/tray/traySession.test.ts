@@ -1,0 +1,73 @@
+import type { TrayView } from '@/services/trayView'
+import { stockCrystal, stockGasket } from '../../../tests/factories/parts'
+import { chosenPairOf, openSession, pairAfter, targetOfSession, traySession } from './traySession'
+
+/** Only what the session looks at. */
+function view(over: object = {}): TrayView {
+  const pair = (id: number) => ({ crystal: stockCrystal({ id }), gasket: stockGasket() })
+  return {
+    readings: [],
+    next: { dimension: 'bore', placeIndex: 0 },
+    shortlist: { fitting: [pair(1), pair(2)], rejected: [{ pair: pair(3), failures: [] }] },
+    press: null,
+    ...over,
+  } as unknown as TrayView
+}
+const reading = (placeIndex: number) => ({ dimension: 'bore', placeIndex, voidReason: null })
+
+describe('traySession', () => {
+  const fresh = openSession(view(), 'measure')
+
+  it('keeps what was typed when a reading is refused or the server is away', () => {
+    const typed = traySession(fresh, { type: 'typed', text: '30.9' })
+    const failed = traySession(traySession(typed, { type: 'sent' }), { type: 'failed', error: 'away' })
+    expect(failed).toMatchObject({ text: '30.9', error: 'away', busy: false })
+    expect(traySession(failed, { type: 'typed', text: '30.95' }).error).toBeNull()
+  })
+
+  it('stays on a dimension chosen by hand until its places are read, then follows the plan', () => {
+    const aimed = traySession(fresh, { type: 'aimed', dimension: 'seat-depth' })
+    expect(targetOfSession(aimed)).toEqual({ dimension: 'seat-depth', placeIndex: 0 })
+    const seat = (placeIndex: number) => ({ ...reading(placeIndex), dimension: 'seat-depth' })
+    const half = traySession(aimed, { type: 'reading-taken', view: view({ readings: [seat(0)] }) })
+    expect(targetOfSession(half)).toEqual({ dimension: 'seat-depth', placeIndex: 1 })
+    const done = traySession(half, { type: 'reading-taken', view: view({ readings: [seat(0), seat(1)] }) })
+    expect(targetOfSession(done)).toEqual({ dimension: 'bore', placeIndex: 0 })
+    expect(done.text).toBe('')
+  })
+
+  it('repeats a dimension from its first place once all are read', () => {
+    const read = openSession(view({ readings: [0, 1, 2, 3].map(reading), next: null }), 'measure')
+    expect(targetOfSession(read)).toBeNull()
+    expect(targetOfSession(traySession(read, { type: 'aimed', dimension: 'bore' }))).toEqual({
+      dimension: 'bore',
+      placeIndex: 0,
+    })
+  })
+
+  it('drops a question as soon as something else is typed', () => {
+    const question = { message: '?', valueMm: 3, suggestionMm: 30, keepAllowed: false }
+    const asked = traySession(fresh, { type: 'asked', question })
+    expect(asked.question).toBe(question)
+    expect(traySession(asked, { type: 'typed', text: '30' }).question).toBeNull()
+  })
+})
+
+describe('chosenPairOf', () => {
+  it('is the best pair until one is chosen, and falls back when that one leaves the list', () => {
+    const fresh = openSession(view(), 'match')
+    expect(chosenPairOf(fresh)?.crystalId).toBe(1)
+    const chose = traySession(fresh, { type: 'chose', pair: { crystalId: 3, gasketId: 1 } })
+    expect(chosenPairOf(chose)?.crystalId).toBe(3)
+    const gone = traySession(chose, {
+      type: 'view-came',
+      view: view({ shortlist: { fitting: [], rejected: [] } }),
+    })
+    expect(chosenPairOf(gone)).toBeNull()
+  })
+
+  it('moves through fitting and rejected pairs and stops at the ends', () => {
+    const at = (crystalId: number, by: 1 | -1) => pairAfter(view(), { crystalId, gasketId: 1 }, by)?.crystalId
+    expect([at(1, 1), at(2, 1), at(3, 1), at(1, -1)]).toEqual([2, 3, 3, 1])
+  })
+})
