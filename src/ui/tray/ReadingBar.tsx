@@ -54,6 +54,7 @@ export function ReadingBar(props: ReadingBarProps) {
     <Box
       component="form"
       aria-label="Reading bar"
+      data-readings={view.readings.filter((r) => r.voidReason === null).length}
       onSubmit={(event) => {
         event.preventDefault()
         onAccept()

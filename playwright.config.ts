@@ -1,0 +1,30 @@
+import { defineConfig } from '@playwright/test'
+import { findChromium } from './scripts/lib/chromium.mjs'
+
+const executablePath = findChromium()
+if (!executablePath) throw new Error('No Chromium: npm test installs Debian’s, or set CHROMIUM_PATH')
+
+export default defineConfig({
+  testDir: 'tests/e2e',
+  // One server owns one data folder, so one worker.
+  workers: 1,
+  timeout: 60_000,
+  reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['list'], ['json']] : 'list',
+  globalSetup: './tests/e2e/support/loadTemplate.ts',
+  use: {
+    viewport: { width: 1280, height: 800 },
+    timezoneId: 'UTC',
+    launchOptions: {
+      executablePath,
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+})

@@ -1,0 +1,2 @@
+export function findChromium(): string | undefined
+export function ensureChromium(): Promise<void>

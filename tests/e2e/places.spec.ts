@@ -1,0 +1,136 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, settled, test } from './support/bench'
+
+const VIEWS = [
+  ['/', 'Bench'],
+  ['/trays', 'Trays'],
+  ['/trays/new', 'New tray'],
+  ['/trays/217', 'Tray 217'],
+  ['/trays/214', 'Tray 214'],
+  ['/trays/212', 'Tray 212'],
+  ['/trays/223', 'Tray 223'],
+  ['/sheets', 'Case sheets'],
+  ['/sheets/1', 'Harrowmere Deckwatch 38'],
+  ['/sheets/new', 'New case sheet'],
+  ['/drawers', 'Drawers'],
+  ['/settings', 'Settings'],
+] as const
+
+for (const [path, heading] of VIEWS) {
+  test(`${heading} (${path}) has no axe violation and fits desk, small desk and phone`, async ({ page }) => {
+    await page.goto(path)
+    await expect(page.getByRole('heading', { level: 1, name: heading })).toBeVisible()
+    await settled(page)
+    const { violations } = await new AxeBuilder({ page }).analyze()
+    expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([])
+    for (const [width, height] of [
+      [1280, 800],
+      [1024, 768],
+      [390, 844],
+    ] as const) {
+      await page.setViewportSize({ width, height })
+      const wide = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      )
+      expect(wide, `${width} px wide`).toBeLessThanOrEqual(0)
+    }
+  })
+}
+
+test('the lamp scheme has enough contrast too', async ({ page }) => {
+  await page.goto('/settings')
+  await settled(page)
+  await page.getByRole('button', { name: 'Lamp' }).click()
+  for (const path of ['/', '/trays/214', '/trays/212']) {
+    await page.goto(path)
+    await settled(page)
+    const { violations } = await new AxeBuilder({ page }).analyze()
+    expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([])
+  }
+})
+
+test('the main job of a tray needs no scrolling at 1280 × 800', async ({ page }) => {
+  for (const stage of ['measure', 'match', 'press-in']) {
+    await page.goto(`/trays/212?stage=${stage}`)
+    await settled(page)
+    expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBeLessThanOrEqual(800)
+    const action = { measure: /Measure done/, match: /Pick and plan/, 'press-in': /Log the run/ }[stage] ?? ''
+    await expect(page.getByRole('button', { name: action })).toBeInViewport({ ratio: 0.9 })
+    await expect(page.getByRole('group', { name: /^Section/ })).toBeInViewport({ ratio: 0.9 })
+  }
+})
+
+test('g and a letter go to every place, / finds, ? lists the keys', async ({ page }) => {
+  await page.goto('/')
+  await settled(page)
+  for (const [key, url] of [
+    ['t', /trays$/],
+    ['c', /sheets$/],
+    ['d', /drawers$/],
+    ['s', /settings$/],
+    ['b', /\d\/$/],
+  ] as const) {
+    await page.keyboard.press('g')
+    await page.keyboard.press(key)
+    await expect(page).toHaveURL(url)
+    await settled(page)
+  }
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toBeHidden()
+  await page.keyboard.press('/')
+  await expect(page.getByLabel('Find')).toBeFocused()
+  await page.keyboard.type('lantern')
+  await expect(page.getByText('1 found')).toBeVisible()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Tray 220' })).toBeVisible()
+})
+
+test('a crystal is added, refused twice, corrected and counted in the drawers', async ({ page }) => {
+  await page.goto('/drawers')
+  await settled(page)
+  await page.getByRole('button', { name: 'New crystal' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('Code').fill('TEST-1')
+  await dialog.getByLabel('Drawer').fill('C-99')
+  await dialog.getByLabel('Diameter').fill('300')
+  await dialog.getByLabel('Edge thickness').fill('1,0')
+  await dialog.getByLabel('Centre thickness').fill('1.0')
+  await dialog.getByRole('button', { name: 'Store' }).click()
+  await expect(dialog.getByText('300 mm is outside 8.00–60.00 mm')).toBeVisible()
+  await expect(dialog.getByLabel('Edge thickness')).toHaveValue('1,0')
+  await dialog.getByLabel('Diameter').fill('30.0')
+  await dialog.getByRole('button', { name: 'Store' }).click()
+  await expect(dialog).toBeHidden()
+  await page.getByLabel('Find').fill('TEST-1')
+  await expect(page.getByRole('gridcell', { name: 'C-99' })).toBeVisible()
+})
+
+test('a case never seen gets a sheet, and a tray that says what is missing', async ({ page }) => {
+  await page.goto('/sheets/new')
+  await settled(page)
+  await page.getByLabel('Maker').fill('Vessalin')
+  await page.getByLabel('Reference').fill('Morning')
+  await page.getByRole('button', { name: 'Store the sheet' }).click()
+  await expect(page).toHaveURL(/sheets$/)
+  await page.goto('/trays/new')
+  await settled(page)
+  await page.getByRole('button', { name: 'Open the tray' }).click()
+  await expect(page.getByText('Case is missing')).toBeVisible()
+  await expect(page.getByText('Owner is missing: fill it in.')).toBeVisible()
+  await page.getByRole('combobox', { name: 'Case' }).fill('Morning')
+  await page.getByRole('option', { name: 'Vessalin Morning' }).click()
+  await page.getByLabel('Owner').fill('<i>Somebody</i>')
+  await page.getByRole('button', { name: 'Open the tray' }).click()
+  await expect(page.getByRole('heading', { name: /^Tray \d+$/ })).toBeVisible()
+  await expect(page.getByText('<i>Somebody</i>')).toBeVisible()
+  await page.getByRole('button', { name: /^Match/ }).click()
+  await expect(page.getByText('No pair can be judged yet: measure the bore')).toBeVisible()
+})
+
+test('a tray that does not exist is said so', async ({ page }) => {
+  const response = await page.goto('/trays/99999')
+  expect(response?.status()).toBe(404)
+  await expect(page.getByText('There is no such tray')).toBeVisible()
+})

@@ -1,0 +1,82 @@
+import { expect, openTrayByKeyboard, readByKeyboard, settled, standing, test } from './support/bench'
+
+test.describe('the reading bar', () => {
+  test.beforeEach(async ({ page }) => {
+    await openTrayByKeyboard(page, 'Deckwatch', 'Skerrow Ferry Line')
+    await page.getByRole('button', { name: 'Measure Case bore', exact: false }).click()
+    await expect(page.getByTestId('read-next')).toHaveText('Case bore, 12–6')
+  })
+
+  test('asks about a slipped point and takes what was meant', async ({ page }) => {
+    await page.keyboard.type('309.5')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('status')).toContainText('Did the point slip? 30.95')
+    expect(await standing(page)).toBe(0)
+    await page.getByRole('button', { name: 'Take 30.95' }).click()
+    await expect.poll(() => standing(page)).toBe(1)
+  })
+
+  test('refuses letters, a negative and an absurd figure, and keeps the text', async ({ page }) => {
+    const bar = page.getByLabel('Case bore in mm')
+    for (const [text, message] of [
+      ['thirty', 'not a length'],
+      ['-30.9', 'must be more than 0'],
+      ['99999', 'outside 8.00–60.00 mm'],
+    ] as const) {
+      await bar.fill(text)
+      await page.keyboard.press('Enter')
+      await expect(page.getByRole('status')).toContainText(message)
+      await expect(bar).toHaveValue(text)
+      await expect(bar).toHaveAttribute('aria-invalid', 'true')
+    }
+    expect(await standing(page)).toBe(0)
+  })
+
+  test('takes the last reading back with a reason and keeps the old value in sight', async ({ page }) => {
+    await readByKeyboard(page, '30,90')
+    await page.keyboard.press('Backspace')
+    await expect(page.getByRole('dialog')).toContainText('Take back case bore 30.90')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('dialog')).toContainText('Reason is missing')
+    await page.keyboard.type('jaws tilted')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('dialog')).toBeHidden()
+    await expect.poll(() => standing(page)).toBe(0)
+    await page.getByRole('button', { name: /^Measure,/ }).click()
+    await page.getByText('1 taken back').click()
+    await expect(page.getByText('jaws tilted')).toBeVisible()
+  })
+
+  test('loses nothing when the server is away, and stores it once it is back', async ({ page, server }) => {
+    await server.stop()
+    await page.keyboard.type('30.95')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('status')).toContainText('does not answer')
+    await expect(page.getByLabel('Case bore in mm')).toHaveValue('30.95')
+    await server.start()
+    await page.keyboard.press('Enter')
+    await expect.poll(() => standing(page)).toBe(1)
+  })
+
+  test('redraws the planned half for another pair, by arrow keys and by mouse', async ({ page }) => {
+    await page.getByRole('button', { name: /^Match/ }).click()
+    const title = page.getByRole('group', { name: /^Section/ })
+    const before = await title.getAttribute('aria-labelledby')
+    const text = () => page.locator(`[id="${before}"]`).textContent()
+    const first = await text()
+    await page.keyboard.press('ArrowDown')
+    await expect(page.getByTestId('pair-row').nth(1)).toHaveAttribute('aria-checked', 'true')
+    await expect.poll(text).not.toBe(first)
+    await page.getByTestId('pair-row').first().click()
+    await expect.poll(text).toBe(first)
+  })
+
+  test('does not take keys typed into a form', async ({ page }) => {
+    await page.goto('/drawers')
+    await settled(page)
+    await page.getByLabel('Find').fill('')
+    await page.getByLabel('Find').pressSequentially('30.0 n g b')
+    await expect(page).toHaveURL(/drawers/)
+    await expect(page.getByLabel('Find')).toHaveValue('30.0 n g b')
+  })
+})

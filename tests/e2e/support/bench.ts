@@ -1,0 +1,81 @@
+import { test as base, expect } from '@playwright/test'
+import type { Page } from '@playwright/test'
+import fs from 'node:fs'
+import path from 'node:path'
+import { Server } from './Server'
+
+const PORT = Number(process.env.E2E_PORT ?? 3117)
+
+/** A test with the running application on a copy of the demo world; errors in the page fail it. */
+export const test = base.extend<{ quietPage: undefined }, { server: Server }>({
+  server: [
+    // eslint-disable-next-line no-empty-pattern -- the runner reads the argument's pattern
+    async ({}, use) => {
+      const home = process.env.WHYALON_E2E_HOME
+      if (!home) throw new Error('the template was not loaded')
+      const data = path.join(home, `run-${process.pid}`)
+      fs.cpSync(path.join(home, 'template'), data, { recursive: true })
+      const server = new Server(data, PORT)
+      const { status, output } = await server.start()
+      if (status !== 200) throw new Error(output)
+      await use(server)
+      await server.stop()
+    },
+    { scope: 'worker', timeout: 90_000 },
+  ],
+  baseURL: async ({ server }, use) => use(server.address),
+  quietPage: [
+    async ({ page }, use) => {
+      const errors: string[] = []
+      page.on('pageerror', (error) => errors.push(error.message))
+      await use(undefined)
+      expect(errors).toEqual([])
+    },
+    { auto: true },
+  ],
+})
+
+export { expect }
+
+/** Opens a new tray of a case by keyboard alone and gives its number. */
+export async function openTrayByKeyboard(page: Page, caseWords: string, owner: string): Promise<number> {
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible()
+  await settled(page)
+  await page.keyboard.press('n')
+  await expect(page.getByRole('combobox', { name: 'Case' })).toBeFocused()
+  await page.keyboard.type(caseWords)
+  await expect(page.getByRole('option').first()).toBeVisible()
+  await page.keyboard.press('Enter')
+  // Past the link to a new sheet and past how the crystal came in: shattered is what the form starts from.
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('Tab')
+  await expect(page.getByRole('combobox', { name: 'Crystal came in' })).toBeFocused()
+  await page.keyboard.press('Tab')
+  await page.keyboard.type(owner)
+  await page.keyboard.press('Tab')
+  await page.keyboard.type('ferry no. 4')
+  await page.keyboard.press('Enter')
+  const heading = page.getByRole('heading', { name: /^Tray \d+$/ })
+  await expect(heading).toBeVisible()
+  await settled(page)
+  return Number((await heading.textContent())?.replace('Tray ', ''))
+}
+
+/** Waits until the page answers keys: its scripts have run. */
+export async function settled(page: Page): Promise<void> {
+  await page.waitForLoadState('networkidle')
+}
+
+/** Types a figure from anywhere on the page, accepts it and waits until it is stored. */
+export async function readByKeyboard(page: Page, figure: string): Promise<void> {
+  const count = await standing(page)
+  await page.keyboard.type(figure)
+  await page.keyboard.press('Enter')
+  await expect.poll(() => standing(page)).toBe(count + 1)
+}
+
+/** How many readings the tray holds, as the page says it. */
+export async function standing(page: Page): Promise<number> {
+  return Number(await page.getByRole('form', { name: 'Reading bar' }).getAttribute('data-readings'))
+}
