@@ -58,7 +58,7 @@ module.exports = {
     {
       name: 'only-data-uses-drizzle',
       severity: 'error',
-      from: { path: '^src/(core|services|devices|ui|app)/' },
+      from: { path: '^src/(core|services|devices|ui|app)/', pathNot: '\\.test\\.ts$' },
       to: { path: 'node_modules/(drizzle-orm|pg|@electric-sql)' },
     },
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },

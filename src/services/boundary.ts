@@ -27,6 +27,15 @@ export function validate<T>(schema: Joi.ObjectSchema<T>, input: unknown): Valida
   return { ok: false, errors }
 }
 
+/** Two checks of one form: both values, or the errors of both at once, so that nothing is mended piece by piece. */
+export function validateBoth<A, B>(
+  first: Validated<A>,
+  second: Validated<B>,
+): { ok: true; value: readonly [A, B] } | Refusal {
+  if (first.ok && second.ok) return { ok: true, value: [first.value, second.value] }
+  return { ok: false, errors: { ...(first.ok ? {} : first.errors), ...(second.ok ? {} : second.errors) } }
+}
+
 /**
  * Checks a record against the same fields its form is drawn from.
  * A field left out counts as left empty; a field nobody knows is refused.
@@ -52,12 +61,9 @@ function recordSchema(fields: readonly Field[]): Joi.ObjectSchema<Record<string,
 }
 
 function checked(field: Field, raw: unknown, helpers: Joi.CustomHelpers): FieldValue | Joi.ErrorReport {
-  if (raw !== null && typeof raw === 'object')
-    return helpers.message({ custom: `${field.label}: not a value.` })
-  const check = checkField(
-    field,
-    typeof raw === 'number' || typeof raw === 'boolean' ? raw : String(raw ?? ''),
-  )
+  const plain = typeof raw === 'string' || typeof raw === 'number' || typeof raw === 'boolean' || raw === null
+  if (!plain) return helpers.message({ custom: `${field.label}: not a value.` })
+  const check = checkField(field, raw)
   // Joi reads braces in a message as its own template.
   return check.ok
     ? check.value

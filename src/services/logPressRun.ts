@@ -8,7 +8,7 @@ import { takeCrystal, takeGasket } from '@/data/queries/stock'
 import { allDies, allPresses } from '@/data/queries/tools'
 import { setTrayStage, trayById } from '@/data/queries/trays'
 import type { Refusal } from './boundary'
-import { idSchema, refuse, validate, validateRecord } from './boundary'
+import { idSchema, refuse, validate, validateBoth, validateRecord } from './boundary'
 import type { TrayView } from './trayView'
 import { trayView } from './trayView'
 
@@ -45,12 +45,9 @@ export async function logPressRun(
   input: unknown,
   now: Date,
 ): Promise<{ ok: true; view: TrayView } | Refusal> {
-  const with_ = validate(toolsSchema, tools)
-  const run = validateRecord(PRESS_RUN_FIELDS, input)
-  if (!with_.ok || !run.ok) {
-    return { ok: false, errors: { ...(with_.ok ? {} : with_.errors), ...(run.ok ? {} : run.errors) } }
-  }
-  const { trayId, pressId, pusherId, supportId } = with_.value
+  const checked = validateBoth(validate(toolsSchema, tools), validateRecord(PRESS_RUN_FIELDS, input))
+  if (!checked.ok) return checked
+  const [{ trayId, pressId, pusherId, supportId }, fields] = checked.value
   const row = await trayById(db, trayId)
   const pick = await latestPick(db, trayId)
   if (!row || row.tray.finishedAt || !pick)
@@ -63,7 +60,7 @@ export async function logPressRun(
   if (!dies.some((d) => d.id === supportId && d.role === 'support'))
     return refuse('Support: not in the drawers.', 'supportId')
 
-  const values = pressRunValues(run.value)
+  const values = pressRunValues(fields)
   try {
     await db.transaction(async (tx) => {
       const first = !(await pressRunsOfTray(tx, trayId)).some((r) => r.pickId === pick.id)

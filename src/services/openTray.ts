@@ -15,7 +15,7 @@ import {
   trayById,
 } from '@/data/queries/trays'
 import type { Refusal } from './boundary'
-import { idSchema, refuse, validate, validateRecord } from './boundary'
+import { idSchema, refuse, validate, validateBoth, validateRecord } from './boundary'
 import type { TrayView } from './trayView'
 import { trayView } from './trayView'
 
@@ -36,15 +36,11 @@ export async function openTray(
   input: unknown,
   now: Date,
 ): Promise<{ ok: true; number: number } | Refusal> {
-  const sheet = validate(sheetSchema, sheetInput)
-  const fields = validateRecord(TRAY_FIELDS, input)
-  if (!sheet.ok || !fields.ok) {
-    return { ok: false, errors: { ...(sheet.ok ? {} : sheet.errors), ...(fields.ok ? {} : fields.errors) } }
-  }
-  const { caseSheetId } = sheet.value
+  const checked = validateBoth(validate(sheetSchema, sheetInput), validateRecord(TRAY_FIELDS, input))
+  if (!checked.ok) return checked
+  const [{ caseSheetId }, values] = checked.value
   if (!(await caseSheetById(db, caseSheetId)))
     return refuse('Case: this sheet is gone. Choose another one.', 'caseSheetId')
-  const values = fields.value
   const dueAt = new Date(text(values, 'dueAt'))
   if (dueAt.getTime() < now.getTime()) return refuse('Due: lies in the past. Choose a later day.', 'dueAt')
 

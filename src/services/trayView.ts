@@ -136,8 +136,9 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
 
 async function shortlistView(db: Db, facts: CaseFacts, readout: TrayReadout): Promise<ShortlistView> {
   const gaskets = await allGaskets(db)
-  const { leastMm, mostMm } = diametersWorthReading(facts, gaskets)
-  const [crystals, pairs] = await Promise.all([crystalsBetween(db, leastMm, mostMm), pairsInStock(db)])
+  const range = diametersWorthReading(facts, gaskets)
+  const crystals = range ? await crystalsBetween(db, range.leastMm, range.mostMm) : []
+  const pairs = await pairsInStock(db)
   const list = shortlist(crystals, gaskets, facts, readout.wishes)
   return {
     ...list,

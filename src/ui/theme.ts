@@ -110,7 +110,21 @@ export const theme = createTheme({
       defaultProps: { disableElevation: true },
       styleOverrides: { root: { minHeight: 44, paddingInline: 18 } },
     },
-    MuiToggleButton: { styleOverrides: { root: { minHeight: 44, paddingInline: 14 } } },
+    MuiToggleButton: {
+      styleOverrides: {
+        root: ({ theme }) => ({
+          minHeight: 44,
+          paddingInline: 14,
+          lineHeight: 1.25,
+          color: theme.vars.palette.text.primary,
+          '&.Mui-selected, &.Mui-selected:hover': {
+            color: theme.vars.palette.primary.main,
+            backgroundColor: theme.vars.palette.paper.chosen,
+            boxShadow: `inset 0 -4px 0 ${theme.vars.palette.primary.main}`,
+          },
+        }),
+      },
+    },
     MuiPaper: { styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiTooltip: { defaultProps: { arrow: false, enterDelay: 400 } },
     MuiTextField: { defaultProps: { size: 'small' } },

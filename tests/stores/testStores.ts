@@ -9,7 +9,7 @@ import { openStore } from '@/data/client'
 /** A store a test may fill as it likes; closing it removes it. */
 export interface TestStore {
   readonly name: string
-  open(): Promise<Store>
+  readonly open: () => Promise<Store>
 }
 
 function folderStore(): TestStore {

@@ -1,8 +1,7 @@
-import { formatMm, formatSignedMm } from '../units/formatMm'
 import type { AxialStanding } from './axialStanding'
 import { axialStanding } from './axialStanding'
 import type { CaseFacts } from './CaseFacts'
-import type { FitPolicy } from './fitPolicy'
+import type { FitPolicy, Window } from './fitPolicy'
 import {
   diametralInterference,
   interferenceUncertaintyMm,
@@ -18,8 +17,6 @@ export interface Constraint {
   readonly name: ConstraintName
   /** 0…1 */
   readonly probability: number
-  /** why it fails, in words with the figure and the limit; shown when it fails */
-  readonly failure: string
 }
 
 export interface PairAssessment {
@@ -62,12 +59,12 @@ export function assessPair(
     facts.handsBelowSeat?.valueMm ?? null,
   )
   const constraints = [
-    interferenceConstraint(interferenceMm, uncertaintyMm, gasket, policy),
+    interferenceConstraint(interferenceMm, uncertaintyMm, policy.interferenceBands[gasket.material]),
     rimConstraint(standing, facts, policy),
     ...handsConstraint(standing, facts, policy),
-    gasketBoreConstraint(gasket, facts, policy),
-    gasketHeightConstraint(gasket, crystal, facts, policy),
-    stockConstraint(crystal, gasket),
+    certain('gasket-bore', Math.abs(gasket.outerDiameterMm - facts.bore.valueMm) <= policy.gasketToBoreMm),
+    certain('gasket-height', gasketHeightSuits(gasket, crystal, facts, policy)),
+    certain('stock', crystal.quantity >= 1 && gasket.quantity >= 1),
   ]
   return {
     crystal,
@@ -83,90 +80,51 @@ export function assessPair(
   }
 }
 
-function interferenceConstraint(
-  interferenceMm: number,
-  uncertaintyMm: number,
-  gasket: StockGasket,
-  policy: FitPolicy,
-): Constraint {
-  const band = policy.interferenceBands[gasket.material]
-  const size = formatMm(Math.abs(interferenceMm))
-  const limits = `${gasket.material} wants ${formatMm(band.lowMm)}–${formatMm(band.highMm)}`
-  let failure: string
-  if (interferenceMm < 0) failure = `loose by ${size}; ${limits}`
-  else if (interferenceMm > band.highMm) failure = `too tight: interference ${size}; ${limits}`
-  else if (interferenceMm < band.lowMm) failure = `hardly held: interference ${size}; ${limits}`
-  else failure = `interference ${size} too uncertain (±${formatMm(2 * uncertaintyMm)}) for ${limits}`
-  return {
-    name: 'interference',
-    probability: probabilityWithin(interferenceMm, uncertaintyMm, band),
-    failure,
-  }
+function interferenceConstraint(interferenceMm: number, uncertaintyMm: number, band: Window): Constraint {
+  return { name: 'interference', probability: probabilityWithin(interferenceMm, uncertaintyMm, band) }
 }
 
 function rimConstraint(standing: AxialStanding, facts: CaseFacts, policy: FitPolicy): Constraint {
   const uncertaintyMm = Math.hypot(facts.seatDepth.standardUncertaintyMm, policy.thicknessUncertaintyMm)
-  const { lowMm, highMm } = policy.rimWindow
-  const word = standing.rimMm > 0 ? 'proud' : 'sunk'
-  return {
-    name: 'rim',
-    probability: probabilityWithin(standing.rimMm, uncertaintyMm, policy.rimWindow),
-    failure: `stands ${formatSignedMm(standing.rimMm)} ${word}; limits ${formatSignedMm(lowMm)} to ${formatSignedMm(highMm)}`,
-  }
+  return { name: 'rim', probability: probabilityWithin(standing.rimMm, uncertaintyMm, policy.rimWindow) }
 }
 
 function handsConstraint(standing: AxialStanding, facts: CaseFacts, policy: FitPolicy): Constraint[] {
   if (standing.handClearanceMm === null || !facts.handsBelowSeat) return []
   const uncertaintyMm = Math.hypot(facts.handsBelowSeat.standardUncertaintyMm, policy.thicknessUncertaintyMm)
-  return [
-    {
-      name: 'hands',
-      probability: probabilityWithin(standing.handClearanceMm, uncertaintyMm, {
-        lowMm: policy.minimumHandClearanceMm,
-        highMm: Infinity,
-      }),
-      failure: `${formatMm(standing.handClearanceMm)} to the hands; needs ${formatMm(policy.minimumHandClearanceMm)}`,
-    },
-  ]
+  const window = { lowMm: policy.minimumHandClearanceMm, highMm: Infinity }
+  return [{ name: 'hands', probability: probabilityWithin(standing.handClearanceMm, uncertaintyMm, window) }]
 }
 
-function gasketBoreConstraint(gasket: StockGasket, facts: CaseFacts, policy: FitPolicy): Constraint {
-  const offMm = gasket.outerDiameterMm - facts.bore.valueMm
-  return {
-    name: 'gasket-bore',
-    probability: Math.abs(offMm) <= policy.gasketToBoreMm ? 1 : 0,
-    failure: `gasket is ${formatMm(Math.abs(offMm))} ${offMm > 0 ? 'larger' : 'smaller'} than the bore; limit ${formatMm(policy.gasketToBoreMm)}`,
-  }
+/** A constraint on printed sizes and counts: met or not. */
+function certain(name: ConstraintName, met: boolean): Constraint {
+  return { name, probability: met ? 1 : 0 }
 }
 
-function gasketHeightConstraint(
+function gasketHeightSuits(
   gasket: StockGasket,
   crystal: StockCrystal,
   facts: CaseFacts,
   policy: FitPolicy,
-): Constraint {
-  const heldMm = Math.min(gasket.heightMm, gasket.footMm + crystal.edgeThicknessMm) - gasket.footMm
-  const aboveRimMm = gasket.heightMm - facts.seatDepth.valueMm
-  if (aboveRimMm > policy.flushMm) {
-    return {
-      name: 'gasket-height',
-      probability: 0,
-      failure: `gasket would stand ${formatMm(aboveRimMm)} above the rim`,
-    }
-  }
-  const held = heldMm / crystal.edgeThicknessMm
-  return {
-    name: 'gasket-height',
-    probability: held >= policy.minimumEdgeHeld ? 1 : 0,
-    failure: `gasket holds only ${Math.round(held * 100)} % of the edge; needs ${Math.round(policy.minimumEdgeHeld * 100)} %`,
-  }
+): boolean {
+  return (
+    gasketAboveRimMm(gasket, facts) <= policy.flushMm && edgeHeld(gasket, crystal) >= policy.minimumEdgeHeld
+  )
 }
 
-function stockConstraint(crystal: StockCrystal, gasket: StockGasket): Constraint {
-  const missing = crystal.quantity < 1 ? `crystal ${crystal.code}` : `gasket ${gasket.code}`
-  return {
-    name: 'stock',
-    probability: crystal.quantity >= 1 && gasket.quantity >= 1 ? 1 : 0,
-    failure: `no ${missing} left in its drawer`,
-  }
+/** How far a seated gasket stands above the rim, mm; negative when it stays below. */
+export function gasketAboveRimMm(
+  gasket: Pick<StockGasket, 'heightMm'>,
+  facts: Pick<CaseFacts, 'seatDepth'>,
+): number {
+  return gasket.heightMm - facts.seatDepth.valueMm
+}
+
+/** Part of the crystal's edge that the gasket holds, 0…1. */
+export function edgeHeld(
+  gasket: Pick<StockGasket, 'heightMm' | 'footMm'>,
+  crystal: Pick<StockCrystal, 'edgeThicknessMm'>,
+): number {
+  const heldMm = Math.min(gasket.heightMm, gasket.footMm + crystal.edgeThicknessMm) - gasket.footMm
+  return heldMm / crystal.edgeThicknessMm
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { caseFacts, NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import { assessPair } from './assessPair'
+import { failureText } from './failureText'
 import { fitReasons, rimWord } from './fitReasons'
 import { FIT_POLICY } from './fitPolicy'
 import { diametralInterference, probabilityWithin, wallSqueeze, wallSqueezeRange } from './interference'
@@ -75,9 +76,10 @@ describe('probabilityWithin', () => {
 describe('assessPair', () => {
   const failed = (...args: Partial<Parameters<typeof assessPair>>) => {
     const [crystal = stockCrystal(), gasket = stockGasket(), facts = caseFacts()] = args
-    return assessPair(crystal, gasket, facts, FIT_POLICY)
-      .constraints.filter((c) => c.probability < 0.5)
-      .map((c) => `${c.name}: ${c.failure}`)
+    const pair = assessPair(crystal, gasket, facts, FIT_POLICY)
+    return pair.constraints
+      .filter((c) => c.probability < 0.5)
+      .map((c) => `${c.name}: ${failureText(c.name, pair, facts, FIT_POLICY)}`)
   }
 
   it('passes a pair made for the case', () => {
@@ -159,7 +161,7 @@ describe('shortlist', () => {
             p.probability >= 0.5 && p.constraints.every((c) => c.probability >= FIT_POLICY.leastProbability),
         )
         expect(shortlist(crystals, gaskets, facts, NO_WISHES).fittingCount).toBe(fits.length)
-        const range = diametersWorthReading(facts, gaskets)
+        const range = diametersWorthReading(facts, gaskets) ?? { leastMm: Infinity, mostMm: -Infinity }
         for (const { crystal } of fits) {
           expect(crystal.diameterMm).toBeGreaterThanOrEqual(range.leastMm)
           expect(crystal.diameterMm).toBeLessThanOrEqual(range.mostMm)

@@ -9,20 +9,27 @@ export function isLastTime(pair: PairAssessment, wishes: FitWishes): boolean {
   return pair.crystal.id === wishes.lastTime?.crystalId && pair.gasket.id === wishes.lastTime.gasketId
 }
 
+/** Sorts by keys made once an item, compared figure by figure; the smallest comes first. */
+export function rankPairs<T>(items: readonly T[], keyOf: (item: T) => readonly number[]): T[] {
+  return items
+    .map((item) => ({ item, key: keyOf(item) }))
+    .sort((a, b) => compareKeys(a.key, b.key))
+    .map(({ item }) => item)
+}
+
+function compareKeys(a: readonly number[], b: readonly number[]): number {
+  for (let i = 0; i < a.length; i++) {
+    const difference = (a[i] ?? 0) - (b[i] ?? 0)
+    if (difference !== 0) return difference
+  }
+  return 0
+}
+
 /**
  * Order of the shortlist: most probable first; among equals what went home last time, then the owner's wishes,
  * then the flattest rim, the fuller drawer and the lower price.
- * @returns negative when `a` comes first
  */
-export function comparePairs(a: PairAssessment, b: PairAssessment, wishes: FitWishes): number {
-  return (
-    keyOf(a, wishes)
-      .map((value, i) => value - (keyOf(b, wishes)[i] ?? 0))
-      .find((difference) => difference !== 0) ?? 0
-  )
-}
-
-function keyOf(pair: PairAssessment, wishes: FitWishes): number[] {
+export function pairKey(pair: PairAssessment, wishes: FitWishes): number[] {
   const { crystal, gasket } = pair
   return [
     -Math.round(pair.probability / PROBABILITY_STEP),

@@ -1,15 +1,21 @@
 import type { CaseFacts, FitWishes } from './CaseFacts'
 import type { Constraint, ConstraintName, PairAssessment } from './assessPair'
 import { assessPair } from './assessPair'
+import { failureText } from './failureText'
 import type { FitPolicy } from './fitPolicy'
 import { FIT_POLICY } from './fitPolicy'
 import type { StockCrystal, StockGasket } from './parts'
-import { comparePairs } from './rankPairs'
+import { pairKey, rankPairs } from './rankPairs'
+
+/** A constraint that speaks against a pair, with the figure and the limit in words. */
+export interface Failure extends Constraint {
+  readonly failure: string
+}
 
 export interface RejectedPair {
   readonly pair: PairAssessment
   /** what speaks against it, worst first */
-  readonly failures: readonly Constraint[]
+  readonly failures: readonly Failure[]
 }
 
 export interface Shortlist {
@@ -24,7 +30,7 @@ export interface Shortlist {
 }
 
 /** A pair whose interference lies this far outside its band is not even a near miss, mm. */
-const NEAR_MISS_MM = 0.15
+const NEAR_MISS_MM = 0.12
 /** A gasket this far off the bore is not even a near miss, mm. */
 const NEAR_GASKET_MM = 0.3
 
@@ -49,27 +55,49 @@ export function shortlist(
 ): Shortlist {
   const byDiameter = [...crystals].sort((a, b) => a.diameterMm - b.diameterMm)
   const fitting: PairAssessment[] = []
-  const rejected: RejectedPair[] = []
-  for (const gasket of gaskets) {
-    if (Math.abs(gasket.outerDiameterMm - facts.bore.valueMm) > NEAR_GASKET_MM) continue
+  const rejected: Judged[] = []
+  for (const gasket of gasketsNear(gaskets, facts)) {
     for (const crystal of crystalsNear(byDiameter, gasket, facts, policy)) {
       const pair = assessPair(crystal, gasket, facts, policy)
-      const failures = pair.constraints
-        .filter((c) => c.probability < policy.leastProbability)
-        .sort((a, b) => a.probability - b.probability)
-      if (failures.length === 0 && pair.probability >= policy.leastProbability) fitting.push(pair)
-      else rejected.push({ pair, failures: failures.length > 0 ? failures : [weakest(pair)] })
+      const failing = failingConstraints(pair, policy)
+      if (failing.length === 0) fitting.push(pair)
+      else rejected.push({ pair, failing })
     }
   }
-  fitting.sort((a, b) => comparePairs(a, b, wishes))
-  rejected.sort((a, b) => a.failures.length - b.failures.length || comparePairs(a.pair, b.pair, wishes))
+  const best = rankPairs(fitting, (pair) => pairKey(pair, wishes)).slice(0, most)
+  const nearest = rankPairs(rejected, ({ pair, failing }) => [failing.length, ...pairKey(pair, wishes)])
   return {
-    fitting: fitting.slice(0, most),
+    fitting: best,
     fittingCount: fitting.length,
-    rejected: rejected.slice(0, most),
+    // Only what is shown is put into words: most near misses never are.
+    rejected: nearest.slice(0, most).map(({ pair, failing }) => ({
+      pair,
+      failures: failing.map((c) => ({ ...c, failure: failureText(c.name, pair, facts, policy) })),
+    })),
     rejectedCount: rejected.length,
     rejectedBy: countByFirstFailure(rejected),
   }
+}
+
+interface Judged {
+  readonly pair: PairAssessment
+  /** worst first */
+  readonly failing: readonly Constraint[]
+}
+
+/** What speaks against a pair; a pair whose constraints pass one by one may still be too unlikely in all. */
+function failingConstraints(pair: PairAssessment, policy: FitPolicy): readonly Constraint[] {
+  if (pair.probability >= policy.leastProbability) return []
+  const failing = pair.constraints.filter((c) => c.probability < policy.leastProbability)
+  return failing.length > 0 ? failing.sort((a, b) => a.probability - b.probability) : [weakest(pair)]
+}
+
+/** Gaskets that go into this bore, or nearly. */
+function gasketsNear(
+  gaskets: readonly StockGasket[],
+  facts: Pick<CaseFacts, 'bore'>,
+): readonly StockGasket[] {
+  return gaskets.filter((gasket) => Math.abs(gasket.outerDiameterMm - facts.bore.valueMm) <= NEAR_GASKET_MM)
 }
 
 function crystalsNear(
@@ -78,11 +106,19 @@ function crystalsNear(
   facts: CaseFacts,
   policy: FitPolicy,
 ): readonly StockCrystal[] {
+  const { leastMm, mostMm } = diameterRange(gasket, facts, policy)
+  return byDiameter.slice(firstAtLeast(byDiameter, leastMm), firstAtLeast(byDiameter, mostMm))
+}
+
+/** Crystal diameters that come near a gasket's band. */
+function diameterRange(
+  gasket: StockGasket,
+  facts: Pick<CaseFacts, 'bore'>,
+  policy: FitPolicy,
+): { leastMm: number; mostMm: number } {
   const band = policy.interferenceBands[gasket.material]
   const openingMm = facts.bore.valueMm - 2 * gasket.wallMm
-  const from = firstAtLeast(byDiameter, openingMm + band.lowMm - NEAR_MISS_MM)
-  const to = firstAtLeast(byDiameter, openingMm + band.highMm + NEAR_MISS_MM)
-  return byDiameter.slice(from, to)
+  return { leastMm: openingMm + band.lowMm - NEAR_MISS_MM, mostMm: openingMm + band.highMm + NEAR_MISS_MM }
 }
 
 function firstAtLeast(byDiameter: readonly StockCrystal[], diameterMm: number): number {
@@ -100,27 +136,28 @@ function weakest(pair: PairAssessment): Constraint {
   return pair.constraints.reduce((worst, c) => (c.probability < worst.probability ? c : worst))
 }
 
-function countByFirstFailure(rejected: readonly RejectedPair[]): Partial<Record<ConstraintName, number>> {
+function countByFirstFailure(rejected: readonly Judged[]): Partial<Record<ConstraintName, number>> {
   const counts: Partial<Record<ConstraintName, number>> = {}
-  for (const { failures } of rejected) {
-    const name = failures[0]?.name
+  for (const { failing } of rejected) {
+    const name = failing[0]?.name
     if (name) counts[name] = (counts[name] ?? 0) + 1
   }
   return counts
 }
 
-/** Range of crystal diameters that can appear in a shortlist for a bore, mm: what a store needs to read. */
+/**
+ * Range of crystal diameters that can appear in a shortlist for a bore: what a store needs to read.
+ * @returns null when no gasket comes near the bore, so that no crystal can
+ */
 export function diametersWorthReading(
   facts: Pick<CaseFacts, 'bore'>,
-  gaskets: readonly Pick<StockGasket, 'wallMm'>[],
+  gaskets: readonly StockGasket[],
   policy: FitPolicy = FIT_POLICY,
-): { leastMm: number; mostMm: number } {
-  const walls = gaskets.map((g) => g.wallMm)
-  const bands = Object.values(policy.interferenceBands)
-  const lowest = Math.min(...bands.map((b) => b.lowMm))
-  const highest = Math.max(...bands.map((b) => b.highMm))
+): { leastMm: number; mostMm: number } | null {
+  const ranges = gasketsNear(gaskets, facts).map((gasket) => diameterRange(gasket, facts, policy))
+  if (ranges.length === 0) return null
   return {
-    leastMm: facts.bore.valueMm - 2 * Math.max(0, ...walls) + lowest - NEAR_MISS_MM,
-    mostMm: facts.bore.valueMm - 2 * Math.min(...walls, Infinity) + highest + NEAR_MISS_MM,
+    leastMm: Math.min(...ranges.map((r) => r.leastMm)),
+    mostMm: Math.max(...ranges.map((r) => r.mostMm)),
   }
 }

@@ -36,9 +36,14 @@ export async function gasketById(db: Db, id: number): Promise<StockGasket | unde
 
 /** How many crystal-with-gasket pairs the drawers hold. */
 export async function pairsInStock(db: Db): Promise<number> {
-  const [c] = await db.select({ n: count() }).from(crystals).where(gt(crystals.quantity, 0))
-  const [g] = await db.select({ n: count() }).from(gaskets).where(gt(gaskets.quantity, 0))
-  return (c?.n ?? 0) * (g?.n ?? 0)
+  const [row] = await db
+    .select({
+      crystals: count(),
+      gaskets: sql<number>`(select count(*) from ${gaskets} where ${gaskets.quantity} > 0)`.mapWith(Number),
+    })
+    .from(crystals)
+    .where(gt(crystals.quantity, 0))
+  return (row?.crystals ?? 0) * (row?.gaskets ?? 0)
 }
 
 export async function insertCrystals(db: Db, rows: NewCrystal[]): Promise<void> {

@@ -8,7 +8,7 @@ import TextField from '@mui/material/TextField'
 import type { Control } from 'react-hook-form'
 import { Controller } from 'react-hook-form'
 import type { Field } from '@/core/records/Field'
-import type { FormValues } from './RecordForm'
+import type { FormValues } from './FormValues'
 
 export interface RecordFieldProps {
   readonly field: Field

@@ -5,9 +5,8 @@ import Button from '@mui/material/Button'
 import { useForm } from 'react-hook-form'
 import type { FieldErrors, FieldValue } from '@/core/records/checkRecord'
 import type { Field } from '@/core/records/Field'
+import type { FormValues } from './FormValues'
 import { RecordField } from './RecordField'
-
-export type FormValues = Record<string, string | boolean>
 
 export interface RecordFormProps {
   readonly fields: readonly Field[]

@@ -1,6 +1,6 @@
 'use client'
 import Box from '@mui/material/Box'
-import type { GridColDef, GridRowParams } from '@mui/x-data-grid'
+import type { GridCellParams, GridColDef, GridRowParams } from '@mui/x-data-grid'
 import { DataGrid } from '@mui/x-data-grid'
 
 export interface ListGridProps<R extends { id: number }> {
@@ -36,7 +36,7 @@ export function ListGrid<R extends { id: number }>({
         pageSizeOptions={[50, 100]}
         initialState={{ pagination: { paginationModel: { pageSize: 50 } } }}
         onRowClick={({ row }: GridRowParams<R>) => onOpen(row)}
-        onCellKeyDown={({ row }, event) => {
+        onCellKeyDown={({ row }: GridCellParams<R>, event) => {
           if (event.key === 'Enter') onOpen(row)
         }}
         sx={{

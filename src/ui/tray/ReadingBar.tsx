@@ -69,10 +69,10 @@ export function ReadingBar(props: ReadingBarProps) {
         px: 2.5,
         py: 1,
         display: 'grid',
-        columnGap: 3,
+        columnGap: { xs: 2, lg: 3 },
         rowGap: 0.5,
         alignItems: 'center',
-        gridTemplateColumns: { xs: '1fr', md: 'minmax(230px,1.25fr) 190px minmax(190px,1.2fr) auto' },
+        gridTemplateColumns: { xs: '1fr', md: 'minmax(205px,1.25fr) 176px minmax(140px,1.2fr) auto' },
       })}
     >
       <WhatNext {...props} />

@@ -22,8 +22,8 @@ export function StageStrip({ current, shown, onShow }: StageStripProps) {
       sx={{
         display: 'grid',
         gridAutoFlow: 'column',
-        gridAutoColumns: 'minmax(78px,1fr)',
-        columnGap: '6px',
+        gridAutoColumns: 'minmax(68px,1fr)',
+        columnGap: '5px',
         overflowX: 'auto',
         pt: 0.25,
       }}
@@ -39,12 +39,12 @@ export function StageStrip({ current, shown, onShow }: StageStripProps) {
             sx={{
               minHeight: 36,
               justifyContent: 'flex-start',
-              fontSize: 13.5,
+              fontSize: { xs: 13, lg: 13.5 },
               whiteSpace: 'nowrap',
               fontWeight: id === shown ? 700 : 400,
               color: state === 'done' ? 'success.main' : id === shown ? 'primary.main' : 'text.primary',
               bgcolor: id === shown ? 'var(--mui-palette-paper-chosen)' : 'transparent',
-              px: 0.75,
+              px: { xs: 0.25, lg: 0.75 },
               borderBottom: state === 'now' ? 5 : 2,
               borderColor: state === 'done' ? 'success.main' : state === 'now' ? 'primary.main' : 'divider',
             }}

@@ -2,15 +2,18 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
+import dynamic from 'next/dynamic'
 import { stageLabel } from '@/core/stages/stages'
 import { KeyCap } from '../small/KeyCap'
-import { PressCardPanel } from './PressCardPanel'
 import { ReadingsTable } from './ReadingsTable'
 import { Shortlist } from './Shortlist'
 import { StageGuidePanel } from './StageGuidePanel'
 import type { TrayActions } from './TrayActions'
 import type { TrayBenchState } from './useTrayBench'
 import { VerdictPanel } from './VerdictPanel'
+
+// Its form is the heaviest part of the page and the last to be needed.
+const PressCardPanel = dynamic(() => import('./PressCardPanel').then((m) => m.PressCardPanel))
 
 export interface StageWorkProps {
   readonly bench: TrayBenchState

@@ -6,9 +6,9 @@ export type ViewResult = { ok: true; view: TrayView } | Refusal
 
 /** What the tray page can ask of the server; given to it by its route. */
 export interface TrayActions {
-  takeReading(input: unknown): Promise<ReadingResult>
-  takeBackReading(input: unknown): Promise<ViewResult>
-  pickPair(input: unknown): Promise<ViewResult>
-  logPressRun(tools: unknown, input: unknown): Promise<ViewResult>
-  moveTray(input: unknown): Promise<ViewResult>
+  readonly takeReading: (input: unknown) => Promise<ReadingResult>
+  readonly takeBackReading: (input: unknown) => Promise<ViewResult>
+  readonly pickPair: (input: unknown) => Promise<ViewResult>
+  readonly logPressRun: (tools: unknown, input: unknown) => Promise<ViewResult>
+  readonly moveTray: (input: unknown) => Promise<ViewResult>
 }

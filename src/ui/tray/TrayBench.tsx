@@ -3,6 +3,7 @@ import Box from '@mui/material/Box'
 import type { StageId } from '@/core/stages/stages'
 import { stageAfter } from '@/core/stages/stages'
 import type { TrayView } from '@/services/trayView'
+import dynamic from 'next/dynamic'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { ReadingBar } from './ReadingBar'
 import { StageStrip } from './StageStrip'
@@ -13,7 +14,8 @@ import { TrayHeaderBar } from './TrayHeaderBar'
 import { useReadingKeys } from './useReadingKeys'
 import { useSimulatedInstruments } from './useSimulatedInstruments'
 import { useTrayBench } from './useTrayBench'
-import { VoidDialog } from './VoidDialog'
+
+const VoidDialog = dynamic(() => import('./VoidDialog').then((m) => m.VoidDialog))
 
 export interface TrayBenchProps {
   readonly initial: TrayView
@@ -56,6 +58,7 @@ export function TrayBench({ initial, stage, actions }: TrayBenchProps) {
       sx={{
         display: 'grid',
         gridTemplateRows: 'auto 1fr auto',
+        gridTemplateColumns: 'minmax(0,1fr)',
         minHeight: '100vh',
         height: { md: '100vh' },
         pb: { xs: 8, sm: 0 },

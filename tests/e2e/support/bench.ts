@@ -9,7 +9,6 @@ const PORT = Number(process.env.E2E_PORT ?? 3117)
 /** A test with the running application on a copy of the demo world; errors in the page fail it. */
 export const test = base.extend<{ quietPage: undefined }, { server: Server }>({
   server: [
-    // eslint-disable-next-line no-empty-pattern -- the runner reads the argument's pattern
     async ({}, use) => {
       const home = process.env.WHYALON_E2E_HOME
       if (!home) throw new Error('the template was not loaded')
