@@ -26,7 +26,7 @@ import { demoCrystals, demoDies, demoGaskets } from './demoStock'
 import type { DemoTray } from './demoTrays'
 import { DEMO_TRAYS } from './demoTrays'
 
-const SEED = 1907
+const SEED = 1908
 const DAY_MS = 86_400_000
 const HOUR_MS = 3_600_000
 const MINUTE_MS = 60_000

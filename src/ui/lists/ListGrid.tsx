@@ -23,7 +23,7 @@ export function ListGrid<R extends { id: number }>({
   height,
 }: ListGridProps<R>) {
   return (
-    <Box sx={{ height: height ?? 'calc(100vh - 210px)', minHeight: 320 }}>
+    <Box sx={{ height: height ?? 'calc(100vh - 160px)', minHeight: 320 }}>
       <DataGrid
         aria-label={label}
         rows={rows}
@@ -42,9 +42,13 @@ export function ListGrid<R extends { id: number }>({
         sx={{
           border: 0,
           fontSize: 14.5,
+          '--DataGrid-t-color-border-base': 'var(--mui-palette-divider)',
+          '--DataGrid-rowBorderColor': 'var(--mui-palette-divider)',
           '--DataGrid-t-color-background-base': 'transparent',
           '--DataGrid-t-header-background-base': 'transparent',
           backgroundColor: 'transparent',
+          '& .MuiDataGrid-columnSeparator': { display: 'none' },
+          '& .MuiDataGrid-cell': { borderTopColor: 'divider' },
           '& .MuiDataGrid-columnHeader, & .MuiDataGrid-filler': { backgroundColor: 'background.default' },
           '& .MuiDataGrid-row': { cursor: 'pointer' },
           '& .MuiDataGrid-columnHeaderTitle': { fontWeight: 400, color: 'text.secondary' },

@@ -3,12 +3,12 @@ import type { PairAssessment } from '@/core/fit/assessPair'
 import { formatMm, formatSignedMm } from '@/core/units/formatMm'
 
 /** rank, pair, fit, squeeze, rim, hands, drawer */
-export const SHORTLIST_COLUMNS = '22px minmax(150px,1fr) 46px 58px 54px 48px 84px'
+export const SHORTLIST_COLUMNS = '20px minmax(110px,1fr) 40px 58px 52px 44px 72px'
 
 const Row = styled('div')(({ theme }) => ({
   display: 'grid',
   gridTemplateColumns: SHORTLIST_COLUMNS,
-  columnGap: 8,
+  columnGap: 6,
   alignItems: 'center',
   minHeight: 46,
   padding: '3px 8px',
@@ -18,7 +18,7 @@ const Row = styled('div')(({ theme }) => ({
     backgroundColor: theme.vars.palette.paper.chosen,
     boxShadow: `inset 4px 0 0 ${theme.vars.palette.primary.main}`,
   },
-  '& .number': { textAlign: 'right', fontSize: 15 },
+  '& .number': { textAlign: 'right', fontSize: 14.5, whiteSpace: 'nowrap', letterSpacing: '-0.02em' },
   '& .why': { color: theme.vars.palette.error.main, fontSize: 12.5 },
   '& .soft': { color: theme.vars.palette.text.secondary, fontSize: 13 },
   '& .rank': { color: theme.vars.palette.primary.main, fontWeight: 700, fontSize: 17 },
@@ -85,7 +85,7 @@ export function PairRow({ pair, rank, failures, checked, focusable, lastTime, on
         value={standing.handClearanceMm === null ? '?' : formatMm(standing.handClearanceMm)}
         name="hands"
       />
-      <Number label="drawer" value={`${crystal.drawer} · ${crystal.quantity}`} name="drawer" />
+      <Number label="drawer" value={`${crystal.drawer}·${crystal.quantity}`} name="drawer" />
     </Row>
   )
 }

@@ -154,7 +154,7 @@ function WhatNext({ view, target, instrumentId, devicesOn, onDevices, onInstrume
     <Box>
       <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', gap: 1 }}>
         <Box component="span" sx={{ fontSize: 13, color: 'text.secondary' }}>
-          {dimension ? 'Read next' : 'Repeat one: choose it above'}
+          {dimension ? 'Read next' : 'Plan done'}
         </Box>
         <FormControlLabel
           sx={{ mr: 0, '& .MuiFormControlLabel-label': { fontSize: 13, whiteSpace: 'nowrap' } }}
@@ -208,7 +208,9 @@ function WhatNext({ view, target, instrumentId, devicesOn, onDevices, onInstrume
           </span>
         )}
         {overdue && <strong style={{ color: 'var(--mui-palette-warning-main)' }}>calibration overdue</strong>}
-        {dimension && <span>{dimension.how}</span>}
+        <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
+          {dimension ? dimension.how : 'to repeat one, choose it above'}
+        </Box>
       </Box>
     </Box>
   )

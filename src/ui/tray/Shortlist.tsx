@@ -68,7 +68,7 @@ export function Shortlist({ view, chosen, busy, onChoose, onPick }: ShortlistPro
         sx={{
           display: { xs: 'none', sm: 'grid' },
           gridTemplateColumns: SHORTLIST_COLUMNS,
-          columnGap: 1,
+          columnGap: '6px',
           px: 1,
           color: 'text.secondary',
           fontSize: 13,

@@ -38,7 +38,7 @@ export function TrayDrawings({ bench }: { bench: TrayBenchState }) {
       <Box
         sx={{
           display: 'grid',
-          gridTemplateColumns: { xs: '1fr', sm: '226px minmax(0,1fr)' },
+          gridTemplateColumns: { xs: '1fr', sm: '160px minmax(0,1fr)', lg: '226px minmax(0,1fr)' },
           columnGap: 2,
           alignItems: 'center',
           mt: 0.5,

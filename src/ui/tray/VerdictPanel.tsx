@@ -33,7 +33,7 @@ export function VerdictPanel({ verdict, readingCount, fittedBefore }: VerdictPan
     .slice(0, 2)
   return (
     <Box component="section" aria-label="Size verdict">
-      <Box sx={{ display: 'flex', gap: 2.5, alignItems: 'flex-end', flexWrap: 'wrap' }}>
+      <Box sx={{ display: 'flex', gap: 2.5, alignItems: 'flex-end', flexWrap: { xs: 'wrap', sm: 'nowrap' } }}>
         <Box>
           <Typography variant="body2" sx={{ color: 'text.secondary' }}>
             Size verdict
@@ -41,7 +41,7 @@ export function VerdictPanel({ verdict, readingCount, fittedBefore }: VerdictPan
           <Box
             className="figure"
             data-testid="verdict-size"
-            sx={{ fontSize: 60, fontWeight: 700, lineHeight: 1 }}
+            sx={{ fontSize: { xs: 52, lg: 60 }, fontWeight: 700, lineHeight: 1 }}
           >
             {formatMm(pick.sizeMm, 0.1)}
           </Box>
@@ -56,7 +56,7 @@ export function VerdictPanel({ verdict, readingCount, fittedBefore }: VerdictPan
             </Box>
           ))}
         </Box>
-        <Box sx={{ flexGrow: 1, minWidth: 180 }}>
+        <Box sx={{ flex: '1 1 120px', minWidth: 120, maxWidth: 260, ml: 'auto' }}>
           <VerdictChart verdict={verdict} />
         </Box>
       </Box>

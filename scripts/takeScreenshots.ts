@@ -1,0 +1,27 @@
+import type { Page } from '@playwright/test'
+import { settled, test } from '../tests/e2e/support/bench'
+
+const FOLDER = 'docs/screenshots'
+
+async function shoot(page: Page, address: string, name: string): Promise<void> {
+  await page.goto(address)
+  await settled(page)
+  await page.evaluate(() => document.fonts.ready)
+  await page.screenshot({ path: `${FOLDER}/${name}.png` })
+}
+
+test('the main views', async ({ page }) => {
+  test.setTimeout(180_000)
+  await shoot(page, '/', 'bench')
+  await shoot(page, '/trays/217', 'tray-measure')
+  await shoot(page, '/trays/214', 'tray-match')
+  await shoot(page, '/trays/212', 'tray-press')
+  await shoot(page, '/sheets/1', 'case-sheet')
+  await shoot(page, '/drawers', 'drawers')
+  await shoot(page, '/trays', 'trays')
+  await page.evaluate(() => localStorage.setItem('mui-mode', 'dark'))
+  await shoot(page, '/trays/220?stage=match', 'tray-lamp')
+  await page.evaluate(() => localStorage.setItem('mui-mode', 'light'))
+  await page.setViewportSize({ width: 390, height: 844 })
+  await shoot(page, '/trays/217', 'tray-phone')
+})
