@@ -5,6 +5,7 @@ import type { CrystalState } from '@/core/readings/readingPlan'
 import { STAGE_IDS } from '@/core/stages/stages'
 import type { StageId } from '@/core/stages/stages'
 import type { Db } from '@/data/client'
+import { isUniqueViolation } from '@/data/errors'
 import { caseSheetById } from '@/data/queries/caseSheets'
 import {
   highestTrayNumber,
@@ -44,7 +45,19 @@ export async function openTray(
   const dueAt = new Date(text(values, 'dueAt'))
   if (dueAt.getTime() < now.getTime()) return refuse('Due: lies in the past. Choose a later day.', 'dueAt')
 
-  const number = await db.transaction(async (tx) => {
+  const number = await withFreeNumber(() => storeTray(db, { caseSheetId, values, dueAt, now }))
+  return { ok: true, number }
+}
+
+interface NewTrayFacts {
+  readonly caseSheetId: number
+  readonly values: Record<string, FieldValue>
+  readonly dueAt: Date
+  readonly now: Date
+}
+
+function storeTray(db: Db, { caseSheetId, values, dueAt, now }: NewTrayFacts): Promise<number> {
+  return db.transaction(async (tx) => {
     const name = text(values, 'owner')
     const owner =
       (await ownerByName(tx, name)) ?? (await insertOwners(tx, [{ name, kind: 'townsperson' }]))[0]
@@ -68,7 +81,19 @@ export async function openTray(
     ])
     return next
   })
-  return { ok: true, number }
+}
+
+const ATTEMPTS = 5
+
+/** Two benches may open a tray at the same moment and reach for the same number: the second takes the next. */
+async function withFreeNumber(store: () => Promise<number>): Promise<number> {
+  for (let attempt = 0; ; attempt++) {
+    try {
+      return await store()
+    } catch (error) {
+      if (!isUniqueViolation(error) || attempt + 1 >= ATTEMPTS) throw error
+    }
+  }
 }
 
 function text(values: Record<string, FieldValue>, name: string): string {

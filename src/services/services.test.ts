@@ -368,6 +368,13 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
     expect((await trayLines(store.db))[0]?.owner).toBe('New Owner, ferry no. 5')
   })
 
+  it('gives trays opened at the same moment numbers of their own', async () => {
+    const caseSheetId = await sheetId('Quillfen Field 3')
+    const opened = await Promise.all([1, 2, 3].map(() => openTray(store.db, { caseSheetId }, TRAY, NOW)))
+    expect(new Set(opened.map((o) => (o.ok ? o.number : 'refused'))).size).toBe(3)
+    expect(opened.every((o) => o.ok)).toBe(true)
+  })
+
   it('hands a tray back and measures nothing on it after that', async () => {
     const view = await newTray()
     const done = await moveTray(store.db, { trayId: view.tray.id, stage: 'hand-back', finished: true }, NOW)

@@ -72,6 +72,7 @@ test('a shattered fleet crystal by keyboard, from intake to the press, through a
 
   const next = await openTrayByKeyboard(page, 'Deckwatch', 'Skerrow Ferry Line')
   expect(next).toBe(number + 1)
+  await expect(page.getByTestId('last-time')).toContainText(`tray ${number}`)
   await page.goto(`/trays/${next}?stage=match`)
   await settled(page)
   await expect(page.getByTestId('pair-row').first()).toContainText('as last time')

@@ -47,6 +47,17 @@ test.describe('the reading bar', () => {
     await expect(page.getByText('jaws tilted')).toBeVisible()
   })
 
+  test('takes back any reading, not only the last', async ({ page }) => {
+    await readByKeyboard(page, '30.91')
+    await readByKeyboard(page, '30.95')
+    await page.getByRole('button', { name: /^Measure,/ }).click()
+    await page.getByRole('button', { name: 'Take back 30.91, 12–6' }).click()
+    await page.keyboard.type('dirt on the jaws')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('button', { name: 'Take back 30.91, 12–6' })).toBeHidden()
+    await expect(page.getByRole('button', { name: 'Take back 30.95, 2–8' })).toBeVisible()
+  })
+
   test('loses nothing when the server is away, and stores it once it is back', async ({ page, server }) => {
     await server.stop()
     await page.keyboard.type('30.95')

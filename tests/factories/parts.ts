@@ -57,7 +57,13 @@ export function caseFacts(over: Partial<CaseFacts> = {}): CaseFacts {
   }
 }
 
-export const NO_WISHES: FitWishes = { material: null, profile: null, gasketColour: null, lastTime: null }
+export const NO_WISHES: FitWishes = {
+  sizeMm: null,
+  material: null,
+  profile: null,
+  gasketColour: null,
+  lastTime: null,
+}
 
 export function die(over: Partial<Die> = {}): Die {
   return {

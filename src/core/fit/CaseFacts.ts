@@ -22,6 +22,8 @@ export interface CaseFacts {
 
 /** What the owner and the shop would rather have, all else being equal. */
 export interface FitWishes {
+  /** size of the verdict: among equals the pair nearest to it comes first, mm */
+  readonly sizeMm: number | null
   readonly material: CrystalMaterial | null
   readonly profile: CrystalProfile | null
   readonly gasketColour: string | null

@@ -191,6 +191,12 @@ describe('shortlist', () => {
     expect(shortlist(pair, [stockGasket()], caseFacts(), wishes).fitting[0]?.crystal.id).toBe(2)
   })
 
+  it('puts the verdict’s size first among pairs that fit alike', () => {
+    const wishes = { ...NO_WISHES, sizeMm: 30.1 }
+    const list = shortlist(crystals, gaskets, caseFacts(), wishes)
+    expect(list.fitting[0]).toMatchObject({ crystal: { diameterMm: 30.1 }, gasket: { wallMm: 0.45 } })
+  })
+
   it('is empty, not broken, for empty drawers', () => {
     const none = shortlist([], [], caseFacts(), NO_WISHES)
     expect(none).toMatchObject({ fittingCount: 0, rejectedCount: 0, fitting: [], rejected: [] })

@@ -26,8 +26,8 @@ function compareKeys(a: readonly number[], b: readonly number[]): number {
 }
 
 /**
- * Order of the shortlist: most probable first; among equals what went home last time, then the owner's wishes,
- * then the flattest rim, the fuller drawer and the lower price.
+ * Order of the shortlist: most probable first; among equals what went home last time, then what came
+ * out, the verdict's size, the ring's colour, then the flattest rim, the fuller drawer and the lower price.
  */
 export function pairKey(pair: PairAssessment, wishes: FitWishes): number[] {
   const { crystal, gasket } = pair
@@ -36,6 +36,7 @@ export function pairKey(pair: PairAssessment, wishes: FitWishes): number[] {
     isLastTime(pair, wishes) ? 0 : 1,
     wishes.material === null || crystal.material === wishes.material ? 0 : 1,
     wishes.profile === null || crystal.profile === wishes.profile ? 0 : 1,
+    wishes.sizeMm === null ? 0 : Math.round(Math.abs(crystal.diameterMm - wishes.sizeMm) * 100),
     wishes.gasketColour === null || gasket.colour === wishes.gasketColour ? 0 : 1,
     Math.round(Math.abs(pair.standing.rimMm) * 100),
     -Math.min(crystal.quantity, gasket.quantity),

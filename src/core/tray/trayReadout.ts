@@ -39,6 +39,7 @@ export function trayReadout(
     verdict: outcome.ok ? outcome.verdict : null,
     facts: caseFactsOf(measured, sheet),
     wishes: {
+      sizeMm: outcome.ok ? outcome.verdict.pick.sizeMm : null,
       material: sheet.crystalMaterial,
       profile: sheet.crystalProfile,
       gasketColour: sheet.gasketColour,

@@ -8,7 +8,7 @@ describe('matchesWords', () => {
     expect(matchesWords(row, '30,0')).toBe(true)
     expect(matchesWords(row, 'mf-300')).toBe(true)
     expect(matchesWords(row, '')).toBe(true)
-    expect(matchesWords(row, '3 mineral')).toBe(false)
+    expect(matchesWords(row, '29 mineral')).toBe(false)
     expect(matchesWords(row, '30 sapphire')).toBe(false)
   })
 })

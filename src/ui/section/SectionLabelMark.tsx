@@ -10,8 +10,6 @@ const TONES = {
 } as const
 
 const HIT_HEIGHT = 44
-const HIT_WIDTH = 97
-const CROSS_WIDTH = 262
 
 export interface SectionLabelMarkProps {
   readonly placed: PlacedLabel
@@ -23,11 +21,9 @@ export interface SectionLabelMarkProps {
 
 /** A dimension on the section: a button when it can be read, plain text when it follows from others. */
 export function SectionLabelMark({ placed, aimed, onAim }: SectionLabelMarkProps) {
-  const { label, x, y, align } = placed
-  const crosswise = align === 'middle'
+  const { label, x, y, width, crosswise } = placed
   const name = `${label.title} ${label.value}, ${STATE_WORDS[label.state]}`
   const tone = TONES[label.tone]
-  const width = crosswise ? CROSS_WIDTH : HIT_WIDTH
   const left = crosswise ? x - width / 2 : x
   const text = crosswise ? (
     <g color={tone}>

@@ -7,6 +7,8 @@ import type { SectionLabel, SectionModel } from './sectionModel'
 const LABEL_COLUMN = 106
 const NARROW_LABEL_COLUMN = 92
 const NARROW_BELOW = 480
+const LABEL_MARGIN = 9
+const CROSS_LABEL = 262
 const LABEL_PITCH = 46
 const HEAD = 62
 const FOOT = 48
@@ -21,7 +23,9 @@ export interface PlacedLabel {
   readonly label: SectionLabel
   readonly x: number
   readonly y: number
-  readonly align: 'start' | 'end' | 'middle'
+  /** of its text and of the place that takes a click */
+  readonly width: number
+  readonly crosswise: boolean
   /** where the leader ends on the drawing; null when that place is cut out of the broken view */
   readonly target: { readonly x: number; readonly y: number } | null
 }
@@ -94,7 +98,8 @@ function sideLabels(labels: readonly SectionLabel[], side: 'left' | 'right', fra
       label,
       x: side === 'left' ? 0 : frame.width - frame.column + 8,
       y: ys[i] ?? frame.top,
-      align: 'start',
+      width: frame.column - LABEL_MARGIN,
+      crosswise: false,
       target: x === null ? null : { x: frame.column + x, y: frame.seatY - z * frame.view.scale },
     }
   })
@@ -107,7 +112,8 @@ function crossLabels(labels: readonly SectionLabel[], frame: Frame): PlacedLabel
       label,
       x: frame.width / 2,
       y: label.place === 'top' ? 22 : frame.bottom + 24,
-      align: 'middle',
+      width: CROSS_LABEL,
+      crosswise: true,
       target: null,
     }))
 }

@@ -19,7 +19,7 @@ const Row = styled('div')(({ theme }) => ({
     boxShadow: `inset 4px 0 0 ${theme.vars.palette.primary.main}`,
   },
   '& .number': { textAlign: 'right', fontSize: 14.5, whiteSpace: 'nowrap', letterSpacing: '-0.02em' },
-  '& .why': { color: theme.vars.palette.error.main, fontSize: 12.5 },
+  '& .why': { color: theme.vars.palette.error.main, fontSize: 13, gridColumn: '2 / -1' },
   '& .soft': { color: theme.vars.palette.text.secondary, fontSize: 13 },
   '& .rank': { color: theme.vars.palette.primary.main, fontWeight: 700, fontSize: 17 },
   [theme.breakpoints.down('sm')]: {
@@ -70,12 +70,6 @@ export function PairRow({ pair, rank, failures, checked, focusable, lastTime, on
           {gasket.section === 'L' && ', footed'}
           {lastTime && <strong>, as last time</strong>}
         </span>
-        {rejected && (
-          <>
-            <br />
-            <span className="why">{failures[0]}</span>
-          </>
-        )}
       </span>
       <Number label="fit" value={pair.fitProbability.toFixed(2)} name="fit" />
       <Number label="squeeze" value={`${(pair.squeeze * 100).toFixed(0)} %`} name="squeeze" />
@@ -86,6 +80,7 @@ export function PairRow({ pair, rank, failures, checked, focusable, lastTime, on
         name="hands"
       />
       <Number label="drawer" value={`${crystal.drawer}·${crystal.quantity}`} name="drawer" />
+      {rejected && <span className="why">{failures.join('; ')}</span>}
     </Row>
   )
 }

@@ -9,7 +9,7 @@ import { PRESS_SCHOOLS } from '@/core/press/pressPlan'
 import { formatMm } from '@/core/units/formatMm'
 import type { PressCard } from '@/services/pressCard'
 import type { TrayView } from '@/services/trayView'
-import { dayText } from '../small/dueText'
+import { LastTimeNote } from './LastTimeNote'
 import { PressLogForm } from './PressLogForm'
 import { Caution } from './StageGuidePanel'
 import type { TrayActions, ViewResult } from './TrayActions'
@@ -43,7 +43,7 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
         {press.crystal.code} from {press.crystal.drawer}, ring {press.gasket.code} from {press.gasket.drawer};
         picked with fit {press.evidence.fitProbability.toFixed(2)}
       </Typography>
-      {lastTime && <LastTimeNote view={view} />}
+      {lastTime && <LastTimeNote last={lastTime} />}
       {plan && <Caution text={plan.cautions.join(' ')} />}
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1.1fr 1fr' }, columnGap: 3, mt: 1 }}>
         <Box>
@@ -103,24 +103,6 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
       </Box>
       <Runs card={press} />
     </Box>
-  )
-}
-
-function LastTimeNote({ view }: { view: TrayView }) {
-  const last = view.lastTime
-  if (!last) return null
-  return (
-    <Typography
-      data-testid="last-time"
-      suppressHydrationWarning
-      sx={{ mt: 0.75, pl: 1.25, borderLeft: 3, borderColor: 'primary.main', fontSize: 14.5 }}
-    >
-      <strong>Last time</strong> (tray {last.trayNumber}, {dayText(last.ranAt)}): {last.crystal} with{' '}
-      {last.gasket}, pusher {last.pusher}, {last.press.toLowerCase()}, {last.quarterTurns} quarter turns
-      {last.peakForceN !== null && `, ${last.peakForceN} N`}; went home. {last.runsHome} of {last.runs} runs
-      on this sheet did.
-      {last.note && ` Note: ${last.note}`}
-    </Typography>
   )
 }
 

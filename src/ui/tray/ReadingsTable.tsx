@@ -13,10 +13,12 @@ export interface ReadingsTableProps {
   readonly view: TrayView
   readonly aimedAt: DimensionId | null
   readonly onAim: (dimension: DimensionId) => void
+  /** takes one reading back; asks why first */
+  readonly onTakeBack: (readingId: number) => void
 }
 
 /** Every dimension of this case: what was read, what it comes to, what is missing. A row chosen is read next. */
-export function ReadingsTable({ view, aimedAt, onAim }: ReadingsTableProps) {
+export function ReadingsTable({ view, aimedAt, onAim, onTakeBack }: ReadingsTableProps) {
   const voided = view.readings.filter((r) => r.voidReason !== null)
   return (
     <Box
@@ -59,7 +61,14 @@ export function ReadingsTable({ view, aimedAt, onAim }: ReadingsTableProps) {
         </thead>
         <tbody>
           {inWorkingOrder(view.plan).map((id) => (
-            <DimensionRow key={id} id={id} view={view} aimed={id === aimedAt} onAim={onAim} />
+            <DimensionRow
+              key={id}
+              id={id}
+              view={view}
+              aimed={id === aimedAt}
+              onAim={onAim}
+              onTakeBack={onTakeBack}
+            />
           ))}
         </tbody>
       </Box>
@@ -85,21 +94,15 @@ function inWorkingOrder(plan: readonly DimensionId[]): DimensionId[] {
   return [...plan, ...DIMENSION_IDS.filter((id) => !plan.includes(id))]
 }
 
-function DimensionRow({
-  id,
-  view,
-  aimed,
-  onAim,
-}: {
-  id: DimensionId
-  view: TrayView
-  aimed: boolean
-  onAim: (id: DimensionId) => void
-}) {
+interface DimensionRowProps extends Omit<ReadingsTableProps, 'aimedAt'> {
+  readonly id: DimensionId
+  readonly aimed: boolean
+}
+
+function DimensionRow({ id, view, aimed, onAim, onTakeBack }: DimensionRowProps) {
   const measured = view.readout.measured[id]
   const figure = figureOf(id, view.readout.measured, view.sheet)
   const planned = view.plan.includes(id)
-  const shown = measured?.readings.map((r) => formatMm(r.shownMm, r.resolutionMm)).join('  ') ?? ''
   const wide = measured?.spread.verdict === 'too-wide'
   return (
     <tr style={{ background: aimed ? 'var(--mui-palette-paper-chosen)' : undefined }}>
@@ -125,7 +128,32 @@ function DimensionRow({
         </Box>
       </td>
       <td className="figure" style={{ fontSize: 13.5 }}>
-        {shown || (
+        {measured?.readings.map((r) => (
+          <Box
+            key={r.id}
+            component="button"
+            type="button"
+            disabled={view.tray.finishedAt !== null}
+            onClick={() => onTakeBack(r.id)}
+            aria-label={`Take back ${formatMm(r.shownMm, r.resolutionMm)}, ${DIMENSIONS[id].places[r.placeIndex]}`}
+            title={`${DIMENSIONS[id].places[r.placeIndex]}: take it back`}
+            sx={{
+              font: 'inherit',
+              color: 'inherit',
+              background: 'none',
+              border: 0,
+              p: 0,
+              mr: 1,
+              minHeight: 28,
+              minWidth: 28,
+              cursor: 'pointer',
+              '&:hover': { textDecoration: 'line-through' },
+            }}
+          >
+            {formatMm(r.shownMm, r.resolutionMm)}
+          </Box>
+        ))}
+        {!measured && (
           <span style={{ color: 'var(--mui-palette-text-secondary)' }}>
             {planned ? 'to read' : figure ? 'case sheet' : ''}
           </span>

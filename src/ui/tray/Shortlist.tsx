@@ -3,6 +3,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
+import type { ConstraintName } from '@/core/fit/assessPair'
 import { formatMm } from '@/core/units/formatMm'
 import type { ShortlistView, TrayView } from '@/services/trayView'
 import { KeyCap } from '../small/KeyCap'
@@ -97,6 +98,7 @@ export function Shortlist({ view, chosen, busy, onChoose, onPick }: ShortlistPro
           />
         ))}
       </Box>
+      {whole && <RejectedBy counts={list.rejectedBy} />}
       {list.fittingCount === 0 && <OrderNearest view={view} />}
       {chosenFitting && (
         <Box sx={{ mt: 1 }}>
@@ -133,6 +135,28 @@ export function Shortlist({ view, chosen, busy, onChoose, onPick }: ShortlistPro
 
 function countText({ fittingCount, pairsInStock, rejectedCount }: ShortlistView): string {
   return `${fittingCount} of ${pairsInStock.toLocaleString('en').replaceAll(',', ' ')} pairs fit, ${rejectedCount} near`
+}
+
+const REASON_WORDS: Readonly<Record<ConstraintName, string>> = {
+  interference: 'too loose or too tight',
+  rim: 'rim too proud or sunk',
+  hands: 'too near the hands',
+  'gasket-bore': 'gasket off the bore',
+  'gasket-height': 'gasket too high or too low',
+  stock: 'drawer empty',
+}
+
+/** How many near pairs fell to what. */
+function RejectedBy({ counts }: { counts: ShortlistView['rejectedBy'] }) {
+  const parts = (Object.keys(REASON_WORDS) as ConstraintName[]).flatMap((name) => {
+    const count = counts[name]
+    return count ? [`${REASON_WORDS[name]} ${count}`] : []
+  })
+  return (
+    <Typography variant="body2" sx={{ mt: 0.75, color: 'text.secondary' }}>
+      Near pairs rejected for: {parts.join(', ')}. The nearest are listed.
+    </Typography>
+  )
 }
 
 function NothingToJudgeBy({ missing }: { missing: 'bore' | 'seat-depth' | null }) {

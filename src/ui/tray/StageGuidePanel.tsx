@@ -4,6 +4,7 @@ import { STAGE_GUIDES } from '@/core/stages/stageGuides'
 import type { StageId } from '@/core/stages/stages'
 import { stageLabel } from '@/core/stages/stages'
 import type { TrayView } from '@/services/trayView'
+import { LastTimeNote } from './LastTimeNote'
 
 /** What a stage settles and what to look at before going on. */
 export function StageGuidePanel({ stage, view }: { stage: StageId; view: TrayView }) {
@@ -20,6 +21,7 @@ export function StageGuidePanel({ stage, view }: { stage: StageId; view: TrayVie
           “{view.tray.complaint}”
         </Typography>
       )}
+      {stage === 'intake' && view.lastTime && <LastTimeNote last={view.lastTime} />}
       <Box component="ol" sx={{ mt: 1.5, pl: 2.5, '& li': { mb: 1 } }}>
         {guide.checks.map((check) => (
           <li key={check}>{check}</li>

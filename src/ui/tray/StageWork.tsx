@@ -34,7 +34,12 @@ export function StageWork({ bench, actions }: StageWorkProps) {
       return (
         <>
           {verdict}
-          <ReadingsTable view={view} aimedAt={target?.dimension ?? null} onAim={bench.aim} />
+          <ReadingsTable
+            view={view}
+            aimedAt={target?.dimension ?? null}
+            onAim={bench.aim}
+            onTakeBack={bench.startVoid}
+          />
           <GoOn bench={bench} />
         </>
       )

@@ -34,7 +34,7 @@ export function TrayBench({ initial, stage, actions }: TrayBenchProps) {
   useReadingKeys({
     active: open && bench.voiding === null,
     onFigure: bench.typeFigure,
-    onBackspace: bench.startVoid,
+    onBackspace: () => bench.startVoid(),
     onEnter: bench.accept,
   })
   useHotkeys('[', () => bench.showStage(stageAfter(state.stage, -1)), { useKey: true })
@@ -106,7 +106,7 @@ export function TrayBench({ initial, stage, actions }: TrayBenchProps) {
           onText={bench.type}
           onAccept={bench.accept}
           onAnswer={bench.answer}
-          onVoid={bench.startVoid}
+          onVoid={() => bench.startVoid()}
           onDevices={bench.setDevicesOn}
           onInstrument={bench.chooseInstrument}
         />

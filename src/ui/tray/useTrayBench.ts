@@ -124,9 +124,12 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
       void run(actions.moveTray({ trayId: view.tray.id, stage: stageAfter(state.stage, 1), finished: last }))
     },
     trouble: (error: string) => dispatch({ type: 'failed', error }),
-    startVoid: () => {
-      const last = view.readings.findLast((r) => r.voidReason === null)
-      if (last && view.tray.finishedAt === null) setVoiding(last)
+    /** @param readingId - the last one that stands when left out */
+    startVoid: (readingId?: number) => {
+      const reading = view.readings.findLast(
+        (r) => r.voidReason === null && (readingId === undefined || r.id === readingId),
+      )
+      if (reading && view.tray.finishedAt === null) setVoiding(reading)
     },
     cancelVoid: () => setVoiding(null),
     finishVoid: async (reason: string): Promise<string | null> => {
