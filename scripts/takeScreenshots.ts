@@ -16,6 +16,7 @@ test('the main views', async ({ page }) => {
   await shoot(page, '/trays/217', 'tray-measure')
   await shoot(page, '/trays/214', 'tray-match')
   await shoot(page, '/trays/212', 'tray-press')
+  await shoot(page, '/trays/214?stage=open', 'tray-open')
   await shoot(page, '/sheets/1', 'case-sheet')
   await shoot(page, '/drawers', 'drawers')
   await shoot(page, '/trays', 'trays')

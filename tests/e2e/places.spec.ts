@@ -9,6 +9,8 @@ const VIEWS = [
   ['/trays/214', 'Tray 214'],
   ['/trays/212', 'Tray 212'],
   ['/trays/223', 'Tray 223'],
+  ['/trays/222?stage=open', 'Tray 222'],
+  ['/trays/214?stage=open', 'Tray 214'],
   ['/sheets', 'Case sheets'],
   ['/sheets/1', 'Harrowmere Deckwatch 38'],
   ['/sheets/new', 'New case sheet'],

@@ -4,6 +4,9 @@ import type { PairAssessment } from './assessPair'
 /** Probabilities closer than this are called equal, and stock, history and wishes decide. */
 const PROBABILITY_STEP = 0.05
 
+/** A rim that stands this much better outweighs the colour of the ring, mm. From memory. */
+const COARSE_RIM_MM = 0.1
+
 /** True when this is the very pair that went home in this case last time. */
 export function isLastTime(pair: PairAssessment, wishes: FitWishes): boolean {
   return pair.crystal.id === wishes.lastTime?.crystalId && pair.gasket.id === wishes.lastTime.gasketId
@@ -37,6 +40,7 @@ export function pairKey(pair: PairAssessment, wishes: FitWishes): number[] {
     wishes.material === null || crystal.material === wishes.material ? 0 : 1,
     wishes.profile === null || crystal.profile === wishes.profile ? 0 : 1,
     wishes.sizeMm === null ? 0 : Math.round(Math.abs(crystal.diameterMm - wishes.sizeMm) * 100),
+    Math.floor(Math.abs(pair.standing.rimMm) / COARSE_RIM_MM),
     wishes.gasketColour === null || gasket.colour === wishes.gasketColour ? 0 : 1,
     Math.round(Math.abs(pair.standing.rimMm) * 100),
     -Math.min(crystal.quantity, gasket.quantity),

@@ -1,4 +1,6 @@
 import { CRYSTAL_MATERIALS, CRYSTAL_PROFILES, GASKET_MATERIALS, GASKET_SECTIONS } from '../fit/parts'
+import { FEWEST_NOTCHES, MOST_NOTCHES } from '../notches/chordBetweenNotches'
+import { BACK_KINDS } from '../opening/backKinds'
 import { DIMENSIONS } from '../readings/dimensions'
 import type { DimensionId } from '../readings/dimensions'
 import type { Field, MmField } from './Field'
@@ -69,5 +71,17 @@ export const CASE_SHEET_FIELDS: readonly Field[] = [
     options: optionsOf(GASKET_MATERIALS),
   },
   { kind: 'text', name: 'gasketColour', label: 'Gasket colour', required: false, mostLength: 20 },
+  { kind: 'choice', name: 'backKind', label: 'Back', required: false, options: optionsOf(BACK_KINDS) },
+  {
+    kind: 'count',
+    name: 'notchCount',
+    label: 'Notches',
+    required: false,
+    least: FEWEST_NOTCHES,
+    most: MOST_NOTCHES,
+    help: 'notched backs only',
+  },
+  { kind: 'mm', name: 'notchCircleMm', label: 'Notch circle', required: false, leastMm: 8, mostMm: 60 },
+  { kind: 'count', name: 'backScrewCount', label: 'Back screws', required: false, least: 2, most: 12 },
   { kind: 'text', name: 'note', label: 'Note', required: false, mostLength: 1000, multiline: true },
 ]

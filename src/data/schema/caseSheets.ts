@@ -1,5 +1,6 @@
-import { doublePrecision, pgTable, serial, text, unique } from 'drizzle-orm/pg-core'
+import { doublePrecision, integer, pgTable, serial, text, unique } from 'drizzle-orm/pg-core'
 import { CRYSTAL_MATERIALS, CRYSTAL_PROFILES, GASKET_MATERIALS, GASKET_SECTIONS } from '@/core/fit/parts'
+import { BACK_KINDS } from '@/core/opening/backKinds'
 
 export const RETENTIONS = ['tension-gasket'] as const
 
@@ -28,6 +29,10 @@ export const caseSheets = pgTable(
     gasketSection: text('gasket_section', { enum: GASKET_SECTIONS }),
     gasketMaterial: text('gasket_material', { enum: GASKET_MATERIALS }),
     gasketColour: text('gasket_colour'),
+    backKind: text('back_kind', { enum: BACK_KINDS }),
+    notchCount: integer('notch_count'),
+    notchCircleMm: doublePrecision('notch_circle_mm'),
+    backScrewCount: integer('back_screw_count'),
     note: text('note').notNull().default(''),
   },
   (table) => [unique().on(table.maker, table.reference)],

@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography'
 import dynamic from 'next/dynamic'
 import { stageLabel } from '@/core/stages/stages'
 import { KeyCap } from '../small/KeyCap'
+import { OpeningPanel } from './OpeningPanel'
 import { ReadingsTable } from './ReadingsTable'
 import { Shortlist } from './Shortlist'
 import { StageGuidePanel } from './StageGuidePanel'
@@ -30,6 +31,13 @@ export function StageWork({ bench, actions }: StageWorkProps) {
     <VerdictPanel verdict={view.readout.verdict} readingCount={standing} fittedBefore={fittedBefore} />
   )
   switch (stage) {
+    case 'open':
+      return (
+        <>
+          <OpeningPanel sheet={view.sheet} />
+          <GoOn bench={bench} />
+        </>
+      )
     case 'measure':
       return (
         <>

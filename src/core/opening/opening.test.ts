@@ -1,0 +1,28 @@
+import { BACK_KINDS, OPENING_GUIDES } from './backKinds'
+import { circleFromChordText } from './circleFromChordText'
+
+describe('OPENING_GUIDES', () => {
+  it('takes the strap off first and cautions, whatever the back', () => {
+    for (const kind of BACK_KINDS) {
+      expect(OPENING_GUIDES[kind].steps[0]).toMatch(/^Strap/)
+      expect(OPENING_GUIDES[kind].caution).toBeTruthy()
+    }
+  })
+})
+
+describe('circleFromChordText', () => {
+  it('finds the circle from a chord, point or comma', () => {
+    const outcome = circleFromChordText('30,00', 6, 2, 38)
+    expect(outcome.ok && outcome.circleMm).toBeCloseTo(34.641, 3)
+  })
+
+  it('refuses words, nothing and a chord longer than the case allows', () => {
+    const message = (text: string) => {
+      const outcome = circleFromChordText(text, 6, 2, 38)
+      return outcome.ok ? 'accepted' : outcome.message
+    }
+    expect(message('wide')).toMatch(/“wide” is not a length/)
+    expect(message('-3')).toMatch(/not a length/)
+    expect(message('40')).toMatch(/notch circle of 46.19, wider than the 38.00 case/)
+  })
+})
