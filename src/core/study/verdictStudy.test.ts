@@ -1,3 +1,4 @@
+import { VERDICT_POLICY } from '../verdict/verdictPolicy'
 import { verdictStudy } from './verdictStudy'
 import { studyTable } from './studyTable'
 
@@ -18,6 +19,20 @@ describe('verdictStudy', () => {
       expect(Math.abs(bin.right - bin.meanStated)).toBeLessThan(2.6 * countingError + 0.01)
     }
     expect(study.expectedCalibrationError).toBeLessThan(0.02)
+  })
+
+  it('is kept by the values in use, and missed by others', () => {
+    const errorOf = (over: Partial<typeof VERDICT_POLICY>) =>
+      verdictStudy(6000, 0.7, { ...VERDICT_POLICY, ...over }).expectedCalibrationError
+    const inUse = errorOf({})
+    const aim = VERDICT_POLICY.aimedInterference
+    expect(inUse).toBeLessThan(0.008)
+    expect(errorOf({ neighbourChance: 0 })).toBeGreaterThan(1.5 * inUse)
+    expect(errorOf({ neighbourChance: 0.6 })).toBeGreaterThan(1.5 * inUse)
+    expect(errorOf({ aimedInterference: { ...aim, standardUncertaintyMm: 0.005 } })).toBeGreaterThan(
+      3 * inUse,
+    )
+    expect(errorOf({ aimedInterference: { ...aim, standardUncertaintyMm: 0.05 } })).toBeGreaterThan(3 * inUse)
   })
 
   it('gives the same study for the same seed', () => {

@@ -3,6 +3,7 @@ import { estimateFromReadings } from '../measure/estimateFromReadings'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
 import type { SizeEvidence } from '../verdict/SizeEvidence'
 import { sizeVerdict } from '../verdict/sizeVerdict'
+import type { VerdictPolicy } from '../verdict/verdictPolicy'
 import { VERDICT_POLICY } from '../verdict/verdictPolicy'
 
 /** One simulated case: what it really is, and what the bench would have read. */
@@ -54,11 +55,16 @@ const CRYSTAL_GONE_SHARE = 1 / 3
 
 /**
  * Many simulated cases with known truth: how often is the pick right, and is a stated probability kept?
+ * @param policy - of the verdict; the simulated world stays the same
  * @param seed - 0…1; the same seed gives the same study
  */
-export function verdictStudy(cases: number, seed: number): VerdictStudy {
+export function verdictStudy(
+  cases: number,
+  seed: number,
+  policy: VerdictPolicy = VERDICT_POLICY,
+): VerdictStudy {
   const random = randomLcg(seed)
-  const outcomes = Array.from({ length: cases }, () => judge(simulateCase(random)))
+  const outcomes = Array.from({ length: cases }, () => judge(simulateCase(random), policy))
   const bins = BIN_EDGES.slice(0, -1).map((from, i) => bin(outcomes, from, BIN_EDGES[i + 1] ?? 1))
   return {
     cases,
@@ -78,8 +84,8 @@ interface Judged {
   readonly roundingRight: boolean
 }
 
-function judge({ rightSizeMm, evidence, firstReadingMm }: SimulatedCase): Judged {
-  const outcome = sizeVerdict(evidence)
+function judge({ rightSizeMm, evidence, firstReadingMm }: SimulatedCase, policy: VerdictPolicy): Judged {
+  const outcome = sizeVerdict(evidence, [], policy)
   if (!outcome.ok) throw new Error('a simulated case always has evidence')
   const { pick } = outcome.verdict
   return {
