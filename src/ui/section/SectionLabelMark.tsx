@@ -63,7 +63,7 @@ export function SectionLabelMark({ placed, aimed, onAim }: SectionLabelMarkProps
       </g>
     )
   const { dimension } = label
-  const aim = onAim.bind(null, dimension)
+  const aim = () => onAim(dimension)
   return (
     <g
       role="button"

@@ -5,7 +5,6 @@ import Typography from '@mui/material/Typography'
 import dynamic from 'next/dynamic'
 import { stageLabel } from '@/core/stages/stages'
 import { KeyCap } from '../small/KeyCap'
-import { OpeningPanel } from './OpeningPanel'
 import { ReadingsTable } from './ReadingsTable'
 import { Shortlist } from './Shortlist'
 import { StageGuidePanel } from './StageGuidePanel'
@@ -13,7 +12,8 @@ import type { TrayActions } from './TrayActions'
 import type { TrayBenchState } from './useTrayBench'
 import { VerdictPanel } from './VerdictPanel'
 
-// Its form is the heaviest part of the page and the last to be needed.
+// Forms are the heaviest part of the page and not needed by most stages.
+const OpeningPanel = dynamic(() => import('./OpeningPanel').then((m) => m.OpeningPanel))
 const PressCardPanel = dynamic(() => import('./PressCardPanel').then((m) => m.PressCardPanel))
 
 export interface StageWorkProps {

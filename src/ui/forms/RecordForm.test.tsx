@@ -1,0 +1,60 @@
+import { jest } from '@jest/globals'
+import { screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import type { Field } from '@/core/records/Field'
+import { renderInTheme } from '../../../tests/jsdom/renderInTheme'
+import type { FormValues } from './FormValues'
+import { RecordForm } from './RecordForm'
+
+const FIELDS: readonly Field[] = [
+  { kind: 'text', name: 'code', label: 'Code', required: true, mostLength: 10 },
+  {
+    kind: 'mm',
+    name: 'diameterMm',
+    label: 'Diameter',
+    required: true,
+    leastMm: 8,
+    mostMm: 60,
+    help: 'across',
+  },
+  { kind: 'flag', name: 'gauged', label: 'Shows force' },
+]
+type Answer = { ok: true } | { ok: false; errors: Record<string, string> }
+
+describe('RecordForm', () => {
+  async function submitted(answer: () => Promise<Answer>) {
+    const onSubmit = jest.fn<(values: FormValues) => Promise<Answer>>(answer)
+    renderInTheme(
+      <RecordForm fields={FIELDS} initial={{ code: 'A-1' }} submitLabel="Store" onSubmit={onSubmit} />,
+    )
+    const user = userEvent.setup()
+    await user.type(screen.getByLabelText(/Diameter/), '300')
+    await user.click(screen.getByLabelText('Shows force'))
+    await user.click(screen.getByRole('button', { name: 'Store' }))
+    return onSubmit
+  }
+
+  it('sends what was typed, as typed: figures are read on the server', async () => {
+    const onSubmit = await submitted(() => Promise.resolve({ ok: true }))
+    expect(onSubmit).toHaveBeenCalledWith({ code: 'A-1', diameterMm: '300', gauged: true })
+  })
+
+  it('shows an error at its field, one for the whole above, and keeps the text', async () => {
+    await submitted(() =>
+      Promise.resolve({
+        ok: false,
+        errors: { diameterMm: 'Diameter: too much.', form: 'There is one already.' },
+      }),
+    )
+    expect(await screen.findByText('Diameter: too much.')).toBeInTheDocument()
+    expect(screen.getByRole('alert')).toHaveTextContent('There is one already.')
+    expect(screen.getByLabelText(/Diameter/)).toHaveValue('300')
+    expect(screen.getByLabelText(/Diameter/)).toHaveAttribute('aria-invalid', 'true')
+  })
+
+  it('says so when the server is away, and keeps the text', async () => {
+    await submitted(() => Promise.reject(new Error('no route')))
+    expect(await screen.findByRole('alert')).toHaveTextContent('does not answer')
+    expect(screen.getByLabelText(/Diameter/)).toHaveValue('300')
+  })
+})

@@ -1,0 +1,40 @@
+import { screen } from '@testing-library/react'
+import { trayViewOf } from '../../../tests/factories/trayView'
+import { renderInTheme } from '../../../tests/jsdom/renderInTheme'
+import { VerdictPanel } from './VerdictPanel'
+
+function panel(read: Parameters<typeof trayViewOf>[0], fittedBefore = 0) {
+  const view = trayViewOf(read)
+  renderInTheme(
+    <VerdictPanel
+      verdict={view.readout.verdict}
+      readingCount={view.readings.length}
+      fittedBefore={fittedBefore}
+    />,
+  )
+}
+const BORE = [30.95, 30.95, 30.95, 30.95]
+
+describe('VerdictPanel', () => {
+  it('says that nothing is known yet', () => {
+    panel({})
+    expect(screen.getByText('Nothing measured yet')).toBeInTheDocument()
+  })
+
+  it('gives size, probability and the rest, in figures, words and a described chart', () => {
+    panel({ read: { bore: BORE, 'gasket-wall': [0.5, 0.5, 0.5] } }, 1)
+    expect(screen.getByTestId('verdict-size')).toHaveTextContent('30.0')
+    expect(screen.getByTestId('verdict-probability')).toHaveTextContent(/^\d\d %$/)
+    expect(screen.getByText(/From the case alone.*fitted once before/)).toBeInTheDocument()
+    expect(screen.getByRole('img')).toHaveAccessibleName(/Probability by size: 29.8 .* 30.0 \d\d %/)
+  })
+
+  it('says when crystal and case agree, and when they do not', () => {
+    panel({ read: { bore: BORE, 'crystal-diameter': [30, 30, 30] } })
+    expect(screen.getByText(/Crystal \(30.00\) and case .* agree/)).toBeInTheDocument()
+    panel({ read: { bore: BORE, 'crystal-diameter': [30.4, 30.4, 30.4] } })
+    expect(
+      screen.getByText(/disagree by \d\.\d standard deviations.*may have been the wrong one/),
+    ).toBeInTheDocument()
+  })
+})

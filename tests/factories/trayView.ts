@@ -1,0 +1,100 @@
+import { fitReasons } from '@/core/fit/fitReasons'
+import { nearestOrder } from '@/core/fit/nearestOrder'
+import type { StockCrystal, StockGasket } from '@/core/fit/parts'
+import { shortlist } from '@/core/fit/shortlist'
+import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
+import type { DimensionId } from '@/core/readings/dimensions'
+import { nextTarget, readingPlan } from '@/core/readings/readingPlan'
+import { trayReadout } from '@/core/tray/trayReadout'
+import type { TrayView } from '@/services/trayView'
+import { caseSheetFacts } from './caseSheet'
+
+export interface TrayViewOptions {
+  /** figures by dimension, one a place, from 0 */
+  readonly read?: Readonly<Partial<Record<DimensionId, readonly number[]>>>
+  readonly crystals?: readonly StockCrystal[]
+  readonly gaskets?: readonly StockGasket[]
+  readonly sheet?: Parameters<typeof caseSheetFacts>[0]
+}
+
+/** A tray's page from readings and drawers, put together by the models themselves: nothing in it is made up. */
+export function trayViewOf({
+  read = {},
+  crystals = [],
+  gaskets = [],
+  sheet = {},
+}: TrayViewOptions = {}): TrayView {
+  const instruments = (['caliper', 'thickness-gauge'] as const).map((kind, i) => ({
+    id: i + 1,
+    name: kind,
+    kind,
+    ...TYPICAL_INSTRUMENTS[kind],
+    calibrationDueOn: null,
+  }))
+  const readings = (Object.entries(read) as [DimensionId, readonly number[]][]).flatMap(
+    ([dimension, figures], d) =>
+      figures.map((shownMm, placeIndex) => ({
+        id: 100 * (d + 1) + placeIndex,
+        dimension,
+        placeIndex,
+        shownMm,
+        instrumentId: 1,
+        ...TYPICAL_INSTRUMENTS.caliper,
+        takenAt: '2026-11-24T10:00:00.000Z',
+        voidReason: null,
+      })),
+  )
+  const facts = caseSheetFacts(sheet)
+  const readout = trayReadout(readings, facts, [])
+  const plan = readingPlan({ crystalState: 'shattered', profile: 'flat', gasketPresent: true })
+  const list = readout.facts.ok ? shortlist(crystals, gaskets, readout.facts.facts, readout.wishes) : null
+  const caseFacts = readout.facts.ok ? readout.facts.facts : null
+  return {
+    tray: {
+      id: 1,
+      number: 301,
+      stage: 'measure',
+      crystalState: 'shattered',
+      gasketPresent: true,
+      complaint: '',
+      openedAt: '2026-11-24T09:00:00.000Z',
+      dueAt: '2026-11-26T16:00:00.000Z',
+      finishedAt: null,
+      owner: 'Skerrow Ferry Line',
+      ownerMark: '',
+      caseName: 'Harrowmere Deckwatch 38',
+    },
+    sheet: {
+      ...facts,
+      id: 1,
+      maker: 'Harrowmere',
+      reference: 'Deckwatch 38',
+      retention: 'tension-gasket',
+      note: '',
+      backKind: null,
+      notchCount: null,
+      notchCircleMm: null,
+      backScrewCount: null,
+    },
+    hazards: [],
+    readout,
+    readings,
+    plan,
+    next: nextTarget(plan, readings),
+    instruments,
+    shortlist:
+      list && caseFacts
+        ? {
+            ...list,
+            fitting: list.fitting.map((pair) => ({
+              ...pair,
+              reasons: fitReasons(pair, caseFacts, readout.wishes),
+            })),
+            pairsInStock: crystals.length * gaskets.length,
+          }
+        : null,
+    orders: caseFacts && list?.fittingCount === 0 ? nearestOrder(caseFacts, 'nylon') : [],
+    lastTime: null,
+    press: null,
+  }
+}
