@@ -52,6 +52,7 @@ test.describe('the reading bar', () => {
     await readByKeyboard(page, '30.95')
     await page.getByRole('button', { name: /^Measure,/ }).click()
     await page.getByRole('button', { name: 'Take back 30.91, 12–6' }).click()
+    await expect(page.getByRole('dialog').getByLabel('Reason')).toBeFocused()
     await page.keyboard.type('dirt on the jaws')
     await page.keyboard.press('Enter')
     await expect(page.getByRole('button', { name: 'Take back 30.91, 12–6' })).toBeHidden()

@@ -37,13 +37,16 @@ export function TrayBench({ initial, stage, actions }: TrayBenchProps) {
     onBackspace: () => bench.startVoid(),
     onEnter: bench.accept,
   })
-  useHotkeys('[', () => bench.showStage(stageAfter(state.stage, -1)), { useKey: true })
-  useHotkeys(']', () => bench.showStage(stageAfter(state.stage, 1)), { useKey: true })
-  useHotkeys('p', () => state.stage === 'match' && bench.pick())
-  useHotkeys('d', () => open && bench.moveOn())
-  useHotkeys('i', () => bench.setDevicesOn(!bench.devicesOn))
-  useHotkeys('up', () => bench.chooseBy(-1), { preventDefault: true, enabled: state.stage === 'match' })
-  useHotkeys('down', () => bench.chooseBy(1), { preventDefault: true, enabled: state.stage === 'match' })
+  // Off from the moment a dialog is asked for: what is typed while it loads must not move the tray.
+  const enabled = bench.voiding === null
+  const inMatch = enabled && state.stage === 'match'
+  useHotkeys('[', () => bench.showStage(stageAfter(state.stage, -1)), { useKey: true, enabled })
+  useHotkeys(']', () => bench.showStage(stageAfter(state.stage, 1)), { useKey: true, enabled })
+  useHotkeys('p', () => bench.pick(), { enabled: inMatch })
+  useHotkeys('d', () => bench.moveOn(), { enabled: enabled && open })
+  useHotkeys('i', () => bench.setDevicesOn(!bench.devicesOn), { enabled })
+  useHotkeys('up', () => bench.chooseBy(-1), { preventDefault: true, enabled: inMatch })
+  useHotkeys('down', () => bench.chooseBy(1), { preventDefault: true, enabled: inMatch })
   useSimulatedInstruments({
     on: bench.devicesOn && open && state.question === null && !state.busy,
     trayId: view.tray.id,
