@@ -131,6 +131,7 @@ export const theme = createTheme({
     MuiCssBaseline: {
       styleOverrides: {
         body: { fontVariantNumeric: 'tabular-nums' },
+        a: { color: 'var(--mui-palette-primary-main)' },
         ':focus-visible': { outline: '3px solid var(--mui-palette-warning-main)', outlineOffset: 2 },
         '.figure': { fontFamily: FIGURE_FONT, fontVariantNumeric: 'tabular-nums' },
       },

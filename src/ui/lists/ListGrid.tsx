@@ -12,7 +12,8 @@ export interface ListGridProps<R extends { id: number }> {
   readonly height?: string
 }
 
-const ROW_HEIGHT = 44
+export const ROW_HEIGHT = 44
+const PAGE = 50
 
 /** The product's table: quiet lines, figures to the right, Enter or a click opens a row. */
 export function ListGrid<R extends { id: number }>({
@@ -23,7 +24,7 @@ export function ListGrid<R extends { id: number }>({
   height,
 }: ListGridProps<R>) {
   return (
-    <Box sx={{ height: height ?? 'calc(100vh - 160px)', minHeight: 320 }}>
+    <Box sx={{ height: height ?? 'calc(100vh - 160px)', minHeight: height ? undefined : 320 }}>
       <DataGrid
         aria-label={label}
         rows={rows}
@@ -33,8 +34,9 @@ export function ListGrid<R extends { id: number }>({
         disableRowSelectionOnClick
         disableColumnMenu
         hideFooterSelectedRowCount
-        pageSizeOptions={[50, 100]}
-        initialState={{ pagination: { paginationModel: { pageSize: 50 } } }}
+        hideFooter={rows.length <= PAGE}
+        pageSizeOptions={[PAGE, 2 * PAGE]}
+        initialState={{ pagination: { paginationModel: { pageSize: PAGE } } }}
         onRowClick={({ row }: GridRowParams<R>) => onOpen(row)}
         onCellKeyDown={({ row }: GridCellParams<R>, event) => {
           if (event.key === 'Enter') onOpen(row)

@@ -13,7 +13,7 @@ import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
 import { formatMm } from '@/core/units/formatMm'
 import { PageFrame } from '../shell/PageFrame'
 import { codeColumn, mmColumn, wordColumn } from './columns'
-import { ListGrid } from './ListGrid'
+import { ListGrid, ROW_HEIGHT } from './ListGrid'
 import type { EditedRecord } from './RecordDialog'
 import { RecordDialog } from './RecordDialog'
 import type { SaveRecord } from './SaveRecord'
@@ -64,7 +64,7 @@ export function SettingsPage({ tools, save }: { tools: ShopTools; save: SaveReco
         label="Instruments"
         rows={tools.instruments}
         columns={INSTRUMENT_COLUMNS}
-        height="240px"
+        height={heightOf(tools.instruments.length)}
         onOpen={(row) =>
           setEdited({
             kind: 'instrument',
@@ -92,7 +92,7 @@ export function SettingsPage({ tools, save }: { tools: ShopTools; save: SaveReco
         label="Presses"
         rows={tools.presses}
         columns={PRESS_COLUMNS}
-        height="200px"
+        height={heightOf(tools.presses.length)}
         onOpen={(row) =>
           setEdited({ kind: 'press', id: row.id, title: row.name, fields: PRESS_FIELDS, initial: { ...row } })
         }
@@ -108,6 +108,11 @@ export function SettingsPage({ tools, save }: { tools: ShopTools; save: SaveReco
       {edited && <RecordDialog record={edited} save={save} onClose={() => setEdited(null)} />}
     </PageFrame>
   )
+}
+
+/** Just as tall as its rows and the line of headings. */
+function heightOf(rows: number): string {
+  return `${ROW_HEIGHT * (Math.max(rows, 1) + 1) + 6}px`
 }
 
 function Heading({ title, add, onAdd }: { title: string; add: string; onAdd: () => void }) {
