@@ -1,11 +1,19 @@
 'use server'
 import { revalidatePath } from 'next/cache'
+import { chooseSchool } from '@/services/chooseSchool'
+import { correctIntake } from '@/services/intakeRow'
 import { logPressRun } from '@/services/logPressRun'
+import { trayByItsNumber } from '@/services/listings'
 import { moveTray, openTray } from '@/services/openTray'
+import { noteFinding, takeBackNote } from '@/services/noteFinding'
+import { answerOff, recordOff, undoTrail } from '@/services/partsTrail'
+import { removePhoto } from '@/services/photos'
 import { pickPair } from '@/services/pickPair'
 import type { RecordKind } from '@/services/records'
 import { saveRecord } from '@/services/records'
 import { getShop } from '@/services/shop'
+import { tickTray } from '@/services/tickTray'
+import { endMethod, startMethod } from '@/services/useMethod'
 import { takeBackReading, takeReading } from '@/services/takeReading'
 
 export async function takeReadingAction(input: unknown) {
@@ -36,4 +44,55 @@ export async function saveRecordAction(kind: RecordKind, id: number | null, inpu
   const result = await saveRecord(await getShop(), kind, id, input)
   if (result.ok) revalidatePath('/', 'layout')
   return result
+}
+
+export async function tickTrayAction(input: unknown) {
+  return tickTray(await getShop(), input, new Date())
+}
+
+export async function chooseSchoolAction(input: unknown) {
+  return chooseSchool(await getShop(), input)
+}
+
+export async function recordOffAction(input: unknown) {
+  return recordOff(await getShop(), input, new Date())
+}
+
+export async function answerOffAction(input: unknown) {
+  return answerOff(await getShop(), input, new Date())
+}
+
+export async function undoTrailAction(input: unknown) {
+  return undoTrail(await getShop(), input, new Date())
+}
+
+export async function startMethodAction(input: unknown) {
+  return startMethod(await getShop(), input, new Date())
+}
+
+export async function endMethodAction(input: unknown) {
+  return endMethod(await getShop(), input, new Date())
+}
+
+export async function noteFindingAction(input: unknown) {
+  return noteFinding(await getShop(), input, new Date())
+}
+
+export async function takeBackNoteAction(input: unknown) {
+  return takeBackNote(await getShop(), input, new Date())
+}
+
+export async function removePhotoAction(input: unknown) {
+  return removePhoto(await getShop(), input)
+}
+
+export async function correctIntakeAction(trayId: number, input: unknown) {
+  return correctIntake(await getShop(), trayId, input, new Date())
+}
+
+export async function trayViewAction(number: number) {
+  const view = await trayByItsNumber(await getShop(), number)
+  return view
+    ? { ok: true as const, view }
+    : { ok: false as const, errors: { form: 'This tray is not there any more.' } }
 }

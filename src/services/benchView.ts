@@ -1,10 +1,12 @@
+import { PROCESS_WORDS } from '@/core/methods/harmTable'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { nextTarget, readingPlan } from '@/core/readings/readingPlan'
-import { STAGE_GUIDES } from '@/core/stages/stageGuides'
 import type { StageId } from '@/core/stages/stages'
-import { stageIndex } from '@/core/stages/stages'
+import { stageIndex, stageLabel } from '@/core/stages/stages'
 import type { Hazard } from '@/core/tray/hazards'
-import { hazardsOf } from '@/core/tray/hazards'
+import { standingHazards } from '@/core/tray/hazards'
+import { jobFactsOf } from '@/core/tray/jobFactsOf'
+import { procedure, stepsOf } from '@/core/procedure/procedure'
 import { trayReadout } from '@/core/tray/trayReadout'
 import { formatMm, formatPercent } from '@/core/units/formatMm'
 import type { Db } from '@/data/client'
@@ -12,11 +14,16 @@ import { pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
 import { latestPick } from '@/data/queries/picks'
 import type { Reading } from '@/data/queries/readings'
 import { standingReadingsOf } from '@/data/queries/readings'
+import { standingFindings } from '@/data/queries/findings'
+import { openMethodRuns } from '@/data/queries/methodRuns'
+import type { Ticks } from '@/data/queries/ticks'
+import { ticksOf } from '@/data/queries/ticks'
 import { crystalById } from '@/data/queries/stock'
 import { allInstruments } from '@/data/queries/tools'
 import type { TrayRow } from '@/data/queries/trays'
 import { traysInHand } from '@/data/queries/trays'
 import { isDue } from '@/core/measure/calibration'
+import { hazardTicksOf } from './jobView'
 
 /** A tray in hand as the bench shows it. */
 export interface BenchTray {
@@ -40,29 +47,47 @@ export interface BenchView {
   readonly dueToday: number
   /** instruments past their calibration day, by name */
   readonly instrumentsDue: readonly string[]
+  /** baths and flames in use now, on which tray and since when (ISO time) */
+  readonly inUse: readonly { readonly process: string; readonly trayNumber: number; readonly since: string }[]
 }
 
 /** The bench today: every tray in hand with its stage, its hazards and what to do next. */
 export async function benchView(db: Db, now: Date): Promise<BenchView> {
   const rows = await traysInHand(db)
-  const [readings, instruments] = await Promise.all([
-    standingReadingsOf(
-      db,
-      rows.map((row) => row.tray.id),
-    ),
+  const ids = rows.map((row) => row.tray.id)
+  const [readings, ticks, instruments, openRuns] = await Promise.all([
+    standingReadingsOf(db, ids),
+    ticksOf(db, ids),
     allInstruments(db),
+    openMethodRuns(db),
   ])
   const trays: BenchTray[] = []
-  for (const row of rows) trays.push(await benchTray(db, row, readings.get(row.tray.id) ?? [], now))
+  for (const row of rows) {
+    const { id } = row.tray
+    trays.push(
+      await benchTray(db, row, { readings: readings.get(id) ?? [], ticks: ticks.get(id) ?? {}, now }),
+    )
+  }
   return {
     trays,
     first: firstOf(trays),
     dueToday: rows.filter((row) => row.tray.dueAt.toDateString() === now.toDateString()).length,
     instrumentsDue: instruments.filter((i) => isDue(i.calibrationDueOn, now)).map((i) => i.name),
+    inUse: openRuns.map(({ process, trayNumber, startedAt }) => ({
+      process: PROCESS_WORDS[process],
+      trayNumber,
+      since: startedAt.toISOString(),
+    })),
   }
 }
 
-async function benchTray(db: Db, row: TrayRow, readings: readonly Reading[], now: Date): Promise<BenchTray> {
+interface BenchFacts {
+  readonly readings: readonly Reading[]
+  readonly ticks: Ticks
+  readonly now: Date
+}
+
+async function benchTray(db: Db, row: TrayRow, { readings, ticks, now }: BenchFacts): Promise<BenchTray> {
   const { tray, sheet, owner } = row
   return {
     number: tray.number,
@@ -71,8 +96,15 @@ async function benchTray(db: Db, row: TrayRow, readings: readonly Reading[], now
     owner: [owner.name, tray.ownerMark].filter(Boolean).join(', '),
     dueAt: tray.dueAt.toISOString(),
     late: tray.dueAt.getTime() < now.getTime(),
-    hazards: hazardsOf({ ...tray, crystalMaterial: sheet.crystalMaterial }),
-    ...(await workOf(db, row, readings)),
+    hazards: standingHazards(
+      {
+        ...tray,
+        crystalMaterial: tray.foundMaterial ?? sheet.crystalMaterial,
+        movementKind: sheet.movementKind,
+      },
+      hazardTicksOf(ticks),
+    ),
+    ...(await workOf(db, row, readings, ticks)),
   }
 }
 
@@ -80,6 +112,7 @@ async function workOf(
   db: Db,
   { tray, sheet }: TrayRow,
   readings: readonly Reading[],
+  ticks: Ticks,
 ): Promise<{ next: string; known: string }> {
   const pastRuns = (await pressRunsOfCaseSheet(db, sheet.id)).filter((run) => run.trayId !== tray.id)
   const { verdict } = trayReadout(readings, sheet, pastRuns)
@@ -89,7 +122,11 @@ async function workOf(
       : ''
   switch (tray.stage) {
     case 'measure': {
-      const plan = readingPlan({ ...tray, profile: sheet.crystalProfile ?? 'flat' })
+      const plan = readingPlan({
+        ...tray,
+        retention: sheet.retention,
+        profile: sheet.crystalProfile ?? 'flat',
+      })
       const next = nextTarget(plan, readings)
       if (!next) return { next: 'All read: go on to push out, clean and match', known: size }
       const { label, places } = DIMENSIONS[next.dimension]
@@ -112,8 +149,20 @@ async function workOf(
         : { next: 'Pick crystal with gasket first', known: size }
     }
     default:
-      return { next: STAGE_GUIDES[tray.stage]?.next ?? '', known: size }
+      return { next: await nextStep(db, { tray, sheet }, ticks), known: size }
   }
+}
+
+/** The first step of the tray's stage that is not ticked. */
+async function nextStep(
+  db: Db,
+  { tray, sheet }: Pick<TrayRow, 'tray' | 'sheet'>,
+  ticks: Ticks,
+): Promise<string> {
+  const facts = jobFactsOf(tray, sheet, await standingFindings(db, tray.id))
+  const steps = stepsOf(procedure(facts, tray.schools), tray.stage)
+  const next = steps.find((step) => ticks[`step:${step.id}`] === undefined)
+  return next?.title ?? `${stageLabel(tray.stage)} is done: go on`
 }
 
 /** The earliest due comes first; among those due the same day, what is furthest along. */

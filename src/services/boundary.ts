@@ -2,6 +2,7 @@ import Joi from 'joi'
 import type { FieldErrors, FieldValue } from '@/core/records/checkRecord'
 import { checkField } from '@/core/records/checkRecord'
 import type { Field } from '@/core/records/Field'
+import { isShown } from '@/core/records/Field'
 
 /** What a use case answers when the input cannot be taken: sentences by field; `form` is for the whole. */
 export interface Refusal {
@@ -38,26 +39,43 @@ export function validateBoth<A, B>(
 
 /**
  * Checks a record against the same fields its form is drawn from.
- * A field left out counts as left empty; a field nobody knows is refused.
+ * A field left out, or not asked because of what another holds, counts as left empty; a field nobody knows is refused.
  */
 export function validateRecord(
   fields: readonly Field[],
   input: unknown,
 ): Validated<Record<string, FieldValue>> {
+  const given: Record<string, unknown> = typeof input === 'object' && input !== null ? { ...input } : {}
+  const shown = (field: Field) => isShown(field, (name) => given[name])
   const empty = Object.fromEntries(fields.map((field) => [field.name, '']))
-  const filled = typeof input === 'object' && input !== null ? { ...empty, ...input } : empty
-  return validate(recordSchema(fields), filled)
+  const notAsked = fields.filter((field) => !shown(field))
+  const result = validate(recordSchema(fields.filter(shown), notAsked), { ...empty, ...given })
+  if (!result.ok) return result
+  return { ok: true, value: { ...result.value, ...emptyValues(notAsked) } }
 }
 
-function recordSchema(fields: readonly Field[]): Joi.ObjectSchema<Record<string, FieldValue>> {
-  return Joi.object<Record<string, FieldValue>>(
-    Object.fromEntries(
-      fields.map((field) => [
+function recordSchema(
+  asked: readonly Field[],
+  notAsked: readonly Field[],
+): Joi.ObjectSchema<Record<string, FieldValue>> {
+  return Joi.object<Record<string, FieldValue>>({
+    ...Object.fromEntries(
+      asked.map((field) => [
         field.name,
         Joi.any().custom((raw: unknown, helpers) => checked(field, raw, helpers)),
       ]),
     ),
-  )
+    ...Object.fromEntries(notAsked.map((field) => [field.name, Joi.any()])),
+  })
+}
+
+/** What the database holds for a field that was not asked. */
+function emptyValues(fields: readonly Field[]): Record<string, FieldValue> {
+  const valueOf = (field: Field): FieldValue => {
+    if (field.kind === 'flag') return false
+    return field.kind === 'text' || field.kind === 'many' ? '' : null
+  }
+  return Object.fromEntries(fields.map((field) => [field.name, valueOf(field)]))
 }
 
 function checked(field: Field, raw: unknown, helpers: Joi.CustomHelpers): FieldValue | Joi.ErrorReport {

@@ -1,5 +1,6 @@
 import type { Die } from '@/core/dies/Die'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
+import type { Use, WaterClass } from '@/core/intake/jobWords'
 import type { StageId } from '@/core/stages/stages'
 import type { Db } from '@/data/client'
 import type { CaseSheet, SheetPressRun } from '@/data/queries/caseSheets'
@@ -42,10 +43,28 @@ export async function trayByItsNumber(db: Db, number: number): Promise<TrayView 
   return row ? trayView(db, row) : null
 }
 
-/** The cases a new tray can be opened for. */
-export async function newTrayChoices(db: Db): Promise<{ sheets: { id: number; name: string }[] }> {
-  const sheets = await allCaseSheets(db)
-  return { sheets: sheets.map((s) => ({ id: s.id, name: `${s.maker} ${s.reference}` })) }
+export interface NewTrayChoices {
+  readonly sheets: readonly {
+    readonly id: number
+    readonly name: string
+    readonly waterClass: WaterClass
+    readonly use: Use
+  }[]
+}
+
+/** The cases a new tray can be opened for, with the class and use their last tray had. */
+export async function newTrayChoices(db: Db): Promise<NewTrayChoices> {
+  const [sheets, trays] = await Promise.all([allCaseSheets(db), allTrays(db)])
+  // The newest tray comes first: the first of a sheet is its last.
+  const last = new Map([...trays].reverse().map(({ tray }) => [tray.caseSheetId, tray]))
+  return {
+    sheets: sheets.map((s) => ({
+      id: s.id,
+      name: `${s.maker} ${s.reference}`,
+      waterClass: last.get(s.id)?.waterClass ?? 'none',
+      use: last.get(s.id)?.use ?? 'everyday',
+    })),
+  }
 }
 
 export interface Drawers {

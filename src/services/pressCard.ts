@@ -5,7 +5,7 @@ import type { CaseFacts } from '@/core/fit/CaseFacts'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import type { PressKind, PressPlan } from '@/core/press/pressPlan'
 import { pressPlan } from '@/core/press/pressPlan'
-import { hazardsOf } from '@/core/tray/hazards'
+import { standingHazards } from '@/core/tray/hazards'
 import type { PickEvidence } from '@/core/tray/PickEvidence'
 import type { Db } from '@/data/client'
 import { latestPick, pressRunsOfTray } from '@/data/queries/picks'
@@ -75,11 +75,15 @@ export async function pressCard(
     }),
     lastTime?.supportId,
   )
-  const glassSplinters = hazardsOf({
-    ...tray,
-    crystalMaterial: sheet.crystalMaterial,
-    stage: 'press-in',
-  }).some((hazard) => hazard.id === 'glass-splinters')
+  const glassSplinters = standingHazards(
+    {
+      ...tray,
+      crystalMaterial: tray.foundMaterial ?? sheet.crystalMaterial,
+      movementKind: sheet.movementKind,
+      stage: 'press-in',
+    },
+    {},
+  ).some((hazard) => hazard.id === 'glass-splinters')
   const codeOf = (id: number) => dies.find((die) => die.id === id)?.code ?? '?'
   return {
     pickId: pick.id,

@@ -5,7 +5,6 @@ import { CRYSTAL_FIELDS, DIE_FIELDS, GASKET_FIELDS } from '@/core/records/stockF
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
 import type { Db } from '@/data/client'
 import { isUniqueViolation } from '@/data/errors'
-import type { NewCaseSheet } from '@/data/queries/caseSheets'
 import { insertCaseSheets, updateCaseSheet } from '@/data/queries/caseSheets'
 import type { NewCrystal, NewGasket } from '@/data/queries/stock'
 import { insertCrystals, insertGaskets, updateCrystal, updateGasket } from '@/data/queries/stock'
@@ -20,6 +19,7 @@ import {
 } from '@/data/queries/tools'
 import type { Refusal } from './boundary'
 import { refuse, validateRecord } from './boundary'
+import { sheetRow } from './sheetRow'
 
 export const RECORD_KINDS = ['crystal', 'gasket', 'die', 'case-sheet', 'instrument', 'press'] as const
 export type RecordKind = (typeof RECORD_KINDS)[number]
@@ -105,14 +105,6 @@ export async function saveRecord(
       return refuse(`There is one with this ${store.unique} already: change it, or edit that one.`)
     throw error
   }
-}
-
-function sheetRow(values: Record<string, FieldValue>): NewCaseSheet {
-  return row<NewCaseSheet>({
-    ...values,
-    gasketColour: values['gasketColour'] || null,
-    retention: 'tension-gasket',
-  })
 }
 
 function crystalShape(values: Record<string, FieldValue>): Refusal | null {

@@ -106,7 +106,7 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
   it('takes a shattered crystal from readings to a logged run, and proposes it next time', async () => {
     const opened = await newTray()
     expect(opened.tray.stage).toBe('intake')
-    expect(opened.hazards.map((h) => h.id)).toContain('glass-splinters')
+    expect(opened.job.hazards.map((h) => h.id)).toContain('glass-splinters')
     const view = await measured(opened)
     expect(view.next).toBeNull()
     expect(view.readout.verdict?.pick.sizeMm).toBe(30)

@@ -8,8 +8,8 @@ import { diametersWorthReading, shortlist } from '@/core/fit/shortlist'
 import type { DimensionId } from '@/core/readings/dimensions'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { nextTarget, readingPlan } from '@/core/readings/readingPlan'
-import type { Hazard } from '@/core/tray/hazards'
-import { hazardsOf } from '@/core/tray/hazards'
+import { isMatched } from '@/core/tray/retentionsServed'
+import { figureOf } from '@/core/tray/caseFigures'
 import type { TrayReadout } from '@/core/tray/trayReadout'
 import { trayReadout } from '@/core/tray/trayReadout'
 import type { Db } from '@/data/client'
@@ -19,8 +19,10 @@ import type { Reading } from '@/data/queries/readings'
 import { standingReadings, voidedReadings } from '@/data/queries/readings'
 import { allGaskets, crystalsBetween, pairsInStock } from '@/data/queries/stock'
 import type { Instrument } from '@/data/queries/tools'
-import { allInstruments } from '@/data/queries/tools'
+import { allDies, allInstruments } from '@/data/queries/tools'
 import type { TrayRow } from '@/data/queries/trays'
+import type { JobView } from './jobView'
+import { jobView } from './jobView'
 import type { LastTime } from './lastTime'
 import { lastTimeOf } from './lastTime'
 import type { PressCard } from './pressCard'
@@ -35,18 +37,15 @@ export interface ShortlistView extends Omit<Shortlist, 'fitting'> {
   readonly pairsInStock: number
 }
 
-export interface TrayHeader {
-  readonly id: number
-  readonly number: number
-  readonly stage: TrayRow['tray']['stage']
-  readonly crystalState: TrayRow['tray']['crystalState']
-  readonly gasketPresent: boolean
-  readonly complaint: string
+/** A tray as it was taken in; times as ISO text. */
+export interface TrayHeader extends Omit<
+  TrayRow['tray'],
+  'caseSheetId' | 'ownerId' | 'openedAt' | 'dueAt' | 'finishedAt'
+> {
   readonly openedAt: string
   readonly dueAt: string
   readonly finishedAt: string | null
   readonly owner: string
-  readonly ownerMark: string
   readonly caseName: string
 }
 
@@ -54,7 +53,10 @@ export interface TrayHeader {
 export interface TrayView {
   readonly tray: TrayHeader
   readonly sheet: CaseSheet
-  readonly hazards: readonly Hazard[]
+  /** steps, ticks, hazards, parts, pictures, methods in use */
+  readonly job: JobView
+  /** false for constructions whose crystal is not matched from the drawers */
+  readonly matched: boolean
   readonly readout: TrayReadout
   readonly readings: readonly ReadingView[]
   readonly plan: readonly DimensionId[]
@@ -82,38 +84,42 @@ export interface ReadingView {
 /** Puts a tray's page together: readings through the models, the drawers, the past of its case sheet. */
 export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
   const { tray, sheet, owner } = row
-  const [readings, voided, runsOfSheet, instruments] = await Promise.all([
+  const [readings, voided, runsOfSheet, instruments, dies] = await Promise.all([
     standingReadings(db, tray.id),
     voidedReadings(db, tray.id),
     pressRunsOfCaseSheet(db, sheet.id),
     allInstruments(db),
+    allDies(db),
   ])
   const pastRuns = runsOfSheet.filter((run) => run.trayId !== tray.id)
   const readout = trayReadout(readings, sheet, pastRuns)
   const plan = readingPlan({
+    retention: sheet.retention,
     crystalState: tray.crystalState,
     profile: sheet.crystalProfile ?? 'flat',
     gasketPresent: tray.gasketPresent,
   })
-  const facts = readout.facts.ok ? readout.facts.facts : null
+  const matched = isMatched(sheet.retention)
+  const facts = matched && readout.facts.ok ? readout.facts.facts : null
   const list = facts ? await shortlistView(db, facts, readout) : null
+  const press = await pressCard(db, row, facts, lastTimeOf(pastRuns))
+  const { caseSheetId, ownerId, ...taken } = tray
   return {
     tray: {
-      id: tray.id,
-      number: tray.number,
-      stage: tray.stage,
-      crystalState: tray.crystalState,
-      gasketPresent: tray.gasketPresent,
-      complaint: tray.complaint,
+      ...taken,
       openedAt: tray.openedAt.toISOString(),
       dueAt: tray.dueAt.toISOString(),
       finishedAt: tray.finishedAt?.toISOString() ?? null,
       owner: owner.name,
-      ownerMark: tray.ownerMark,
       caseName: `${sheet.maker} ${sheet.reference}`,
     },
     sheet,
-    hazards: hazardsOf({ ...tray, crystalMaterial: sheet.crystalMaterial }),
+    job: await jobView(db, row, {
+      dies,
+      crystalMm: figureOf('crystal-diameter', readout.measured, sheet)?.valueMm ?? null,
+      pressIn: press ? pressInText(press) : [],
+    }),
+    matched,
     readout,
     readings: [
       ...readings.map((r) => readingView(r, null)),
@@ -130,8 +136,14 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
           })
         : [],
     lastTime: lastTimeOf(pastRuns),
-    press: await pressCard(db, row, facts, lastTimeOf(pastRuns)),
+    press,
   }
+}
+
+function pressInText({ pusher, support }: PressCard): string[] {
+  return [pusher, support].flatMap((outcome) =>
+    outcome.ok ? [`${outcome.best.die.role} ${outcome.best.die.code} (${outcome.best.die.place})`] : [],
+  )
 }
 
 async function shortlistView(db: Db, facts: CaseFacts, readout: TrayReadout): Promise<ShortlistView> {

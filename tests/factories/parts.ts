@@ -75,6 +75,7 @@ export function die(over: Partial<Die> = {}): Die {
     outerDiameterMm: 29,
     openingMm: 0,
     recessDepthMm: 0,
+    sides: null,
     ...over,
   }
 }

@@ -6,8 +6,12 @@ import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { nextTarget, readingPlan } from '@/core/readings/readingPlan'
 import { trayReadout } from '@/core/tray/trayReadout'
-import type { TrayView } from '@/services/trayView'
+import { pegPlacement } from '@/core/opening/pegPlacement'
+import { procedure } from '@/core/procedure/procedure'
+import type { JobView } from '@/services/jobView'
+import type { TrayHeader, TrayView } from '@/services/trayView'
 import { caseSheetFacts } from './caseSheet'
+import { jobFacts } from './jobFacts'
 
 export interface TrayViewOptions {
   /** figures by dimension, one a place, from 0 */
@@ -15,6 +19,7 @@ export interface TrayViewOptions {
   readonly crystals?: readonly StockCrystal[]
   readonly gaskets?: readonly StockGasket[]
   readonly sheet?: Parameters<typeof caseSheetFacts>[0]
+  readonly job?: Partial<JobView>
 }
 
 /** A tray's page from readings and drawers, put together by the models themselves: nothing in it is made up. */
@@ -23,6 +28,7 @@ export function trayViewOf({
   crystals = [],
   gaskets = [],
   sheet = {},
+  job = {},
 }: TrayViewOptions = {}): TrayView {
   const instruments = (['caliper', 'thickness-gauge'] as const).map((kind, i) => ({
     id: i + 1,
@@ -46,37 +52,48 @@ export function trayViewOf({
   )
   const facts = caseSheetFacts(sheet)
   const readout = trayReadout(readings, facts, [])
-  const plan = readingPlan({ crystalState: 'shattered', profile: 'flat', gasketPresent: true })
+  const construction = jobFacts({ crystalState: 'shattered', ...(job.facts ?? {}) })
+  const plan = readingPlan({
+    retention: 'tension-gasket',
+    crystalState: 'shattered',
+    profile: 'flat',
+    gasketPresent: true,
+  })
   const list = readout.facts.ok ? shortlist(crystals, gaskets, readout.facts.facts, readout.wishes) : null
   const caseFacts = readout.facts.ok ? readout.facts.facts : null
   return {
-    tray: {
-      id: 1,
-      number: 301,
-      stage: 'measure',
-      crystalState: 'shattered',
-      gasketPresent: true,
-      complaint: '',
-      openedAt: '2026-11-24T09:00:00.000Z',
-      dueAt: '2026-11-26T16:00:00.000Z',
-      finishedAt: null,
-      owner: 'Skerrow Ferry Line',
-      ownerMark: '',
-      caseName: 'Harrowmere Deckwatch 38',
-    },
+    tray: trayHeader(),
     sheet: {
       ...facts,
+      ...construction,
       id: 1,
       maker: 'Harrowmere',
       reference: 'Deckwatch 38',
-      retention: 'tension-gasket',
       note: '',
-      backKind: null,
       notchCount: null,
       notchCircleMm: null,
+      backGripMm: null,
+      backSides: null,
+      lipHour: null,
       backScrewCount: null,
+      crownHour: 3,
+      pusherHours: '',
     },
-    hazards: [],
+    matched: true,
+    job: {
+      facts: construction,
+      procedure: procedure(construction),
+      ticks: {},
+      allHazards: [],
+      hazards: [],
+      trail: { lines: [], usual: [], undo: null, movementOpenSince: null, coveredSince: null },
+      photos: [],
+      findings: [],
+      bench: [],
+      socket: null,
+      pegs: pegPlacement(4, [90]),
+      ...job,
+    },
     readout,
     readings,
     plan,
@@ -96,5 +113,32 @@ export function trayViewOf({
     orders: caseFacts && list?.fittingCount === 0 ? nearestOrder(caseFacts, 'nylon') : [],
     lastTime: null,
     press: null,
+  }
+}
+
+function trayHeader(): TrayHeader {
+  return {
+    id: 1,
+    number: 301,
+    stage: 'measure',
+    crystalState: 'shattered',
+    foundMaterial: null,
+    gasketPresent: true,
+    oldLume: false,
+    looseMarkers: false,
+    steamedUp: false,
+    asked: ['crystal'],
+    waterClass: '5-bar',
+    use: 'everyday',
+    wear: null,
+    schools: {},
+    complaint: '',
+    promises: '',
+    openedAt: '2026-11-24T09:00:00.000Z',
+    dueAt: '2026-11-26T16:00:00.000Z',
+    finishedAt: null,
+    owner: 'Skerrow Ferry Line',
+    ownerMark: '',
+    caseName: 'Harrowmere Deckwatch 38',
   }
 }

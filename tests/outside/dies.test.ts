@@ -11,6 +11,7 @@ function pusher(outerDiameterMm: number): Die {
     outerDiameterMm,
     openingMm: 0,
     recessDepthMm: 0,
+    sides: null,
   }
 }
 

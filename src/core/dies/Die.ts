@@ -1,4 +1,4 @@
-export const DIE_ROLES = ['pusher', 'support'] as const
+export const DIE_ROLES = ['pusher', 'support', 'socket'] as const
 export type DieRole = (typeof DIE_ROLES)[number]
 
 export const DIE_MATERIALS = ['nylon', 'acetal', 'aluminium', 'steel'] as const
@@ -17,6 +17,8 @@ export interface Die {
   readonly openingMm: number
   /** depth of the recess inside the opening: 0 for a full face */
   readonly recessDepthMm: number
+  /** flats of a socket for polygon backs; null for a knurled socket and for every press die */
+  readonly sides: number | null
 }
 
 /** A bare metal face marks what it presses: put cloth or film between (common practice). */

@@ -56,7 +56,7 @@ export function pressInPusher(
     .filter(suits)
     .sort((a, b) => badness(a, targetMm) - badness(b, targetMm))
     .map((die) => ({ die, reasons: pusherReasons(die, crystal, targetMm) }))
-  return outcome(choices, wanted, nearestByOuter(pushers, targetMm), pusherWhy(wanted, domed))
+  return dieOutcome(choices, wanted, nearestByOuter(pushers, targetMm), pusherWhy(wanted, domed))
 }
 
 export interface PressInCase {
@@ -96,7 +96,7 @@ export function pressInSupport(
     .sort((a, b) => metalLast(a) - metalLast(b) || land(b) - land(a) || a.id - b.id)
     .map((die) => ({ die, reasons: supportReasons(die, watchCase, land(die)) }))
   const nearest = nearestByOuter(supports, (wanted.leastOuterMm + wanted.mostOuterMm) / 2)
-  return outcome(choices, wanted, nearest, supportWhy(wanted))
+  return dieOutcome(choices, wanted, nearest, supportWhy(wanted))
 }
 
 /** Width of the ring on which a hollow pusher bears, mm. From memory. */
@@ -128,7 +128,8 @@ function nearestByOuter(dies: readonly Die[], outerMm: number): Die | null {
   )
 }
 
-function outcome(
+/** The first choice with the rest behind it, or what would do when there is none. */
+export function dieOutcome(
   choices: readonly DieChoice[],
   wanted: DieOutline,
   nearest: Die | null,
@@ -138,7 +139,8 @@ function outcome(
   return best ? { ok: true, best, alternatives } : { ok: false, reason: 'none-fits', wanted, nearest, why }
 }
 
-function faceReason(die: Die): string {
+/** What a die's face does to the glass, in words. */
+export function faceReason(die: Die): string {
   return isMetal(die.material)
     ? `${die.material} marks: cloth or film between`
     : `${die.material} does not mark the glass`

@@ -29,3 +29,14 @@ export function requireAtLeast(name: string, values: readonly unknown[], least: 
 export function assertNever(value: never): never {
   throw new Error(`unexpected value: ${JSON.stringify(value)}`)
 }
+
+/** @throws RangeError unless `value` is a whole number from `min` to `max`. */
+export function requireInteger(
+  name: string,
+  value: number,
+  { min, max }: { readonly min: number; readonly max: number },
+): void {
+  if (!Number.isInteger(value) || value < min || value > max) {
+    throw new RangeError(`${name}: expected a whole number from ${min} to ${max}, got ${value}`)
+  }
+}

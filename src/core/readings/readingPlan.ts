@@ -1,3 +1,4 @@
+import type { Retention } from '../construction/kinds'
 import type { CrystalProfile } from '../fit/parts'
 import type { DimensionId } from './dimensions'
 import { DIMENSIONS } from './dimensions'
@@ -6,6 +7,7 @@ export const CRYSTAL_STATES = ['whole', 'cracked', 'shattered', 'missing'] as co
 export type CrystalState = (typeof CRYSTAL_STATES)[number]
 
 export interface PlanFacts {
+  readonly retention: Retention
   readonly crystalState: CrystalState
   readonly profile: CrystalProfile
   readonly gasketPresent: boolean
@@ -21,17 +23,19 @@ export interface ReadingTarget {
  * Which dimensions to read, in the order of the work: thickness before anything presses on the glass,
  * diameters after, case last. Common practice.
  */
-export function readingPlan({ crystalState, profile, gasketPresent }: PlanFacts): DimensionId[] {
+export function readingPlan({ retention, crystalState, profile, gasketPresent }: PlanFacts): DimensionId[] {
+  // Other constructions have no bore with a ring in it: there the crystal itself is what can be read.
+  const ringed = retention === 'tension-gasket'
   const edgeLeft = crystalState !== 'missing'
   const wholeEnough = crystalState === 'whole' || crystalState === 'cracked'
   const plan: (DimensionId | false)[] = [
     edgeLeft && 'crystal-edge',
     wholeEnough && profile !== 'flat' && 'crystal-centre',
     wholeEnough && 'crystal-diameter',
-    'bore',
-    gasketPresent && 'gasket-wall',
-    gasketPresent && !wholeEnough && 'opening',
-    'seat-depth',
+    ringed && 'bore',
+    ringed && gasketPresent && 'gasket-wall',
+    ringed && gasketPresent && !wholeEnough && 'opening',
+    ringed && 'seat-depth',
   ]
   return plan.filter((dimension) => dimension !== false)
 }

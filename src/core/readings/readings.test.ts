@@ -61,7 +61,12 @@ describe('checkReading', () => {
 })
 
 describe('readingPlan', () => {
-  const whole = { crystalState: 'whole', profile: 'flat', gasketPresent: true } as const
+  const whole = {
+    retention: 'tension-gasket',
+    crystalState: 'whole',
+    profile: 'flat',
+    gasketPresent: true,
+  } as const
 
   it('takes thickness before diameter, and the case last', () => {
     const plan = readingPlan(whole)
@@ -76,17 +81,26 @@ describe('readingPlan', () => {
   })
 
   it('leaves out what is not there', () => {
-    expect(readingPlan({ crystalState: 'missing', profile: 'flat', gasketPresent: false })).toEqual([
-      'bore',
-      'seat-depth',
-    ])
+    expect(
+      readingPlan({
+        retention: 'tension-gasket',
+        crystalState: 'missing',
+        profile: 'flat',
+        gasketPresent: false,
+      }),
+    ).toEqual(['bore', 'seat-depth'])
     expect(readingPlan({ ...whole, profile: 'double-dome' })).toContain('crystal-centre')
   })
 })
 
 describe('nextTarget', () => {
   it('walks every place of every dimension once and then stops', () => {
-    const plan = readingPlan({ crystalState: 'shattered', profile: 'flat', gasketPresent: true })
+    const plan = readingPlan({
+      retention: 'tension-gasket',
+      crystalState: 'shattered',
+      profile: 'flat',
+      gasketPresent: true,
+    })
     const taken: ReadingTarget[] = []
     for (let target = nextTarget(plan, taken); target; target = nextTarget(plan, taken)) taken.push(target)
     expect(taken).toHaveLength(plan.reduce((sum, d) => sum + DIMENSIONS[d].places.length, 0))

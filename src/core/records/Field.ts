@@ -1,5 +1,10 @@
 /** One field of a record a person fills in: the form, its validation and its limits all come from here. */
-export type Field =
+export type Field = FieldKind & {
+  /** asked only while another field of the form holds one of these values; left empty otherwise */
+  readonly shownWhen?: { readonly field: string; readonly isOneOf: readonly string[] }
+}
+
+type FieldKind =
   | MmField
   | {
       readonly kind: 'text'
@@ -26,6 +31,15 @@ export type Field =
       readonly least: number
       readonly most: number
       readonly unit?: string
+      readonly help?: string
+    }
+  | {
+      /** several of the options; held as their values with commas between */
+      readonly kind: 'many'
+      readonly name: string
+      readonly label: string
+      readonly required: boolean
+      readonly options: readonly Option[]
       readonly help?: string
     }
   | { readonly kind: 'flag'; readonly name: string; readonly label: string; readonly help?: string }
@@ -57,4 +71,17 @@ export interface Option {
 /** Options from words used in the code: `hardened-mineral` reads “hardened mineral”. */
 export function optionsOf(values: readonly string[]): Option[] {
   return values.map((value) => ({ value, label: value.replaceAll('-', ' ') }))
+}
+
+/** The values behind a `many` field's text. */
+export function manyOf(text: string): string[] {
+  return text.split(',').filter(Boolean)
+}
+
+/** True when a field is asked, given what the others hold. */
+export function isShown(field: Field, valueOf: (name: string) => unknown): boolean {
+  const { shownWhen } = field
+  if (shownWhen === undefined) return true
+  const value = valueOf(shownWhen.field)
+  return typeof value === 'string' && shownWhen.isOneOf.includes(value)
 }

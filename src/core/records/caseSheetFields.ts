@@ -1,3 +1,22 @@
+import {
+  AR_COATINGS,
+  BACK_SEALS,
+  BEZEL_ENTRIES,
+  BEZEL_KINDS,
+  CHAPTER_RINGS,
+  CROWN_KINDS,
+  CROWN_POSITIONS,
+  INSERT_HOLDS,
+  INSERT_MATERIALS,
+  MAGNIFIERS,
+  METALS,
+  MOVEMENT_HOLDS,
+  MOVEMENT_KINDS,
+  NOTCH_SHAPES,
+  RETENTION_WORDS,
+  RETENTIONS,
+  STEM_RELEASES,
+} from '../construction/kinds'
 import { CRYSTAL_MATERIALS, CRYSTAL_PROFILES, GASKET_MATERIALS, GASKET_SECTIONS } from '../fit/parts'
 import { FEWEST_NOTCHES, MOST_NOTCHES } from '../notches/chordBetweenNotches'
 import { BACK_KINDS } from '../opening/backKinds'
@@ -12,7 +31,16 @@ function fromDimension(name: string, id: DimensionId): MmField {
   return { kind: 'mm', name, label, required: false, leastMm, mostMm }
 }
 
-export const CASE_SHEET_FIELDS: readonly Field[] = [
+function choice(name: string, label: string, values: readonly string[], required = false): Field {
+  return { kind: 'choice', name, label, required, options: optionsOf(values) }
+}
+
+const PRESSED = ['fixed-friction', 'crystal-retaining', 'rotating-click', 'rotating-friction']
+const HAS_STEM = { field: 'movementKind', isOneOf: ['mechanical', 'quartz', 'hands-and-digital'] }
+const HAS_INSERT = { field: 'insertMaterial', isOneOf: ['aluminium', 'ceramic', 'steel', 'sapphire'] }
+const NOTCHED = { field: 'backKind', isOneOf: ['screw-notched'] }
+
+export const IDENTITY_FIELDS: readonly Field[] = [
   { kind: 'text', name: 'maker', label: 'Maker', required: true, mostLength: 60 },
   {
     kind: 'text',
@@ -22,6 +50,121 @@ export const CASE_SHEET_FIELDS: readonly Field[] = [
     mostLength: 60,
     help: 'as engraved',
   },
+]
+
+/** How the case is built: what intake asks of a case never seen before, each only where it matters. */
+export const CONSTRUCTION_FIELDS: readonly Field[] = [
+  {
+    kind: 'choice',
+    name: 'retention',
+    label: 'Crystal held',
+    required: true,
+    options: RETENTIONS.map((value) => ({ value, label: RETENTION_WORDS[value] })),
+  },
+  choice('crystalMaterial', 'Crystal material', CRYSTAL_MATERIALS),
+  choice('crystalProfile', 'Crystal profile', CRYSTAL_PROFILES),
+  choice('magnifier', 'Magnifier', MAGNIFIERS, true),
+  {
+    ...choice('arCoating', 'AR coat', AR_COATINGS, true),
+    shownWhen: { field: 'crystalMaterial', isOneOf: ['mineral', 'hardened-mineral', 'sapphire'] },
+  },
+  choice('bezelKind', 'Bezel', BEZEL_KINDS, true),
+  {
+    ...choice('bezelEntry', 'Gap under the bezel', BEZEL_ENTRIES),
+    shownWhen: { field: 'bezelKind', isOneOf: PRESSED },
+  },
+  {
+    ...choice('insertMaterial', 'Insert', INSERT_MATERIALS, true),
+    shownWhen: { field: 'bezelKind', isOneOf: PRESSED },
+  },
+  { ...choice('insertHold', 'Insert held by', INSERT_HOLDS), shownWhen: HAS_INSERT },
+  choice('chapterRing', 'Chapter ring', CHAPTER_RINGS, true),
+  choice('caseMaterial', 'Case material', METALS),
+  choice('backKind', 'Back', BACK_KINDS),
+  {
+    kind: 'count',
+    name: 'notchCount',
+    label: 'Notches',
+    required: false,
+    least: FEWEST_NOTCHES,
+    most: MOST_NOTCHES,
+    shownWhen: NOTCHED,
+  },
+  { ...choice('notchShape', 'Notch shape', NOTCH_SHAPES), shownWhen: NOTCHED },
+  {
+    kind: 'mm',
+    name: 'notchCircleMm',
+    label: 'Notch circle',
+    required: false,
+    leastMm: 8,
+    mostMm: 60,
+    shownWhen: NOTCHED,
+  },
+  {
+    kind: 'mm',
+    name: 'backGripMm',
+    label: 'Back grip',
+    required: false,
+    leastMm: 12,
+    mostMm: 60,
+    help: 'knurled rim, or across flats',
+    shownWhen: { field: 'backKind', isOneOf: ['screw-coin-edge', 'screw-polygon'] },
+  },
+  {
+    kind: 'count',
+    name: 'backSides',
+    label: 'Flats',
+    required: false,
+    least: 3,
+    most: 24,
+    shownWhen: { field: 'backKind', isOneOf: ['screw-polygon'] },
+  },
+  {
+    kind: 'count',
+    name: 'lipHour',
+    label: 'Lip at',
+    required: false,
+    least: 1,
+    most: 12,
+    unit: 'o’clock',
+    shownWhen: { field: 'backKind', isOneOf: ['snap'] },
+  },
+  {
+    kind: 'count',
+    name: 'backScrewCount',
+    label: 'Back screws',
+    required: false,
+    least: 2,
+    most: 12,
+    shownWhen: { field: 'backKind', isOneOf: ['plate-screws'] },
+  },
+  { kind: 'flag', name: 'twoPartBack', label: 'Two-part back' },
+  choice('backSeal', 'Back seal', BACK_SEALS, true),
+  choice('movementKind', 'Movement', MOVEMENT_KINDS, true),
+  { ...choice('stemRelease', 'Stem release', STEM_RELEASES), shownWhen: HAS_STEM },
+  { ...choice('stemReleaseCrown', 'Crown for release', CROWN_POSITIONS), shownWhen: HAS_STEM },
+  choice('movementHold', 'Movement held by', MOVEMENT_HOLDS),
+  choice('crownKind', 'Crown', CROWN_KINDS, true),
+  {
+    kind: 'count',
+    name: 'crownHour',
+    label: 'Crown at',
+    required: false,
+    least: 1,
+    most: 12,
+    unit: 'o’clock',
+  },
+  {
+    kind: 'many',
+    name: 'pusherHours',
+    label: 'Pushers at',
+    required: false,
+    options: optionsOf(['1', '2', '4', '5', '7', '8', '10', '11']),
+  },
+]
+
+/** Figures of the case, filled in as they are measured. */
+const FIGURE_FIELDS: readonly Field[] = [
   { kind: 'mm', name: 'caseDiameterMm', label: 'Case diameter', required: false, leastMm: 12, mostMm: 80 },
   { kind: 'mm', name: 'caseHeightMm', label: 'Case height', required: false, leastMm: 3, mostMm: 30 },
   fromDimension('boreMm', 'bore'),
@@ -40,48 +183,16 @@ export const CASE_SHEET_FIELDS: readonly Field[] = [
     mostMm: 5,
     help: '0 unless double dome',
   },
-  {
-    kind: 'choice',
-    name: 'crystalMaterial',
-    label: 'Crystal material',
-    required: false,
-    options: optionsOf(CRYSTAL_MATERIALS),
-  },
-  {
-    kind: 'choice',
-    name: 'crystalProfile',
-    label: 'Crystal profile',
-    required: false,
-    options: optionsOf(CRYSTAL_PROFILES),
-  },
   fromDimension('gasketWallMm', 'gasket-wall'),
   fromDimension('gasketHeightMm', 'gasket-height'),
-  {
-    kind: 'choice',
-    name: 'gasketSection',
-    label: 'Gasket section',
-    required: false,
-    options: optionsOf(GASKET_SECTIONS),
-  },
-  {
-    kind: 'choice',
-    name: 'gasketMaterial',
-    label: 'Gasket material',
-    required: false,
-    options: optionsOf(GASKET_MATERIALS),
-  },
+  choice('gasketSection', 'Gasket section', GASKET_SECTIONS),
+  choice('gasketMaterial', 'Gasket material', GASKET_MATERIALS),
   { kind: 'text', name: 'gasketColour', label: 'Gasket colour', required: false, mostLength: 20 },
-  { kind: 'choice', name: 'backKind', label: 'Back', required: false, options: optionsOf(BACK_KINDS) },
-  {
-    kind: 'count',
-    name: 'notchCount',
-    label: 'Notches',
-    required: false,
-    least: FEWEST_NOTCHES,
-    most: MOST_NOTCHES,
-    help: 'notched backs only',
-  },
-  { kind: 'mm', name: 'notchCircleMm', label: 'Notch circle', required: false, leastMm: 8, mostMm: 60 },
-  { kind: 'count', name: 'backScrewCount', label: 'Back screws', required: false, least: 2, most: 12 },
+]
+
+export const CASE_SHEET_FIELDS: readonly Field[] = [
+  ...IDENTITY_FIELDS,
+  ...CONSTRUCTION_FIELDS,
+  ...FIGURE_FIELDS,
   { kind: 'text', name: 'note', label: 'Note', required: false, mostLength: 1000, multiline: true },
 ]

@@ -1,6 +1,7 @@
 import { formatMm } from '../units/formatMm'
 import { parseMm } from '../units/parseMm'
 import type { Field } from './Field'
+import { manyOf } from './Field'
 
 /** What a field may hold after checking: figures as numbers, choices and text as text, empty as null. */
 export type FieldValue = string | number | boolean | null
@@ -22,7 +23,7 @@ export function checkField(field: Field, raw: string | number | boolean | null |
   const text = raw === null || raw === undefined ? '' : String(raw).trim()
   if (text === '') {
     if (field.required) return wrong(`${field.label} is missing: fill it in.`)
-    return { ok: true, value: field.kind === 'text' ? '' : null }
+    return { ok: true, value: field.kind === 'text' || field.kind === 'many' ? '' : null }
   }
   switch (field.kind) {
     case 'mm':
@@ -35,6 +36,8 @@ export function checkField(field: Field, raw: string | number | boolean | null |
         : wrong(
             `${field.label}: “${short(text)}” is not one of ${field.options.map((o) => o.label).join(', ')}.`,
           )
+    case 'many':
+      return checkMany(field, text)
     case 'text':
       return text.length <= field.mostLength
         ? { ok: true, value: text }
@@ -63,6 +66,17 @@ function checkLength(field: Extract<Field, { kind: 'mm' }>, text: string): Field
     )
   }
   return { ok: true, value: valueMm }
+}
+
+function checkMany(field: Extract<Field, { kind: 'many' }>, text: string): FieldCheck {
+  const chosen = manyOf(text)
+  const stranger = chosen.find((value) => !field.options.some((o) => o.value === value))
+  if (stranger !== undefined) {
+    return wrong(
+      `${field.label}: “${short(stranger)}” is not one of ${field.options.map((o) => o.label).join(', ')}.`,
+    )
+  }
+  return { ok: true, value: [...new Set(chosen)].join(',') }
 }
 
 function checkCount(field: Extract<Field, { kind: 'count' }>, text: string): FieldCheck {

@@ -1,17 +1,12 @@
+import { CRYSTAL_MATERIALS } from '../fit/parts'
+import { ASKED_FOR, ASKED_WORDS, LEAST_WEAR, MOST_WEAR, USES, WATER_CLASSES } from '../intake/jobWords'
 import { PRESS_OUTCOMES } from '../press/pressPlan'
 import { CRYSTAL_STATES } from '../readings/readingPlan'
 import type { Field } from './Field'
 import { optionsOf } from './Field'
 
-/** A new tray. The case sheet and the owner are chosen or named beside these. */
+/** How this piece came in and what is asked. The case sheet and the owner are chosen or named beside these. */
 export const TRAY_FIELDS: readonly Field[] = [
-  {
-    kind: 'choice',
-    name: 'crystalState',
-    label: 'Crystal came in',
-    required: true,
-    options: optionsOf(CRYSTAL_STATES),
-  },
   { kind: 'text', name: 'owner', label: 'Owner', required: true, mostLength: 80 },
   {
     kind: 'text',
@@ -21,6 +16,50 @@ export const TRAY_FIELDS: readonly Field[] = [
     mostLength: 40,
     help: 'tells it from others, as “ferry no. 17”',
   },
+  { kind: 'date-time', name: 'dueAt', label: 'Due', required: true },
+  {
+    kind: 'many',
+    name: 'asked',
+    label: 'Asked for',
+    required: false,
+    options: ASKED_FOR.map((value) => ({ value, label: ASKED_WORDS[value] })),
+  },
+  {
+    kind: 'choice',
+    name: 'crystalState',
+    label: 'Crystal came in',
+    required: true,
+    options: optionsOf(CRYSTAL_STATES),
+  },
+  {
+    kind: 'choice',
+    name: 'foundMaterial',
+    label: 'Crystal found',
+    required: false,
+    options: optionsOf(CRYSTAL_MATERIALS),
+    help: 'if it differs from the sheet',
+  },
+  {
+    kind: 'choice',
+    name: 'waterClass',
+    label: 'Water class stated',
+    required: true,
+    options: optionsOf(WATER_CLASSES),
+  },
+  { kind: 'choice', name: 'use', label: 'Use', required: true, options: optionsOf(USES) },
+  {
+    kind: 'count',
+    name: 'wear',
+    label: 'Wear',
+    required: false,
+    least: LEAST_WEAR,
+    most: MOST_WEAR,
+    help: '1 as new, 10 worn through',
+  },
+  { kind: 'flag', name: 'gasketPresent', label: 'Old gasket is there' },
+  { kind: 'flag', name: 'looseMarkers', label: 'Loose applied markers' },
+  { kind: 'flag', name: 'oldLume', label: 'Old luminous paint on dial or hands' },
+  { kind: 'flag', name: 'steamedUp', label: 'Steamed up inside' },
   {
     kind: 'text',
     name: 'complaint',
@@ -30,9 +69,15 @@ export const TRAY_FIELDS: readonly Field[] = [
     multiline: true,
     help: 'in the owner’s words',
   },
-  { kind: 'date-time', name: 'dueAt', label: 'Due', required: true },
-  { kind: 'flag', name: 'gasketPresent', label: 'Old gasket is there' },
-  { kind: 'flag', name: 'oldLume', label: 'Old luminous paint on dial or hands' },
+  {
+    kind: 'text',
+    name: 'promises',
+    label: 'Promised',
+    required: false,
+    mostLength: 500,
+    multiline: true,
+    help: 'price, day, what was said not to be possible',
+  },
 ]
 
 /** What was really done at the press. Dies, press and pick are chosen beside these. */

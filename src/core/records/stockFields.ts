@@ -100,7 +100,7 @@ export const DIE_FIELDS: readonly Field[] = [
     required: true,
     leastMm: 0,
     mostMm: 78,
-    help: '0 for a full face',
+    help: '0 for a full face; for a socket its grip',
   },
   {
     kind: 'mm',
@@ -110,5 +110,15 @@ export const DIE_FIELDS: readonly Field[] = [
     leastMm: 0,
     mostMm: 40,
     help: '0 for a full face',
+  },
+  {
+    kind: 'count',
+    name: 'sides',
+    label: 'Flats',
+    required: false,
+    least: 3,
+    most: 24,
+    help: 'polygon sockets; empty for a knurled one',
+    shownWhen: { field: 'role', isOneOf: ['socket'] },
   },
 ]

@@ -1,47 +1,121 @@
+import type { MovementKind } from '../construction/kinds'
+import { hasCell, hasHands } from '../construction/kinds'
 import type { CrystalMaterial } from '../fit/parts'
 import type { CrystalState } from '../readings/readingPlan'
 import type { StageId } from '../stages/stages'
 import { stageIndex } from '../stages/stages'
 
+export const HAZARD_IDS = [
+  'movement-running',
+  'fragments-under-hands',
+  'glass-splinters',
+  'loose-markers',
+  'moisture',
+  'old-lume',
+] as const
+export type HazardId = (typeof HAZARD_IDS)[number]
+
 export interface Hazard {
-  readonly id: 'glass-splinters' | 'old-lume' | 'movement-running'
+  readonly id: HazardId
   readonly label: string
   readonly advice: string
+  /** what ticking it says was done; null when it never ends */
+  readonly dealt: string | null
+  /** when it was ticked; null while it stands */
+  readonly dealtAt: string | null
 }
 
 export interface HazardFacts {
   readonly crystalState: CrystalState
   readonly crystalMaterial: CrystalMaterial | null
+  readonly movementKind: MovementKind
   readonly oldLume: boolean
+  readonly looseMarkers: boolean
+  readonly steamedUp: boolean
   readonly stage: StageId
 }
 
-/** What can hurt the technician or the piece on this tray, as long as it can. Common practice. */
-export function hazardsOf({ crystalState, crystalMaterial, oldLume, stage }: HazardFacts): Hazard[] {
-  const hazards: Hazard[] = []
-  const broken = crystalState === 'cracked' || crystalState === 'shattered'
-  if (broken && crystalMaterial !== 'acrylic' && stageIndex(stage) <= stageIndex('press-in')) {
-    hazards.push({
-      id: 'glass-splinters',
-      label: 'glass splinters',
-      advice:
-        'Eye protection, finger cots; every fragment out of dial, hands and seat before the new crystal goes in.',
-    })
-  }
-  if (broken && stageIndex(stage) <= stageIndex('open')) {
-    hazards.push({
-      id: 'movement-running',
-      label: 'stop the movement',
-      advice: 'Crown to hand-setting or cell out, now: a shard between hand and dial strips a running train.',
-    })
-  }
-  if (oldLume) {
-    hazards.push({
-      id: 'old-lume',
-      label: 'old luminous paint',
-      advice:
-        'May be radium or tritium: do not scrape, sand or clean ultrasonically; follow the local radiation rules.',
-    })
-  }
-  return hazards
+interface HazardRule {
+  readonly label: string
+  readonly advice: string
+  readonly dealt: string | null
+  /** the last stage at which it can still hurt; null when it never ends */
+  readonly until: StageId | null
+  readonly when: (facts: HazardFacts) => boolean
+}
+
+const isBroken = ({ crystalState }: HazardFacts) => crystalState === 'cracked' || crystalState === 'shattered'
+
+/** What can hurt the technician or the piece, and until when. Common practice. */
+const HAZARDS: Readonly<Record<HazardId, HazardRule>> = {
+  'movement-running': {
+    label: 'stop the movement',
+    advice: 'Crown to hand-setting or cell out, now: a shard between hand and dial strips a running train.',
+    dealt: 'movement stopped',
+    until: 'decase',
+    when: (facts) => isBroken(facts) && hasHands(facts.movementKind),
+  },
+  'fragments-under-hands': {
+    label: 'fragments under the hands',
+    advice: 'Do not turn the hands. Putty and air; hands off if anything may lie under them.',
+    dealt: 'fragments out',
+    until: 'clean',
+    when: (facts) => facts.crystalState === 'shattered' && hasHands(facts.movementKind),
+  },
+  'glass-splinters': {
+    label: 'glass splinters',
+    advice:
+      'Eye protection, finger cots; every fragment out of dial, hands and seat before the new crystal goes in.',
+    dealt: 'bench and case free of glass',
+    until: 'press-in',
+    when: (facts) => isBroken(facts) && facts.crystalMaterial !== 'acrylic',
+  },
+  'loose-markers': {
+    label: 'loose markers',
+    advice: 'Keep it dial up; a loose marker jams a hand and is lost at the first knock.',
+    dealt: 'markers secured',
+    until: 'clean',
+    when: (facts) => facts.looseMarkers,
+  },
+  moisture: {
+    label: 'moisture inside',
+    advice: 'Open it first of all trays: rust starts within hours. No bath for this head.',
+    dealt: 'dried and looked at for rust',
+    until: 'clean',
+    when: (facts) => facts.steamedUp,
+  },
+  'old-lume': {
+    label: 'old luminous paint',
+    advice:
+      'May be radium or tritium: do not scrape, sand or clean ultrasonically; follow the local radiation rules.',
+    dealt: null,
+    until: null,
+    when: (facts) => facts.oldLume,
+  },
+}
+
+/** When each hazard was ticked, ISO time. */
+export type HazardTicks = Readonly<Partial<Record<HazardId, string>>>
+
+/** Every hazard of this tray, dealt with or not. */
+export function allHazards(facts: HazardFacts, ticks: HazardTicks): Hazard[] {
+  return HAZARD_IDS.filter((id) => HAZARDS[id].when(facts)).map((id) => {
+    const { label, advice, dealt } = HAZARDS[id]
+    const cell = id === 'movement-running' && !hasCell(facts.movementKind)
+    return {
+      id,
+      label,
+      advice: cell ? advice.replace(' or cell out', '') : advice,
+      dealt,
+      dealtAt: dealt === null ? null : (ticks[id] ?? null),
+    }
+  })
+}
+
+/** The hazards that still stand: not ticked, and able to hurt at this stage. */
+export function standingHazards(facts: HazardFacts, ticks: HazardTicks): Hazard[] {
+  return allHazards(facts, ticks).filter(({ id, dealtAt }) => {
+    const { until } = HAZARDS[id]
+    return dealtAt === null && (until === null || stageIndex(facts.stage) <= stageIndex(until))
+  })
 }

@@ -3,7 +3,6 @@ import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
 import type { DimensionId } from '../readings/dimensions'
 import { figureOf } from './caseFigures'
 import { caseFactsOf } from './caseFactsOf'
-import { hazardsOf } from './hazards'
 import type { TakenReading } from './measuredFigures'
 import { measuredFigures } from './measuredFigures'
 import { lastTimePair, sizeHistory } from './sizeHistory'
@@ -125,23 +124,5 @@ describe('trayReadout', () => {
     expect(readout.evidence.map((e) => e.kind)).toEqual(['bore-and-gasket'])
     expect(readout.verdict?.pick.sizeMm).toBe(30)
     expect(trayReadout(taken('bore', [30.95]), BLANK, []).evidence).toEqual([])
-  })
-})
-
-describe('hazardsOf', () => {
-  const facts = {
-    crystalState: 'shattered',
-    crystalMaterial: 'mineral',
-    oldLume: false,
-    stage: 'intake',
-  } as const
-
-  it('stops the movement first, and warns of splinters until the new crystal is in', () => {
-    const ids = (over: object) => hazardsOf({ ...facts, ...over }).map((h) => h.id)
-    expect(ids({})).toEqual(['glass-splinters', 'movement-running'])
-    expect(ids({ stage: 'match' })).toEqual(['glass-splinters'])
-    expect(ids({ stage: 'close' })).toEqual([])
-    expect(ids({ crystalMaterial: 'acrylic' })).toEqual(['movement-running'])
-    expect(ids({ crystalState: 'whole', oldLume: true })).toEqual(['old-lume'])
   })
 })

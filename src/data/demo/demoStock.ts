@@ -161,7 +161,8 @@ export function demoDies(): NewDie[] {
     [31.5, 35.5],
     [33.5, 40],
   ].map(([opening = 0, outer = 0]) => support(opening, outer, 'aluminium'))
-  return [...fullFace, ...halves, ...hollow, ...metal, ...cups, ...rings]
+  const sockets = [socket(36.2, null), socket(35.5, null), socket(34.6, 12), socket(33.5, 8)]
+  return [...fullFace, ...halves, ...hollow, ...metal, ...cups, ...rings, ...sockets]
 }
 
 function pusher(
@@ -191,6 +192,20 @@ function support(opening: number, outer: number, material: 'nylon' | 'aluminium'
     outerDiameterMm: outer,
     openingMm: opening,
     recessDepthMm: 7,
+  }
+}
+
+/** A back socket; without flats it grips a knurled rim. */
+function socket(grip: number, sides: number | null): NewDie {
+  return {
+    code: sides === null ? `K${grip}` : `K${grip}/${sides}`,
+    role: 'socket',
+    material: 'steel',
+    place: 'socket rail',
+    outerDiameterMm: grip + 6,
+    openingMm: grip,
+    recessDepthMm: 4,
+    sides,
   }
 }
 

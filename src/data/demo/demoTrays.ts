@@ -1,6 +1,11 @@
 import type { CrystalState } from '@/core/readings/readingPlan'
 import type { PressOutcome } from '@/core/press/pressPlan'
+import type { FindingKind } from '@/core/intake/Finding'
+import type { Scope } from '@/core/methods/assessMethod'
+import type { Process } from '@/core/methods/harmTable'
 import type { StageId } from '@/core/stages/stages'
+import type { SizeMark, TrailPartId } from '@/core/trail/parts'
+import type { NewTray } from '../queries/trays'
 
 /** How far a demo tray got at the bench. */
 export type DemoProgress =
@@ -9,6 +14,28 @@ export type DemoProgress =
   | { kind: 'measured'; readings: number }
   | { kind: 'picked' }
   | { kind: 'pressed'; outcomes: readonly PressOutcome[]; press: 'lever' | 'screw'; note: string }
+
+export interface DemoPart {
+  readonly part: TrailPartId
+  readonly count?: number
+  readonly size?: SizeMark
+  readonly clockHour?: number
+}
+
+type DemoIntake = Partial<
+  Pick<
+    NewTray,
+    | 'asked'
+    | 'foundMaterial'
+    | 'waterClass'
+    | 'use'
+    | 'wear'
+    | 'promises'
+    | 'looseMarkers'
+    | 'steamedUp'
+    | 'schools'
+  >
+>
 
 export interface DemoTray {
   readonly number: number
@@ -19,6 +46,15 @@ export interface DemoTray {
   readonly complaint: string
   readonly crystalState: CrystalState
   readonly oldLume?: boolean
+  readonly intake?: DemoIntake
+  /** what came off; it is back on when the tray is past closing */
+  readonly trail?: readonly DemoPart[]
+  /** a bath or flame in use now, since this many minutes before the demo's hour */
+  readonly inUse?: { readonly process: Process; readonly scope: Scope; readonly minutesAgo: number }
+  /** findings, as written down at the bench */
+  readonly found?: readonly (readonly [FindingKind, string])[]
+  /** true draws a made-up picture of the piece as it came in */
+  readonly pictured?: true
   readonly stage: StageId
   /** days from the demo's day */
   readonly openedDay: number
@@ -32,6 +68,31 @@ const DECKWATCH = 'Harrowmere Deckwatch 38'
 const ALL: DemoProgress = { kind: 'measured', readings: 99 }
 const CRACKED_STATES: readonly CrystalState[] = ['shattered', 'cracked', 'whole', 'shattered', 'cracked']
 
+/** What comes off a deckwatch before its movement lies on the cushion. */
+const DECKWATCH_TRAIL: readonly DemoPart[] = [
+  { part: 'strap' },
+  { part: 'spring-bar', count: 2 },
+  { part: 'back' },
+  { part: 'back-seal' },
+  { part: 'stem', clockHour: 3 },
+  { part: 'clamp', count: 2 },
+  { part: 'screw', count: 2, size: 'short' },
+  { part: 'ring' },
+  { part: 'movement' },
+]
+
+const DIGITAL_TRAIL: readonly DemoPart[] = [
+  { part: 'strap' },
+  { part: 'spring-bar', count: 2 },
+  { part: 'shell-screw', count: 4, size: 'long' },
+  { part: 'shell-screw', count: 2, size: 'short' },
+  { part: 'shell' },
+  { part: 'back-screw', count: 4, size: 'short' },
+  { part: 'back' },
+  { part: 'back-seal' },
+  { part: 'cell' },
+]
+
 /** The line's deckwatches of the past year: one about every four weeks. */
 const PAST_FLEET: readonly DemoTray[] = [350, 322, 297, 270, 241, 214, 188, 160, 131, 104, 77, 49, 21].map(
   (daysAgo, i): DemoTray => {
@@ -43,6 +104,8 @@ const PAST_FLEET: readonly DemoTray[] = [350, 322, 297, 270, 241, 214, 188, 160,
       ownerMark: `ferry no. ${[3, 11, 17, 8, 22, 5, 14, 17, 9, 2, 19, 11, 6][i]}`,
       complaint: broke ? 'Crystal cracked right across, fell out at the pier' : 'Crystal broken on duty',
       crystalState: CRACKED_STATES[i % CRACKED_STATES.length] ?? 'cracked',
+      intake: { waterClass: '5-bar', wear: 4 + (i % 4) },
+      trail: DECKWATCH_TRAIL,
       stage: 'hand-back',
       openedDay: -daysAgo,
       dueDay: -daysAgo + 3,
@@ -73,7 +136,7 @@ function past(number: number, caseName: string, owner: string, daysAgo: number):
   }
 }
 
-/** Invented trays: a year behind the bench and twelve trays in hand today. */
+/** Invented trays: a year behind the bench and sixteen trays in hand today. */
 export const DEMO_TRAYS: readonly DemoTray[] = [
   ...PAST_FLEET,
   past(153, 'Quillfen Tidal 4', 'Maren Oddvik', 300),
@@ -89,6 +152,7 @@ export const DEMO_TRAYS: readonly DemoTray[] = [
     ownerMark: '',
     complaint: 'Steamed up after a swim',
     crystalState: 'whole',
+    intake: { asked: ['crystal', 'reseal'], waterClass: '10-bar', wear: 6 },
     stage: 'prove',
     openedDay: -4,
     dueDay: 1,
@@ -107,6 +171,8 @@ export const DEMO_TRAYS: readonly DemoTray[] = [
     ownerMark: 'diver',
     complaint: 'Chipped at 4 by a winch handle',
     crystalState: 'cracked',
+    intake: { waterClass: 'diver', use: 'diver', wear: 7 },
+    trail: DECKWATCH_TRAIL,
     stage: 'align',
     openedDay: -3,
     dueDay: 0,
@@ -133,6 +199,13 @@ export const DEMO_TRAYS: readonly DemoTray[] = [
     ownerMark: 'ferry no. 17',
     complaint: 'Struck the rail, crystal in pieces',
     crystalState: 'shattered',
+    intake: { waterClass: '5-bar', wear: 7, promises: 'Ready for the Friday crew' },
+    trail: DECKWATCH_TRAIL,
+    pictured: true,
+    found: [
+      ['cannot-repair', 'gouge by 4 on the dial, from the rail'],
+      ['back-tightness', 'usual'],
+    ],
     stage: 'match',
     openedDay: -2,
     dueDay: 1,
@@ -173,6 +246,8 @@ export const DEMO_TRAYS: readonly DemoTray[] = [
     complaint: 'Crystal gone, hands bent',
     crystalState: 'missing',
     oldLume: true,
+    intake: { use: 'dress', wear: 5, looseMarkers: true },
+    found: [['cannot-repair', 'hour hand scratched along its length']],
     stage: 'measure',
     openedDay: -1,
     dueDay: 4,
@@ -186,6 +261,8 @@ export const DEMO_TRAYS: readonly DemoTray[] = [
     ownerMark: '',
     complaint: 'Shattered in a door',
     crystalState: 'shattered',
+    intake: { waterClass: '5-bar', use: 'everyday' },
+    trail: [...DECKWATCH_TRAIL],
     stage: 'clean',
     openedDay: -1,
     dueDay: 3,
@@ -199,6 +276,13 @@ export const DEMO_TRAYS: readonly DemoTray[] = [
     ownerMark: 'ferry no. 9',
     complaint: 'Crystal cracked, back hard to turn',
     crystalState: 'cracked',
+    intake: { waterClass: '5-bar', wear: 6 },
+    trail: DECKWATCH_TRAIL.slice(0, 4),
+    found: [
+      ['back-tightness', 'needed-the-press'],
+      ['thread', 'green crust at 6'],
+    ],
+    pictured: true,
     stage: 'decase',
     openedDay: 0,
     dueDay: 2,
@@ -225,6 +309,7 @@ export const DEMO_TRAYS: readonly DemoTray[] = [
     ownerMark: '',
     complaint: 'Crystal missing since the regatta',
     crystalState: 'missing',
+    intake: { waterClass: '5-bar', wear: 3 },
     stage: 'intake',
     openedDay: 0,
     dueDay: 5,
@@ -238,10 +323,93 @@ export const DEMO_TRAYS: readonly DemoTray[] = [
     ownerMark: 'ferry no. 3',
     complaint: 'Crystal in pieces, engine room',
     crystalState: 'shattered',
+    trail: DECKWATCH_TRAIL,
     stage: 'measure',
     openedDay: 0,
     dueDay: 2,
     dueHour: 16,
+    progress: { kind: 'opened' },
+  },
+  {
+    number: 225,
+    caseName: 'Oakmantle Pilot D',
+    owner: 'Hauke Brandsen',
+    ownerMark: '',
+    complaint: 'Fell from the mast, glass starred, buttons stiff',
+    crystalState: 'cracked',
+    intake: { asked: ['crystal', 'resin-shell'], waterClass: '10-bar', wear: 8 },
+    trail: DIGITAL_TRAIL,
+    stage: 'decase',
+    openedDay: 0,
+    dueDay: 4,
+    dueHour: 12,
+    progress: { kind: 'opened' },
+  },
+  {
+    number: 226,
+    caseName: 'Quillfen Tidal 4',
+    owner: 'Signe Vaal',
+    ownerMark: 'blue insert',
+    complaint: 'Insert faded, pip dull',
+    crystalState: 'whole',
+    intake: {
+      asked: ['insert'],
+      waterClass: 'diver',
+      use: 'diver',
+      wear: 5,
+      schools: { 'insert-removal': 'soak' },
+    },
+    trail: DECKWATCH_TRAIL.slice(0, 2),
+    inUse: { process: 'acetone-bath', scope: 'face', minutesAgo: 25 },
+    stage: 'open',
+    openedDay: 0,
+    dueDay: 3,
+    dueHour: 12,
+    progress: { kind: 'opened' },
+  },
+  {
+    number: 227,
+    caseName: 'Harrowmere Purser 34',
+    owner: FLEET,
+    ownerMark: 'purser no. 7',
+    complaint: 'Wants the date lens gone',
+    crystalState: 'whole',
+    intake: {
+      asked: ['magnifier-off'],
+      foundMaterial: 'sapphire',
+      waterClass: '3-bar',
+      use: 'dress',
+      wear: 3,
+    },
+    trail: [
+      { part: 'strap' },
+      { part: 'spring-bar', count: 2 },
+      { part: 'back' },
+      { part: 'back-seal' },
+      { part: 'cell' },
+      { part: 'stem', clockHour: 3 },
+      { part: 'spacer', count: 2 },
+      { part: 'movement' },
+    ],
+    stage: 'push-out',
+    openedDay: 0,
+    dueDay: 5,
+    dueHour: 16,
+    progress: { kind: 'opened' },
+  },
+  {
+    number: 228,
+    caseName: 'Vessalin Promenade',
+    owner: 'Ottilie Sand',
+    ownerMark: 'grandfather’s',
+    complaint: 'Acrylic crazed all over',
+    crystalState: 'whole',
+    oldLume: true,
+    intake: { use: 'dress', wear: 6, promises: 'No polish on the gilt' },
+    stage: 'intake',
+    openedDay: 0,
+    dueDay: 6,
+    dueHour: 12,
     progress: { kind: 'opened' },
   },
 ]

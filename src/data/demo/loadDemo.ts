@@ -21,6 +21,7 @@ import type { Instrument, NewInstrument, Press } from '../queries/tools'
 import { allDies, insertDies, insertInstruments, insertPresses } from '../queries/tools'
 import type { Tray } from '../queries/trays'
 import { highestTrayNumber, insertOwners, insertTrays } from '../queries/trays'
+import { playWork } from './playWork'
 import { DEMO_CASE_SHEETS } from './demoCaseSheets'
 import { demoCrystals, demoDies, demoGaskets } from './demoStock'
 import type { DemoTray } from './demoTrays'
@@ -127,13 +128,16 @@ async function playTray(world: DemoWorld, demo: DemoTray, ownerId: number): Prom
       crystalState: demo.crystalState,
       gasketPresent: true,
       oldLume: demo.oldLume ?? false,
+      ...demo.intake,
       stage: demo.stage,
       openedAt,
       dueAt: at(world.day, demo.dueDay, demo.dueHour),
       finishedAt: done ? at(world.day, demo.openedDay + 2, 15) : null,
     },
   ])
-  if (!tray || demo.progress.kind === 'opened') return
+  if (!tray) throw new Error(`demo tray ${demo.number} was not stored`)
+  await playWork(db, tray, sheet, demo)
+  if (demo.progress.kind === 'opened') return
   const most = demo.progress.kind === 'measured' ? demo.progress.readings : Infinity
   const readings = await playReadings(world, tray, sheet, most)
   if (demo.progress.kind === 'measured') return
@@ -152,6 +156,7 @@ async function playReadings(
     world.instruments.map((i) => [i.kind, { spec: i, device: simulatedInstrument(i, piece, random) }]),
   )
   const plan = readingPlan({
+    retention: sheet.retention,
     crystalState: tray.crystalState,
     profile: sheet.crystalProfile ?? 'flat',
     gasketPresent: tray.gasketPresent,

@@ -13,6 +13,15 @@ export async function caseSheetById(db: Db, id: number): Promise<CaseSheet | und
   return (await db.select().from(caseSheets).where(eq(caseSheets.id, id)))[0]
 }
 
+export async function caseSheetByName(
+  db: Db,
+  maker: string,
+  reference: string,
+): Promise<CaseSheet | undefined> {
+  const named = and(eq(caseSheets.maker, maker), eq(caseSheets.reference, reference))
+  return (await db.select().from(caseSheets).where(named))[0]
+}
+
 export async function insertCaseSheets(db: Db, rows: NewCaseSheet[]): Promise<CaseSheet[]> {
   return db.insert(caseSheets).values(rows).returning()
 }

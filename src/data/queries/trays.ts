@@ -63,3 +63,12 @@ export async function insertOwners(db: Db, rows: NewOwner[]): Promise<Owner[]> {
 export async function ownerByName(db: Db, name: string): Promise<Owner | undefined> {
   return (await db.select().from(owners).where(eq(owners.name, name)))[0]
 }
+
+/** Corrects what was taken in; stage and number are not intake. */
+export async function updateTrayIntake(
+  db: Db,
+  id: number,
+  row: Partial<Omit<NewTray, 'id' | 'number' | 'caseSheetId' | 'stage' | 'finishedAt'>>,
+): Promise<void> {
+  await db.update(trays).set(row).where(eq(trays.id, id))
+}

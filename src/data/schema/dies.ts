@@ -1,4 +1,4 @@
-import { doublePrecision, pgTable, serial, text } from 'drizzle-orm/pg-core'
+import { doublePrecision, integer, pgTable, serial, text } from 'drizzle-orm/pg-core'
 import { DIE_MATERIALS, DIE_ROLES } from '@/core/dies/Die'
 
 export const dies = pgTable('dies', {
@@ -10,4 +10,5 @@ export const dies = pgTable('dies', {
   outerDiameterMm: doublePrecision('outer_diameter_mm').notNull(),
   openingMm: doublePrecision('opening_mm').notNull().default(0),
   recessDepthMm: doublePrecision('recess_depth_mm').notNull().default(0),
+  sides: integer('sides'),
 })

@@ -1,4 +1,8 @@
-import { boolean, index, integer, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
+import { boolean, index, integer, jsonb, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
+import { CRYSTAL_MATERIALS } from '@/core/fit/parts'
+import type { AskedFor } from '@/core/intake/jobWords'
+import { USES, WATER_CLASSES } from '@/core/intake/jobWords'
+import type { SchoolChoices } from '@/core/procedure/schools'
 import { CRYSTAL_STATES } from '@/core/readings/readingPlan'
 import type { StageId } from '@/core/stages/stages'
 import { caseSheets } from './caseSheets'
@@ -19,9 +23,21 @@ export const trays = pgTable(
     /** what tells this piece from others of the same owner, as “no. 17” */
     ownerMark: text('owner_mark').notNull().default(''),
     complaint: text('complaint').notNull().default(''),
+    promises: text('promises').notNull().default(''),
+    asked: jsonb('asked').$type<readonly AskedFor[]>().notNull().default(['crystal']),
     crystalState: text('crystal_state', { enum: CRYSTAL_STATES }).notNull(),
+    /** crystal material of this very piece, when it differs from the sheet */
+    foundMaterial: text('found_material', { enum: CRYSTAL_MATERIALS }),
     gasketPresent: boolean('gasket_present').notNull().default(true),
     oldLume: boolean('old_lume').notNull().default(false),
+    looseMarkers: boolean('loose_markers').notNull().default(false),
+    steamedUp: boolean('steamed_up').notNull().default(false),
+    waterClass: text('water_class', { enum: WATER_CLASSES }).notNull().default('none'),
+    use: text('use', { enum: USES }).notNull().default('everyday'),
+    /** 1 as new to 10 worn through; null when not graded */
+    wear: integer('wear'),
+    /** schools chosen by hand on this tray */
+    schools: jsonb('schools').$type<SchoolChoices>().notNull().default({}),
     stage: text('stage').$type<StageId>().notNull(),
     openedAt: timestamp('opened_at', { withTimezone: true }).notNull(),
     dueAt: timestamp('due_at', { withTimezone: true }).notNull(),

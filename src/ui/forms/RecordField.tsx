@@ -9,6 +9,7 @@ import type { Control } from 'react-hook-form'
 import { Controller } from 'react-hook-form'
 import type { Field } from '@/core/records/Field'
 import type { FormValues } from './FormValues'
+import { ManyField } from './ManyField'
 
 export interface RecordFieldProps {
   readonly field: Field
@@ -19,14 +20,21 @@ export interface RecordFieldProps {
 
 /** One field of a record, drawn by its kind; its help or its error has a line of its own. */
 export function RecordField({ field, control, dense }: RecordFieldProps) {
-  const wide = field.kind === 'text' && (dense || field.multiline)
+  const wide = field.kind === 'many' || (field.kind === 'text' && (dense || field.multiline))
   return (
     <Box sx={{ gridColumn: wide ? '1 / -1' : undefined }}>
       <Controller
         name={field.name}
         control={control}
         render={({ field: input, fieldState }) =>
-          field.kind === 'flag' ? (
+          field.kind === 'many' ? (
+            <ManyField
+              field={field}
+              value={typeof input.value === 'string' ? input.value : ''}
+              error={fieldState.error?.message}
+              onChange={input.onChange}
+            />
+          ) : field.kind === 'flag' ? (
             <FormControlLabel
               label={field.label}
               control={
@@ -57,7 +65,7 @@ export function RecordField({ field, control, dense }: RecordFieldProps) {
   )
 }
 
-function kindProps(field: Exclude<Field, { kind: 'flag' }>, dense: boolean) {
+function kindProps(field: Exclude<Field, { kind: 'flag' | 'many' }>, dense: boolean) {
   const unit = 'unit' in field && field.unit ? field.unit : field.kind === 'mm' ? 'mm' : null
   const adornment = unit
     ? { input: { endAdornment: <InputAdornment position="end">{unit}</InputAdornment> } }

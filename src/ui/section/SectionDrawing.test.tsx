@@ -65,13 +65,38 @@ describe('PlanView', () => {
 })
 
 describe('BackDrawing', () => {
+  const around = { caseDiameterMm: 38, keepClearHours: [3], pegsDeg: [45, 135, 225, 315] }
+
   it('puts the pins on their notches and numbers the screws in turning order', () => {
-    renderInTheme(<BackDrawing circleMm={32.4} count={6} pins={[0, 2, 4]} order={null} />)
+    renderInTheme(
+      <BackDrawing ring={{ kind: 'notches', circleMm: 32.4, count: 6, pins: [0, 2, 4] }} {...around} />,
+    )
     expect(screen.getByRole('img')).toHaveAccessibleName(/6 notches, pins in 1, 3, 5/)
     const { container } = renderInTheme(
-      <BackDrawing circleMm={30} count={4} pins={[]} order={[0, 2, 1, 3]} />,
+      <BackDrawing ring={{ kind: 'screws', circleMm: 30, count: 4, order: [0, 2, 1, 3] }} {...around} />,
     )
     const numbers = [...container.querySelectorAll('text.figure')].map((node) => node.textContent)
     expect(numbers).toEqual(['1', '3', '2', '4'])
+  })
+
+  it('draws the crown on the left, as it is seen from behind', () => {
+    const { container } = renderInTheme(
+      <BackDrawing ring={{ kind: 'lip', hour: 8 }} {...around} pegsDeg={[]} />,
+    )
+    expect(container.querySelector('rect')?.getAttribute('transform')).toBe('rotate(-90)')
+    expect(screen.getByRole('img')).toHaveAccessibleName('snap back, lip at 8')
+  })
+
+  it('draws flats by their width across and a knurled rim by its diameter', () => {
+    const { container } = renderInTheme(
+      <BackDrawing ring={{ kind: 'grip', gripMm: 30, sides: 6 }} {...around} />,
+    )
+    // A regular hexagon of 30 across flats has its corners on a radius of 15 / cos 30° = 17.321.
+    const corners = [
+      ...(container.querySelector('path')?.getAttribute('d') ?? '').matchAll(/(-?[\d.]+) (-?[\d.]+)/g),
+    ]
+    for (const [, x, y] of corners) expect(Math.hypot(Number(x), Number(y))).toBeCloseTo(17.321, 2)
+    renderInTheme(<BackDrawing ring={{ kind: 'grip', gripMm: 29.5, sides: null }} {...around} />)
+    expect(screen.getByRole('img', { name: 'knurled rim of 29.5 mm' })).toBeInTheDocument()
   })
 })

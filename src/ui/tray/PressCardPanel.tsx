@@ -11,7 +11,7 @@ import type { PressCard } from '@/services/pressCard'
 import type { TrayView } from '@/services/trayView'
 import { LastTimeNote } from './LastTimeNote'
 import { PressLogForm } from './PressLogForm'
-import { Caution } from './StageGuidePanel'
+import { Caution } from '../small/Caution'
 import type { TrayActions, ViewResult } from './TrayActions'
 
 export interface PressCardPanelProps {

@@ -3,17 +3,21 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import dynamic from 'next/dynamic'
+import { stepsOf } from '@/core/procedure/procedure'
 import { stageLabel } from '@/core/stages/stages'
 import { KeyCap } from '../small/KeyCap'
 import { ReadingsTable } from './ReadingsTable'
 import { Shortlist } from './Shortlist'
-import { StageGuidePanel } from './StageGuidePanel'
 import type { TrayActions } from './TrayActions'
 import type { TrayBenchState } from './useTrayBench'
 import { VerdictPanel } from './VerdictPanel'
+import { WorkError } from '../work/WorkError'
 
 // Forms are the heaviest part of the page and not needed by most stages.
 const OpeningPanel = dynamic(() => import('./OpeningPanel').then((m) => m.OpeningPanel))
+const StepList = dynamic(() => import('../work/StepList').then((m) => m.StepList))
+const IntakePanel = dynamic(() => import('../work/IntakePanel').then((m) => m.IntakePanel))
+const JobPanel = dynamic(() => import('../work/JobPanel').then((m) => m.JobPanel))
 const PressCardPanel = dynamic(() => import('./PressCardPanel').then((m) => m.PressCardPanel))
 
 export interface StageWorkProps {
@@ -30,11 +34,24 @@ export function StageWork({ bench, actions }: StageWorkProps) {
   const verdict = (
     <VerdictPanel verdict={view.readout.verdict} readingCount={standing} fittedBefore={fittedBefore} />
   )
+  const work = (
+    <>
+      <JobPanel bench={bench} actions={actions} stage={stage} />
+      <GoOn bench={bench} />
+    </>
+  )
   switch (stage) {
+    case 'intake':
+      return (
+        <>
+          <IntakePanel bench={bench} actions={actions} />
+          <GoOn bench={bench} />
+        </>
+      )
     case 'open':
       return (
         <>
-          <OpeningPanel sheet={view.sheet} />
+          <OpeningPanel bench={bench} actions={actions} />
           <GoOn bench={bench} />
         </>
       )
@@ -52,6 +69,7 @@ export function StageWork({ bench, actions }: StageWorkProps) {
         </>
       )
     case 'match':
+      if (!view.matched) return work
       return (
         <>
           {verdict}
@@ -65,21 +83,20 @@ export function StageWork({ bench, actions }: StageWorkProps) {
         </>
       )
     case 'press-in':
-      return (
-        <PressCardPanel
-          key={view.press?.pickId ?? 0}
-          view={view}
-          logPressRun={actions.logPressRun}
-          onLogged={(result) => bench.take(result)}
-        />
-      )
-    default:
+      if (!view.matched) return work
       return (
         <>
-          <StageGuidePanel stage={stage} view={view} />
-          <GoOn bench={bench} />
+          <PressCardPanel
+            key={view.press?.pickId ?? 0}
+            view={view}
+            logPressRun={actions.logPressRun}
+            onLogged={(result) => bench.take(result)}
+          />
+          <StepList bench={bench} actions={actions} stage={stage} />
         </>
       )
+    default:
+      return work
   }
 }
 
@@ -93,11 +110,32 @@ function GoOn({ bench }: { bench: TrayBenchState }) {
       </Typography>
     )
   }
+  const steps = stepsOf(view.job.procedure, stage)
+  const ticked = steps.filter((step) => view.job.ticks[`step:${step.id}`] !== undefined).length
+  const refused = bench.moveError?.stage === stage ? bench.moveError.text : null
   return (
-    <Box sx={{ position: 'sticky', bottom: -12, bgcolor: 'background.default', mt: 1, pt: 1, pb: 1.5 }}>
-      <Button variant="contained" onClick={bench.moveOn} disabled={busy}>
-        {stage === 'hand-back' ? 'Hand back' : `${stageLabel(stage)} done`} <KeyCap name="D" />
-      </Button>
+    <Box
+      sx={{
+        position: 'sticky',
+        bottom: -12,
+        bgcolor: 'background.default',
+        mt: 1,
+        pt: 1,
+        pb: 1.5,
+        zIndex: 2,
+      }}
+    >
+      <WorkError text={refused} />
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mt: 0.5 }}>
+        <Button variant="contained" onClick={bench.moveOn} disabled={busy}>
+          {stage === 'hand-back' ? 'Hand back' : `${stageLabel(stage)} done`} <KeyCap name="D" />
+        </Button>
+        {ticked < steps.length && stage !== 'measure' && (
+          <Typography sx={{ fontSize: 14, color: 'warning.main' }}>
+            {ticked} of {steps.length} steps ticked
+          </Typography>
+        )}
+      </Box>
     </Box>
   )
 }

@@ -11,4 +11,16 @@ export interface TrayActions {
   readonly pickPair: (input: unknown) => Promise<ViewResult>
   readonly logPressRun: (tools: unknown, input: unknown) => Promise<ViewResult>
   readonly moveTray: (input: unknown) => Promise<ViewResult>
+  readonly tickTray: (input: unknown) => Promise<ViewResult>
+  readonly chooseSchool: (input: unknown) => Promise<ViewResult>
+  readonly recordOff: (input: unknown) => Promise<ViewResult>
+  readonly answerOff: (input: unknown) => Promise<ViewResult>
+  readonly undoTrail: (input: unknown) => Promise<ViewResult>
+  readonly startMethod: (input: unknown) => Promise<ViewResult>
+  readonly endMethod: (input: unknown) => Promise<ViewResult>
+  readonly noteFinding: (input: unknown) => Promise<ViewResult>
+  readonly takeBackNote: (input: unknown) => Promise<ViewResult>
+  readonly removePhoto: (input: unknown) => Promise<ViewResult>
+  readonly correctIntake: (trayId: number, input: unknown) => Promise<ViewResult>
+  readonly trayView: (number: number) => Promise<ViewResult>
 }

@@ -32,13 +32,13 @@ export function TrayBench({ initial, stage, actions }: TrayBenchProps) {
   const open = view.tray.finishedAt === null
 
   useReadingKeys({
-    active: open && bench.voiding === null,
+    active: open && !bench.keysRest,
     onFigure: bench.typeFigure,
     onBackspace: () => bench.startVoid(),
     onEnter: bench.accept,
   })
   // Off from the moment a dialog is asked for: what is typed while it loads must not move the tray.
-  const enabled = bench.voiding === null
+  const enabled = !bench.keysRest
   const inMatch = enabled && state.stage === 'match'
   useHotkeys('[', () => bench.showStage(stageAfter(state.stage, -1)), { useKey: true, enabled })
   useHotkeys(']', () => bench.showStage(stageAfter(state.stage, 1)), { useKey: true, enabled })

@@ -1,6 +1,7 @@
 'use client'
 import Box from '@mui/material/Box'
 import { useMemo } from 'react'
+import { RETENTION_WORDS } from '@/core/construction/kinds'
 import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
 import { formatMm } from '@/core/units/formatMm'
 import type { SizeEvidence } from '@/core/verdict/SizeEvidence'
@@ -27,14 +28,18 @@ export function TrayDrawings({ bench }: { bench: TrayBenchState }) {
   return (
     <>
       <Box ref={ref}>
-        <SectionDrawing
-          model={model}
-          width={Math.max(width, 320)}
-          aimedAt={target?.dimension ?? null}
-          onAim={bench.aim}
-        />
+        {view.matched ? (
+          <SectionDrawing
+            model={model}
+            width={Math.max(width, 320)}
+            aimedAt={target?.dimension ?? null}
+            onAim={bench.aim}
+          />
+        ) : (
+          <NotDrawn view={view} />
+        )}
       </Box>
-      <Legend />
+      {view.matched && <Legend />}
       <Box
         sx={{
           display: 'grid',
@@ -48,6 +53,21 @@ export function TrayDrawings({ bench }: { bench: TrayBenchState }) {
         <Evidence view={view} />
       </Box>
     </>
+  )
+}
+
+/** Says what this construction does not have, and what it does. */
+function NotDrawn({ view }: { view: TrayView }) {
+  return (
+    <Box sx={{ borderTop: 3, borderColor: 'divider', pt: 1.5, pb: 2 }}>
+      <Box component="p" sx={{ m: 0, fontSize: '1.15rem', fontWeight: 700 }}>
+        Crystal {RETENTION_WORDS[view.sheet.retention]}
+      </Box>
+      <Box component="p" sx={{ m: 0, mt: 0.5, color: 'text.secondary' }}>
+        Section, shortlist and press card know glass in a ring gasket and are not drawn for this construction.
+        The tray keeps its steps, parts, findings and readings; choose the crystal from the drawers by hand.
+      </Box>
+    </Box>
   )
 }
 

@@ -7,7 +7,7 @@ import { dueText } from '../small/dueText'
 
 /** Tray number, case, owner, due and hazards: always there. */
 export function TrayHeaderBar({ view }: { view: TrayView }) {
-  const { tray, sheet, hazards } = view
+  const { tray, sheet, job } = view
   return (
     <Box
       component="header"
@@ -24,7 +24,7 @@ export function TrayHeaderBar({ view }: { view: TrayView }) {
         {[tray.owner, tray.ownerMark].filter(Boolean).join(', ')},{' '}
         {tray.finishedAt ? 'handed back' : `due ${dueText(tray.dueAt)}`}
       </Typography>
-      {hazards.map((hazard) => (
+      {job.hazards.map((hazard) => (
         <HazardSign key={hazard.id} hazard={hazard} />
       ))}
     </Box>

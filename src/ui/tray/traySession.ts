@@ -40,6 +40,7 @@ export type SessionEvent =
   | { type: 'asked'; question: ReadingQuestion }
   | { type: 'failed'; error: string }
   | { type: 'reading-taken'; view: TrayView }
+  | { type: 'cleared-busy' }
   | { type: 'view-came'; view: TrayView; stage?: StageId }
   | { type: 'stage-shown'; stage: StageId }
   | { type: 'chose'; pair: ChosenPair }
@@ -73,6 +74,8 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
         error: null,
         busy: false,
       }
+    case 'cleared-busy':
+      return { ...state, busy: false }
     case 'view-came':
       return { ...state, view: event.view, stage: event.stage ?? state.stage, error: null, busy: false }
     case 'stage-shown':

@@ -13,6 +13,8 @@ import { chosenPairOf, openSession, pairAfter, targetOfSession, traySession } fr
 
 const AWAY = 'Not stored: Whyalon does not answer. The figure is still here; start it again and press Enter.'
 
+const CHANGE_AWAY = 'Not stored: Whyalon does not answer. Start it again and do this once more.'
+
 interface Send {
   readonly text: string
   readonly confirmed: boolean
@@ -27,6 +29,8 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
   const [instrument, setInstrument] = useState<{ kind: string; id: number } | null>(null)
   const [voiding, setVoiding] = useState<ReadingView | null>(null)
   const [devicesOn, setDevicesOn] = useState(false)
+  const [atDialog, setAtDialog] = useState(false)
+  const [moveError, setMoveError] = useState<{ stage: StageId; text: string } | null>(null)
   const inputRef = useRef<HTMLInputElement>(null)
   const { view } = state
   const target = targetOfSession(state)
@@ -57,6 +61,14 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
     return result.ok
   }
 
+  /** @returns what is wrong, or null when it was stored; the stage being looked at stays */
+  const change = async (call: Promise<ViewResult>): Promise<string | null> => {
+    const result = await call.catch((): ViewResult => ({ ok: false, errors: { form: CHANGE_AWAY } }))
+    if (!result.ok) return firstOf(result.errors)
+    dispatch({ type: 'view-came', view: result.view })
+    return null
+  }
+
   const run = async (call: Promise<ViewResult>) => {
     dispatch({ type: 'sent' })
     take(await call.catch((): ViewResult => ({ ok: false, errors: { form: AWAY } })))
@@ -68,10 +80,15 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
     chosen,
     instrumentId,
     voiding,
+    /** true while a dialog has the keys, from the moment it is asked for */
+    keysRest: voiding !== null || atDialog,
+    setAtDialog,
     devicesOn,
     inputRef,
     setDevicesOn,
     take,
+    change,
+    moveError,
     chooseInstrument: (id: number) => kind && setInstrument({ kind, id }),
     type: (text: string) => dispatch({ type: 'typed', text }),
     typeFigure: (character: string) => {
@@ -120,8 +137,17 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
         void run(actions.pickPair({ trayId: view.tray.id, ...chosen }))
     },
     moveOn: () => {
-      const last = state.stage === 'hand-back'
-      void run(actions.moveTray({ trayId: view.tray.id, stage: stageAfter(state.stage, 1), finished: last }))
+      if (state.busy) return
+      const finished = state.stage === 'hand-back'
+      const move = actions.moveTray({ trayId: view.tray.id, stage: stageAfter(state.stage, 1), finished })
+      dispatch({ type: 'sent' })
+      void move
+        .catch((): ViewResult => ({ ok: false, errors: { form: CHANGE_AWAY } }))
+        .then((result) => {
+          setMoveError(result.ok ? null : { stage: state.stage, text: firstOf(result.errors) })
+          if (result.ok) take(result)
+          else dispatch({ type: 'cleared-busy' })
+        })
     },
     trouble: (error: string) => dispatch({ type: 'failed', error }),
     /** @param readingId - the last one that stands when left out */

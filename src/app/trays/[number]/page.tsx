@@ -5,13 +5,7 @@ import { STAGE_IDS } from '@/core/stages/stages'
 import { trayByItsNumber } from '@/services/listings'
 import { getShop } from '@/services/shop'
 import { TrayBench } from '@/ui/tray/TrayBench'
-import {
-  logPressRunAction,
-  moveTrayAction,
-  pickPairAction,
-  takeBackReadingAction,
-  takeReadingAction,
-} from '../../actions'
+import { TRAY_ACTIONS } from './trayActions'
 
 export const dynamic = 'force-dynamic'
 
@@ -29,18 +23,5 @@ export default async function TrayPage({ params, searchParams }: TrayPageProps) 
   const view = /^\d{1,6}$/.test(number) ? await trayByItsNumber(await getShop(), Number(number)) : null
   if (!view) notFound()
   const shown = STAGE_IDS.find((id): id is StageId => id === stage) ?? view.tray.stage
-  return (
-    <TrayBench
-      key={view.tray.id}
-      initial={view}
-      stage={shown}
-      actions={{
-        takeReading: takeReadingAction,
-        takeBackReading: takeBackReadingAction,
-        pickPair: pickPairAction,
-        logPressRun: logPressRunAction,
-        moveTray: moveTrayAction,
-      }}
-    />
-  )
+  return <TrayBench key={view.tray.id} initial={view} stage={shown} actions={TRAY_ACTIONS} />
 }

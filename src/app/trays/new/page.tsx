@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { newTrayChoices } from '@/services/listings'
 import { getShop } from '@/services/shop'
-import { NewTrayPage } from '@/ui/lists/NewTrayPage'
+import { NewTrayPage } from '@/ui/intake/NewTrayPage'
 import { openTrayAction } from '../../actions'
 
 export const dynamic = 'force-dynamic'

@@ -1,0 +1,19 @@
+import { photoFile } from '@/services/photos'
+import { getShop } from '@/services/shop'
+
+export const dynamic = 'force-dynamic'
+
+/** A tray's picture, as the JPEG it was stored as. */
+export async function GET(_request: Request, { params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params
+  const bytes = /^\d{1,9}$/.test(id) ? await photoFile(await getShop(), Number(id)) : null
+  if (!bytes) return new Response('There is no such picture.', { status: 404 })
+  return new Response(new Uint8Array(bytes), {
+    headers: {
+      'Content-Type': 'image/jpeg',
+      'X-Content-Type-Options': 'nosniff',
+      'Content-Security-Policy': "default-src 'none'",
+      'Cache-Control': 'private, max-age=31536000, immutable',
+    },
+  })
+}

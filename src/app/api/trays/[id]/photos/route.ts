@@ -1,0 +1,58 @@
+import { MOST_PHOTO_BYTES, tooLargeText } from '@/core/intake/photoLimits'
+import { addPhoto } from '@/services/photos'
+import { getShop } from '@/services/shop'
+
+export const dynamic = 'force-dynamic'
+
+/**
+ * Takes one picture as the request's body. Only `image/…` is read, which a foreign page cannot send without asking,
+ * and no more of it than a picture may have.
+ */
+export async function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params
+  if (!/^\d{1,9}$/.test(id)) return refusal('Tray: this address names none.', 404)
+  const type = request.headers.get('content-type') ?? ''
+  if (!type.startsWith('image/')) {
+    return refusal(
+      'Picture: this file does not say it is one. Choose a JPEG, PNG, WebP, AVIF, TIFF or GIF.',
+      415,
+    )
+  }
+  const stated = Number(request.headers.get('content-length') ?? 0)
+  if (stated > MOST_PHOTO_BYTES) return refusal(tooLargeText(stated), 413)
+  const bytes = await bodyWithin(request, MOST_PHOTO_BYTES)
+  if (!bytes) return refusal(tooLargeText(MOST_PHOTO_BYTES + 1), 413)
+  const caption = decoded(request.headers.get('x-caption') ?? '')
+  const result = await addPhoto(await getShop(), Number(id), { bytes, caption }, new Date())
+  return Response.json(result, { status: result.ok ? 201 : 422 })
+}
+
+function refusal(message: string, status: number) {
+  return Response.json({ ok: false, errors: { photo: message } }, { status })
+}
+
+/** A header holds no umlauts: captions come percent-encoded. */
+function decoded(text: string): string {
+  try {
+    return decodeURIComponent(text)
+  } catch {
+    return text
+  }
+}
+
+/** The whole body, or null as soon as it grows beyond `most` bytes. */
+async function bodyWithin(request: Request, most: number): Promise<Uint8Array | null> {
+  const chunks: Uint8Array[] = []
+  let size = 0
+  const reader = request.body?.getReader()
+  for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
+    const chunk: Uint8Array = part.value
+    size += chunk.length
+    if (size > most) {
+      await reader?.cancel()
+      return null
+    }
+    chunks.push(chunk)
+  }
+  return Buffer.concat(chunks)
+}

@@ -1,0 +1,41 @@
+import type { TrayActions } from '@/ui/tray/TrayActions'
+import {
+  answerOffAction,
+  chooseSchoolAction,
+  correctIntakeAction,
+  endMethodAction,
+  logPressRunAction,
+  moveTrayAction,
+  noteFindingAction,
+  pickPairAction,
+  recordOffAction,
+  removePhotoAction,
+  startMethodAction,
+  takeBackNoteAction,
+  takeBackReadingAction,
+  takeReadingAction,
+  tickTrayAction,
+  trayViewAction,
+  undoTrailAction,
+} from '../../actions'
+
+/** What a tray's page can ask of the server. */
+export const TRAY_ACTIONS: TrayActions = {
+  takeReading: takeReadingAction,
+  takeBackReading: takeBackReadingAction,
+  pickPair: pickPairAction,
+  logPressRun: logPressRunAction,
+  moveTray: moveTrayAction,
+  tickTray: tickTrayAction,
+  chooseSchool: chooseSchoolAction,
+  recordOff: recordOffAction,
+  answerOff: answerOffAction,
+  undoTrail: undoTrailAction,
+  startMethod: startMethodAction,
+  endMethod: endMethodAction,
+  noteFinding: noteFindingAction,
+  takeBackNote: takeBackNoteAction,
+  removePhoto: removePhotoAction,
+  correctIntake: correctIntakeAction,
+  trayView: trayViewAction,
+}

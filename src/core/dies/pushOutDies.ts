@@ -1,0 +1,97 @@
+import { formatMm } from '../units/formatMm'
+import type { Die } from './Die'
+import type { DieOutcome } from './pressInDies'
+import { dieOutcome, faceReason } from './pressInDies'
+
+/** What a crystal is pressed out through. All mm. */
+export interface PushOutCase {
+  readonly crystalDiameterMm: number
+  /** total height of the crystal over its edge, 0 for flat */
+  readonly domeMm: number
+  /** what can be seen of the dial: the pusher goes through here */
+  readonly apertureMm: number
+  /** true with a thin plastic ring around the edge that must not be touched */
+  readonly looseRing: boolean
+}
+
+/** Least distance from the pusher's edge to what it goes through, per diameter, mm. From memory. */
+const PUSHER_MARGIN_MM = 0.5
+const RING_MARGIN_MM = 1.0
+/** Room around the falling crystal, mm. */
+const FALL_ROOM_MM = 0.5
+/** How far it travels before it is free, mm. From memory. */
+const TRAVEL_MM = 2
+/** A pusher much smaller than the way loads the centre and cracks the glass, mm. From memory. */
+const MOST_UNDER_MM = 6
+
+/** Pusher for pressing a crystal out from inside: the largest that clears the way by a margin. */
+export function pushOutPusher(dies: readonly Die[], watchCase: PushOutCase): DieOutcome {
+  const marginMm = watchCase.looseRing ? RING_MARGIN_MM : PUSHER_MARGIN_MM
+  const mostOuterMm = watchCase.apertureMm - marginMm
+  const wanted = {
+    leastOuterMm: mostOuterMm - MOST_UNDER_MM,
+    mostOuterMm,
+    leastOpeningMm: 0,
+    mostOpeningMm: 0,
+    leastRecessMm: 0,
+  }
+  const pushers = dies.filter((d) => d.role === 'pusher')
+  const choices = pushers
+    .filter(
+      (d) =>
+        d.outerDiameterMm <= mostOuterMm && d.outerDiameterMm >= wanted.leastOuterMm && d.openingMm === 0,
+    )
+    .sort((a, b) => b.outerDiameterMm - a.outerDiameterMm)
+    .map((die) => ({
+      die,
+      reasons: [
+        `${formatMm(die.outerDiameterMm, 0.1)} through ${formatMm(watchCase.apertureMm, 0.1)}: the largest that stays ${formatMm(marginMm, 0.1)} clear${watchCase.looseRing ? ' of the chapter ring' : ''}`,
+        faceReason(die),
+      ],
+    }))
+  return dieOutcome(
+    choices,
+    wanted,
+    pushers[0] ?? null,
+    `A full face of ${formatMm(wanted.leastOuterMm, 0.1)}–${formatMm(mostOuterMm, 0.1)} would do.`,
+  )
+}
+
+/** Support under a case while its crystal is pressed out: bears outside the crystal and lets it fall through. */
+export function pushOutSupport(
+  dies: readonly Die[],
+  watchCase: PushOutCase,
+  caseDiameterMm: number,
+): DieOutcome {
+  const leastOpeningMm = watchCase.crystalDiameterMm + FALL_ROOM_MM
+  const leastRecessMm = watchCase.domeMm + TRAVEL_MM
+  const wanted = {
+    leastOuterMm: leastOpeningMm,
+    mostOuterMm: caseDiameterMm,
+    leastOpeningMm,
+    mostOpeningMm: caseDiameterMm,
+    leastRecessMm,
+  }
+  const supports = dies.filter((d) => d.role === 'support')
+  const choices = supports
+    .filter(
+      (d) =>
+        d.openingMm >= leastOpeningMm &&
+        d.recessDepthMm >= leastRecessMm &&
+        d.outerDiameterMm <= caseDiameterMm,
+    )
+    .sort((a, b) => a.openingMm - b.openingMm)
+    .map((die) => ({
+      die,
+      reasons: [
+        `opening ${formatMm(die.openingMm, 0.1)} lets the ${formatMm(watchCase.crystalDiameterMm, 0.1)} crystal fall, ${formatMm(die.recessDepthMm, 0.1)} deep`,
+        faceReason(die),
+      ],
+    }))
+  return dieOutcome(
+    choices,
+    wanted,
+    supports[0] ?? null,
+    `An opening of at least ${formatMm(leastOpeningMm, 0.1)}, ${formatMm(leastRecessMm, 0.1)} deep, inside ${formatMm(caseDiameterMm, 0.1)} would do.`,
+  )
+}

@@ -1,0 +1,47 @@
+/** What an owner asks for. One tray may ask for several. */
+export const ASKED_FOR = [
+  'crystal',
+  'gasket',
+  'reseal',
+  'bezel-off',
+  'insert',
+  'chapter-ring',
+  'magnifier-off',
+  'resin-shell',
+  'battery',
+  'marker',
+] as const
+export type AskedFor = (typeof ASKED_FOR)[number]
+
+export const ASKED_WORDS: Readonly<Record<AskedFor, string>> = {
+  crystal: 'crystal',
+  gasket: 'crystal gasket',
+  reseal: 'reseal back and crown',
+  'bezel-off': 'bezel off and on',
+  insert: 'bezel insert',
+  'chapter-ring': 'chapter ring straight',
+  'magnifier-off': 'magnifier off',
+  'resin-shell': 'resin shell',
+  battery: 'battery',
+  marker: 'marker re-fixed',
+}
+
+/** Water resistance as stated on dial or back. A statement, not a promise: only a test at a date is one. */
+export const WATER_CLASSES = ['none', '3-bar', '5-bar', '10-bar', '20-bar', 'diver'] as const
+export type WaterClass = (typeof WATER_CLASSES)[number]
+
+export const USES = ['dress', 'everyday', 'diver'] as const
+export type Use = (typeof USES)[number]
+
+/** Wear grades, 1 as new to 10 worn through. */
+export const LEAST_WEAR = 1
+export const MOST_WEAR = 10
+
+/** How tight the back was when it was opened. */
+export const BACK_TIGHTNESSES = ['fell-open', 'too-easy', 'usual', 'tight', 'needed-the-press'] as const
+export type BackTightness = (typeof BACK_TIGHTNESSES)[number]
+
+/** A back that gives way too easily points at dirt in the thread or a lost seal (common practice). */
+export function isTightnessFinding(tightness: BackTightness): boolean {
+  return tightness === 'fell-open' || tightness === 'too-easy'
+}

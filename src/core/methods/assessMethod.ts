@@ -1,0 +1,212 @@
+import type { JobFacts } from '../procedure/JobFacts'
+import type { Process, Severity, Substance } from './harmTable'
+import { HARM_TABLE, PROCESS_WORDS, SUBSTANCE_WORDS } from './harmTable'
+
+/**
+ * What the process is applied to: the whole head, its face alone (laid face down, level below the joint of the
+ * back), or a part that is off the case.
+ */
+export const SCOPES = ['head', 'face', 'insert', 'bezel', 'crystal', 'case'] as const
+export type Scope = (typeof SCOPES)[number]
+
+export const SCOPE_WORDS: Readonly<Record<Scope, string>> = {
+  head: 'the whole head',
+  face: 'the face alone, back joint above the level',
+  insert: 'the insert, off the case',
+  bezel: 'the bare bezel, off the case',
+  crystal: 'the crystal, off the case',
+  case: 'the empty case, seals out',
+}
+
+/** A process running somewhere on the bench. */
+export interface OpenProcess {
+  readonly trayNumber: number
+  readonly process: Process
+}
+
+export interface MethodProposal {
+  readonly process: Process
+  readonly scope: Scope
+}
+
+export interface MethodSituation {
+  readonly facts: JobFacts
+  /** what is off already */
+  readonly strapOff: boolean
+  /** everything running on the bench now, this tray's own included */
+  readonly bench: readonly OpenProcess[]
+}
+
+export interface MethodFinding {
+  /** what it is about, in words */
+  readonly about: string
+  readonly severity: Severity
+  readonly why: string
+  /** empty unless it is a warning */
+  readonly protect: string
+}
+
+export interface MethodAssessment {
+  readonly severity: Severity
+  /** worst first; only what speaks against it or needs care */
+  readonly findings: readonly MethodFinding[]
+  /** how to reach the same end when it is blocked; null otherwise */
+  readonly wayRound: string | null
+}
+
+const ORDER: readonly Severity[] = ['block', 'warn', 'allow']
+
+/**
+ * Checks a method against everything it would touch on this tray and against what else is open on the bench.
+ * @source common practice and memory, cell by cell in `HARM_TABLE`
+ */
+export function assessMethod(proposal: MethodProposal, situation: MethodSituation): MethodAssessment {
+  const findings = [
+    ...touched(proposal.scope, situation).map((substance) => substanceFinding(proposal, substance)),
+    ...conditionFindings(proposal, situation),
+    ...benchFindings(proposal.process, situation.bench),
+  ]
+    .filter((finding) => finding.severity !== 'allow')
+    .sort((a, b) => ORDER.indexOf(a.severity) - ORDER.indexOf(b.severity))
+  const severity = findings[0]?.severity ?? 'allow'
+  const byBench = findings.some((f) => f.severity === 'block' && f.about === BENCH)
+  return {
+    severity,
+    findings,
+    wayRound: severity === 'block' ? wayRound(proposal, situation, byBench) : null,
+  }
+}
+
+/** Everything the process would meet. What nobody knows counts as the worst it may be. */
+function touched(scope: Scope, { facts, strapOff }: MethodSituation): Substance[] {
+  const insert: (Substance | false)[] = [
+    facts.insertMaterial === 'aluminium' && 'aluminium-insert',
+    facts.insertMaterial === 'ceramic' && 'ceramic-insert',
+    facts.insertMaterial !== 'none' && 'printed-pip',
+  ]
+  const crystal: (Substance | false)[] =
+    facts.crystalState === 'missing' ? [] : [crystalSubstance(facts), facts.arCoating !== 'none' && 'ar-coat']
+  const onHead: (Substance | false)[] = [
+    ...crystal,
+    ...insert,
+    facts.retention === 'tension-gasket' && facts.gasketPresent && 'nylon-gasket',
+    facts.bezelKind === 'resin-shell' && 'leather-or-resin',
+    !strapOff && 'leather-or-resin',
+    facts.oldLume && facts.crystalState !== 'whole' && 'old-lume',
+  ]
+  const sealed = facts.backSeal === 'o-ring' || facts.backSeal === 'flat-gasket' || facts.crownKind !== 'none'
+  const list: Readonly<Record<Scope, (Substance | false)[]>> = {
+    head: [...onHead, sealed && 'rubber-gasket'],
+    face: onHead,
+    insert,
+    bezel: [],
+    crystal,
+    case: [facts.oldLume && 'old-lume'],
+  }
+  return [...new Set(list[scope].filter((s) => s !== false))]
+}
+
+function crystalSubstance({ crystalMaterial }: JobFacts): Substance {
+  switch (crystalMaterial) {
+    case 'sapphire':
+      return 'sapphire'
+    case 'mineral':
+    case 'hardened-mineral':
+      return 'mineral'
+    default:
+      return 'acrylic'
+  }
+}
+
+function substanceFinding({ process }: MethodProposal, substance: Substance): MethodFinding {
+  const { severity, why, protect } = HARM_TABLE[process][substance]
+  return { about: SUBSTANCE_WORDS[substance], severity, why, protect }
+}
+
+const BENCH = 'the bench'
+const isSoak = (process: Process) => process === 'acetone-bath'
+
+function conditionFindings({ process, scope }: MethodProposal, { facts }: MethodSituation): MethodFinding[] {
+  const onHead = scope === 'head' || scope === 'face'
+  if (!isSoak(process) || !onHead) return []
+  const findings: MethodFinding[] = []
+  const blocked = (about: string, why: string) =>
+    findings.push({ about, severity: 'block', why, protect: '' })
+  if (facts.crystalState !== 'whole') {
+    blocked('the crystal', `it is ${facts.crystalState}: the bath would reach dial and movement`)
+  }
+  if (facts.sealsDoubtful) blocked('the seals', 'they are doubtful: the bath would creep in')
+  if (facts.crownKind === 'push-pull') {
+    findings.push({
+      about: 'the crown',
+      severity: 'warn',
+      why: 'it cannot be screwed down',
+      protect: 'push it fully in and keep the level below it',
+    })
+  }
+  if (scope === 'face') {
+    findings.push({
+      about: 'back and crown seals',
+      severity: 'warn',
+      why: 'rubber swells where acetone stands on it',
+      protect: 'face down, level below the joint of the back; look at the seals afterwards',
+    })
+  }
+  return findings
+}
+
+function benchFindings(process: Process, bench: readonly OpenProcess[]): MethodFinding[] {
+  const against = process === 'flame' ? 'acetone-bath' : process === 'acetone-bath' ? 'flame' : null
+  if (against === null) return []
+  const trays = bench.filter((open) => open.process === against).map((open) => open.trayNumber)
+  if (trays.length === 0) return []
+  const where = `tray ${trays.join(', ')}`
+  return [
+    {
+      about: BENCH,
+      severity: 'block',
+      why:
+        process === 'flame'
+          ? `a solvent bath is open on ${where}: its vapour catches fire`
+          : `a flame is in use on ${where}: the vapour catches fire`,
+      protect: '',
+    },
+  ]
+}
+
+function wayRound({ process, scope }: MethodProposal, { facts }: MethodSituation, byBench: boolean): string {
+  if (byBench && process === 'flame') {
+    return 'End that bath first: lid on, tray away, room aired. Then start the flame.'
+  }
+  if (byBench) return 'Put the flame out first; it can be started again when this bath is away.'
+  switch (process) {
+    case 'acetone-bath':
+      if (scope === 'insert') return 'Hot water with detergent softens the adhesive without acetone.'
+      return facts.insertMaterial === 'none'
+        ? 'Hot water with detergent, on the part alone.'
+        : 'Take the bezel off, push the insert out from behind, and wash the adhesive off with hot water and detergent.'
+    case 'flame':
+      return 'Leave the magnifier, or choose a new crystal without one.'
+    case 'ultrasonic':
+      return 'Clean by hand: putty, air and a soft brush; what carries luminous paint goes to a specialist.'
+    case 'steel-pry':
+      return 'A plastic lever at the gap, or a four-jaw remover that lifts evenly.'
+    case 'alcohol-wipe':
+    case 'hot-water':
+      return 'Dry cleaning only: putty and air; leave the paint alone.'
+  }
+}
+
+/** “blocked: acetone bath, acrylic crystal: acetone crazes …” for a message. */
+export function assessmentText(
+  { process }: Pick<MethodProposal, 'process'>,
+  assessment: MethodAssessment,
+): string {
+  const worst = assessment.findings[0]
+  if (!worst) return `${PROCESS_WORDS[process]}: nothing speaks against it.`
+  const reasons = assessment.findings
+    .filter((f) => f.severity === worst.severity)
+    .map((f) => `${f.about}: ${f.why}`)
+    .join('; ')
+  return `${PROCESS_WORDS[process]}, ${reasons}.`
+}

@@ -1,0 +1,184 @@
+import fc from 'fast-check'
+import { diverFacts, jobFacts } from '../../../tests/factories/jobFacts'
+import type { MethodProposal, MethodSituation, Scope } from './assessMethod'
+import { assessmentText, assessMethod, SCOPES } from './assessMethod'
+import { HARM_TABLE, PROCESSES, SUBSTANCES } from './harmTable'
+import type { Process } from './harmTable'
+import { BEZEL_METHODS, rankBezelRemoval, rankInsertRemoval } from './removalMethods'
+
+const situation = (over: Partial<MethodSituation> = {}): MethodSituation => ({
+  facts: diverFacts(),
+  strapOff: true,
+  bench: [],
+  ...over,
+})
+const assess = (process: Process, scope: Scope, over: Partial<MethodSituation> = {}) =>
+  assessMethod({ process, scope }, situation(over))
+
+describe('HARM_TABLE', () => {
+  it('has a cell for every process and substance, each severity with what it needs', () => {
+    for (const process of PROCESSES) {
+      for (const substance of SUBSTANCES) {
+        const { severity, why, protect } = HARM_TABLE[process][substance]
+        expect([process, substance, why !== '']).toEqual([process, substance, severity !== 'allow'])
+        expect([process, substance, protect !== '']).toEqual([process, substance, severity === 'warn'])
+      }
+    }
+  })
+})
+
+describe('assessMethod', () => {
+  it('blocks acetone on acrylic and says what to do instead', () => {
+    const outcome = assess('acetone-bath', 'face', { facts: diverFacts({ crystalMaterial: 'acrylic' }) })
+    expect(outcome.severity).toBe('block')
+    expect(outcome.findings[0]).toMatchObject({
+      about: 'acrylic crystal',
+      why: 'acetone crazes and dissolves acrylic',
+    })
+    expect(outcome.wayRound).toMatch(/push the insert out from behind.*hot water and detergent/)
+  })
+
+  it('takes a crystal nobody knows for acrylic', () => {
+    expect(assess('flame', 'head', { facts: jobFacts({ crystalMaterial: null }) }).severity).toBe('block')
+  })
+
+  it('allows the face of a sound sapphire diver with care, and not the whole head', () => {
+    const face = assess('acetone-bath', 'face')
+    expect(face.severity).toBe('warn')
+    expect(face.findings.map((f) => f.about)).toEqual(
+      expect.arrayContaining(['aluminium insert', 'printed or luminous pip', 'back and crown seals']),
+    )
+    for (const finding of face.findings) expect(finding.protect).not.toBe('')
+    const head = assess('acetone-bath', 'head')
+    expect(head.severity).toBe('block')
+    expect(head.findings[0]?.about).toBe('rubber seals')
+  })
+
+  it('does not soak with a cracked crystal, doubtful seals or the strap on', () => {
+    const block = (over: Partial<MethodSituation>) => assess('acetone-bath', 'face', over).findings[0]
+    expect(block({ facts: diverFacts({ crystalState: 'cracked' }) })).toMatchObject({
+      severity: 'block',
+      about: 'the crystal',
+    })
+    expect(block({ facts: diverFacts({ sealsDoubtful: true }) })).toMatchObject({ about: 'the seals' })
+    expect(block({ strapOff: false })).toMatchObject({ about: 'leather or resin' })
+  })
+
+  it('asks for care with a crown that cannot be screwed down', () => {
+    const outcome = assess('acetone-bath', 'face', { facts: diverFacts({ crownKind: 'push-pull' }) })
+    expect(outcome.findings.map((f) => f.about)).toContain('the crown')
+  })
+
+  it('lights no flame while a solvent bath is open on any tray, and opens no bath beside a flame', () => {
+    const facts = jobFacts({
+      magnifier: 'outside',
+      crystalMaterial: 'sapphire',
+      backSeal: 'none',
+      crownKind: 'none',
+    })
+    const open = { facts, bench: [{ trayNumber: 218, process: 'acetone-bath' }] } as const
+    const flame = assess('flame', 'crystal', open)
+    expect(flame.severity).toBe('block')
+    expect(flame.findings[0]?.why).toMatch(/open on tray 218/)
+    expect(flame.wayRound).toMatch(/End that bath first/)
+    expect(assess('flame', 'crystal', { facts }).severity).toBe('allow')
+    const bath = assess('acetone-bath', 'insert', { bench: [{ trayNumber: 207, process: 'flame' }] })
+    expect(bath.findings[0]?.why).toMatch(/flame is in use on tray 207/)
+  })
+
+  it('blocks the flame on a coated crystal and warns on mineral', () => {
+    const facts = jobFacts({ magnifier: 'outside', crystalMaterial: 'sapphire' })
+    expect(assess('flame', 'crystal', { facts: { ...facts, arCoating: 'inside' } }).severity).toBe('block')
+    expect(assess('flame', 'crystal', { facts: { ...facts, crystalMaterial: 'mineral' } }).severity).toBe(
+      'warn',
+    )
+  })
+
+  it('keeps old luminous paint out of every bath and every wipe', () => {
+    const facts = jobFacts({ oldLume: true })
+    for (const process of ['ultrasonic', 'hot-water', 'alcohol-wipe', 'acetone-bath', 'flame'] as const) {
+      expect(assess(process, 'case', { facts }).severity).toBe('block')
+    }
+  })
+
+  it('gives a way round whenever it blocks, and only then; worst findings first', () => {
+    const severities = ['block', 'warn', 'allow']
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...PROCESSES),
+        fc.constantFrom(...SCOPES),
+        fc.constantFrom('acrylic', 'mineral', 'sapphire', null),
+        fc.constantFrom('none', 'aluminium', 'ceramic'),
+        fc.boolean(),
+        (process, scope, crystalMaterial, insertMaterial, oldLume) => {
+          const facts = diverFacts({ crystalMaterial, insertMaterial, oldLume, crystalState: 'cracked' })
+          const { severity, findings, wayRound } = assess(process, scope, { facts })
+          expect(wayRound !== null).toBe(severity === 'block')
+          const order = findings.map((f) => severities.indexOf(f.severity))
+          expect(order).toEqual([...order].sort((a, b) => a - b))
+          expect(findings.every((f) => f.severity !== 'allow')).toBe(true)
+        },
+      ),
+    )
+  })
+
+  it('puts the worst into one sentence', () => {
+    const proposal: MethodProposal = { process: 'steel-pry', scope: 'face' }
+    const facts = diverFacts({ insertMaterial: 'ceramic' })
+    expect(assessmentText(proposal, assessMethod(proposal, situation({ facts })))).toBe(
+      'prying with steel, ceramic insert: ceramic shatters when pried.',
+    )
+    const fine = assessMethod({ process: 'hot-water', scope: 'bezel' }, situation())
+    expect(assessmentText({ process: 'hot-water' }, fine)).toMatch(/nothing speaks against it/)
+  })
+})
+
+describe('rankBezelRemoval', () => {
+  it('puts the plastic lever first where a gap takes it, and steel last', () => {
+    const ranked = rankBezelRemoval(situation())
+    expect(ranked.map((m) => m.id)[0]).toBe('plastic-lever')
+    expect(ranked.map((m) => m.id).at(-1)).toBe('steel-blade')
+    expect(ranked).toHaveLength(BEZEL_METHODS.length)
+  })
+
+  it('blocks steel on a ceramic insert and prefers four jaws where there is no gap', () => {
+    const ranked = rankBezelRemoval(
+      situation({ facts: diverFacts({ insertMaterial: 'ceramic', bezelEntry: 'none' }) }),
+    )
+    expect(ranked[0]?.id).toBe('four-jaw')
+    const steel = ranked.find((m) => m.id === 'steel-blade')
+    expect(steel).toMatchObject({ severity: 'block', risk: 1 })
+    expect(steel?.wayRound).toMatch(/four-jaw/)
+  })
+
+  it('lets a friction bezel be tried by hand', () => {
+    const ranked = rankBezelRemoval(situation({ facts: diverFacts({ bezelKind: 'rotating-friction' }) }))
+    expect(ranked[0]?.id).toBe('grip-ball')
+  })
+
+  it('has nothing to say of a bezel that is not pressed on', () => {
+    expect(rankBezelRemoval(situation({ facts: jobFacts() }))).toEqual([])
+  })
+})
+
+describe('rankInsertRemoval', () => {
+  it('pushes out before it soaks, and says why', () => {
+    const [first, second] = rankInsertRemoval(situation())
+    expect(first?.id).toBe('push-out')
+    expect(second).toMatchObject({ id: 'soak', severity: 'warn' })
+  })
+
+  it('blocks the soak where it harms, with the way round', () => {
+    const soak = rankInsertRemoval(situation({ facts: diverFacts({ crystalState: 'cracked' }) })).find(
+      (m) => m.id === 'soak',
+    )
+    expect(soak?.severity).toBe('block')
+    expect(soak?.wayRound).toMatch(/push the insert out/)
+  })
+
+  it('does not soak what friction holds', () => {
+    const [, soak] = rankInsertRemoval(situation({ facts: diverFacts({ insertHold: 'friction' }) }))
+    expect(soak?.reasons.join()).toMatch(/no adhesive to dissolve/)
+    expect(rankInsertRemoval(situation({ facts: jobFacts() }))).toEqual([])
+  })
+})

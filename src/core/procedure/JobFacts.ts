@@ -1,0 +1,60 @@
+import type {
+  ArCoating,
+  BackSeal,
+  BezelEntry,
+  BezelKind,
+  ChapterRing,
+  CrownKind,
+  CrownPosition,
+  InsertHold,
+  InsertMaterial,
+  Magnifier,
+  Metal,
+  MovementHold,
+  MovementKind,
+  NotchShape,
+  Retention,
+  StemRelease,
+} from '../construction/kinds'
+import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
+import type { AskedFor, Use, WaterClass } from '../intake/jobWords'
+import type { BackKind } from '../opening/backKinds'
+import type { CrystalState } from '../readings/readingPlan'
+
+/** How one case is built, as its sheet says; null means nobody has looked yet. */
+export interface Construction {
+  readonly retention: Retention
+  readonly caseMaterial: Metal | null
+  readonly bezelKind: BezelKind
+  readonly bezelEntry: BezelEntry | null
+  readonly insertMaterial: InsertMaterial
+  readonly insertHold: InsertHold | null
+  readonly magnifier: Magnifier
+  readonly arCoating: ArCoating
+  readonly chapterRing: ChapterRing
+  readonly backKind: BackKind | null
+  readonly twoPartBack: boolean
+  readonly backSeal: BackSeal
+  readonly notchShape: NotchShape | null
+  readonly crownKind: CrownKind
+  readonly stemRelease: StemRelease | null
+  readonly stemReleaseCrown: CrownPosition | null
+  readonly movementKind: MovementKind
+  readonly movementHold: MovementHold | null
+}
+
+/** Everything that decides the steps of one tray: how the case is built, how this piece came in, what was asked. */
+export interface JobFacts extends Construction {
+  readonly crystalState: CrystalState
+  /** as found on this piece; null when nobody knows */
+  readonly crystalMaterial: CrystalMaterial | null
+  readonly crystalProfile: CrystalProfile | null
+  readonly gasketPresent: boolean
+  readonly oldLume: boolean
+  readonly looseMarkers: boolean
+  /** steamed up, or a back that came off too easily: no bath for such a head */
+  readonly sealsDoubtful: boolean
+  readonly asked: readonly AskedFor[]
+  readonly waterClass: WaterClass
+  readonly use: Use
+}

@@ -1,0 +1,49 @@
+import type { StageId } from '../stages/stages'
+import type { Job } from './Job'
+import type { SchoolId, SchoolStand } from './schools'
+
+/** One step of this very job, as worked out from its facts. */
+export interface Step {
+  readonly id: string
+  readonly stage: StageId
+  readonly title: string
+  /** why it is there */
+  readonly why: string
+  readonly tools: readonly string[]
+  readonly cautions: readonly string[]
+  /** technician's own time, minutes, common practice or from memory */
+  readonly activeMinutes: number
+  /** time it then needs by itself, minutes; 0 when none */
+  readonly waitMinutes: number
+  /** what must hold before going on; null when nothing special */
+  readonly check: string | null
+  /** the school followed here, when practitioners differ */
+  readonly school: (SchoolStand & { readonly id: SchoolId }) | null
+}
+
+/** What a rule may know beyond the facts: tools worked out from figures and the drawers. */
+export interface ComputedTools {
+  readonly pins: string | null
+  readonly socket: string | null
+  readonly pushOut: readonly string[]
+  readonly pressIn: readonly string[]
+}
+
+export const NO_COMPUTED_TOOLS: ComputedTools = { pins: null, socket: null, pushOut: [], pressIn: [] }
+
+export type Told<T> = T | ((job: Job, tools: ComputedTools) => T)
+
+/** A rule of the trade: when a step is due, and what it says. Its name and reason can be tested by themselves. */
+export interface StepRule {
+  readonly id: string
+  readonly stage: StageId
+  readonly when: (job: Job) => boolean
+  readonly title: Told<string>
+  readonly why: Told<string>
+  readonly tools?: Told<readonly string[]>
+  readonly cautions?: Told<readonly string[]>
+  readonly activeMinutes: number
+  readonly waitMinutes?: Told<number>
+  readonly check?: Told<string>
+  readonly school?: SchoolId
+}

@@ -1,0 +1,431 @@
+import fc from 'fast-check'
+import { diverFacts, jobFacts } from '../../../tests/factories/jobFacts'
+import {
+  AR_COATINGS,
+  BACK_SEALS,
+  BEZEL_ENTRIES,
+  BEZEL_KINDS,
+  CHAPTER_RINGS,
+  CROWN_KINDS,
+  INSERT_HOLDS,
+  INSERT_MATERIALS,
+  MAGNIFIERS,
+  MOVEMENT_HOLDS,
+  MOVEMENT_KINDS,
+  RETENTIONS,
+  STEM_RELEASES,
+} from '../construction/kinds'
+import { CRYSTAL_MATERIALS } from '../fit/parts'
+import { ASKED_FOR, WATER_CLASSES } from '../intake/jobWords'
+import { BACK_KINDS } from '../opening/backKinds'
+import { CRYSTAL_STATES } from '../readings/readingPlan'
+import { STAGE_IDS } from '../stages/stages'
+import { jobOf } from './Job'
+import type { JobFacts } from './JobFacts'
+import { procedure, STEP_RULES, stepsOf } from './procedure'
+import type { SchoolChoices } from './schools'
+import { SCHOOL_IDS, SCHOOLS } from './schools'
+
+const ids = (facts: JobFacts, choices: SchoolChoices = {}) => procedure(facts, choices).steps.map((s) => s.id)
+
+const anyFacts: fc.Arbitrary<JobFacts> = fc.record({
+  retention: fc.constantFrom(...RETENTIONS),
+  caseMaterial: fc.constantFrom('steel', 'brass', null),
+  bezelKind: fc.constantFrom(...BEZEL_KINDS),
+  bezelEntry: fc.constantFrom(...BEZEL_ENTRIES, null),
+  insertMaterial: fc.constantFrom(...INSERT_MATERIALS),
+  insertHold: fc.constantFrom(...INSERT_HOLDS, null),
+  magnifier: fc.constantFrom(...MAGNIFIERS),
+  arCoating: fc.constantFrom(...AR_COATINGS),
+  chapterRing: fc.constantFrom(...CHAPTER_RINGS),
+  backKind: fc.constantFrom(...BACK_KINDS, null),
+  twoPartBack: fc.boolean(),
+  backSeal: fc.constantFrom(...BACK_SEALS),
+  notchShape: fc.constant(null),
+  crownKind: fc.constantFrom(...CROWN_KINDS),
+  stemRelease: fc.constantFrom(...STEM_RELEASES, null),
+  stemReleaseCrown: fc.constantFrom('in', 'date', null),
+  movementKind: fc.constantFrom(...MOVEMENT_KINDS),
+  movementHold: fc.constantFrom(...MOVEMENT_HOLDS, null),
+  crystalState: fc.constantFrom(...CRYSTAL_STATES),
+  crystalMaterial: fc.constantFrom(...CRYSTAL_MATERIALS, null),
+  crystalProfile: fc.constantFrom('flat', null),
+  gasketPresent: fc.boolean(),
+  oldLume: fc.boolean(),
+  looseMarkers: fc.boolean(),
+  sealsDoubtful: fc.boolean(),
+  asked: fc.subarray([...ASKED_FOR]),
+  waterClass: fc.constantFrom(...WATER_CLASSES),
+  use: fc.constantFrom('dress', 'diver'),
+})
+const anyChoices: fc.Arbitrary<SchoolChoices> = fc
+  .tuple(...SCHOOL_IDS.map((id) => fc.constantFrom(...Object.keys(SCHOOLS[id].options))))
+  .map((options) => Object.fromEntries(SCHOOL_IDS.map((id, i) => [id, options[i] ?? ''])))
+
+/** What practitioners never do in the other order. Common practice, checked on every job there can be. */
+const ORDER: readonly (readonly [before: string, after: string])[] = [
+  ['stop-movement', 'photograph'],
+  ['photograph', 'strap-off'],
+  ['strap-off', 'back-off'],
+  ['strap-off', 'bezel-off'],
+  ['insert-soak', 'back-off'],
+  ['shell-off', 'back-off'],
+  ['back-off', 'cell-out'],
+  ['cell-out', 'movement-out'],
+  ['crown-ready', 'stem-out'],
+  ['stem-out', 'movement-out'],
+  ['movement-out', 'dust-cover'],
+  ['dust-cover', 'magnifier-off'],
+  ['dust-cover', 'fragments-out'],
+  ['measure-thickness', 'crystal-out'],
+  ['measure-thickness', 'bezel-off'],
+  ['tape-bezel', 'bezel-off'],
+  ['bezel-off', 'insert-push-out'],
+  ['bezel-protected', 'crystal-out'],
+  ['crystal-out', 'measure-diameter'],
+  ['crystal-gasket-out', 'seat-clean'],
+  ['hands-off', 'fragments-out'],
+  ['fragments-out', 'crystal-in'],
+  ['seat-clean', 'crystal-in'],
+  ['measure-case', 'match-crystal'],
+  ['match-crystal', 'crystal-clean'],
+  ['crystal-clean', 'crystal-in'],
+  ['ring-align', 'ring-fix'],
+  ['ring-fix', 'crystal-in'],
+  ['gasket-in-case', 'crystal-in'],
+  ['chapter-ring-in', 'crystal-in'],
+  ['crystal-in', 'bezel-light'],
+  ['crystal-in', 'magnifier-check'],
+  ['insert-in', 'bezel-light'],
+  ['bezel-spring-on', 'bezel-light'],
+  ['bezel-light', 'bezel-home'],
+  ['hands-on', 'movement-in'],
+  ['crystal-in', 'movement-in'],
+  ['movement-in', 'underside-inspect'],
+  ['underside-inspect', 'back-on'],
+  ['back-seal-in', 'back-on'],
+  ['back-on', 'shell-on'],
+  ['back-on', 'pressure-test'],
+  ['trail-complete', 'pressure-test'],
+  ['pressure-test', 'strap-on'],
+]
+
+describe('procedure, on every job there can be', () => {
+  const each = (check: (facts: JobFacts, choices: SchoolChoices) => void) =>
+    fc.assert(fc.property(anyFacts, anyChoices, check), { numRuns: 1500 })
+
+  it('never names a step twice and never leaves one without title and reason', () => {
+    each((facts, choices) => {
+      const { steps } = procedure(facts, choices)
+      expect(new Set(steps.map((s) => s.id)).size).toBe(steps.length)
+      const silent = steps.filter((s) => s.title === '' || s.why === '' || !(s.activeMinutes > 0))
+      expect(silent).toEqual([])
+    })
+  })
+
+  it('keeps every order constraint of the trade', () => {
+    each((facts, choices) => {
+      const order = ids(facts, choices)
+      for (const [before, after] of ORDER) {
+        const [i, j] = [order.indexOf(before), order.indexOf(after)]
+        if (i >= 0 && j >= 0 && i > j) throw new Error(`${before} comes after ${after}`)
+      }
+    })
+  })
+
+  it('walks the stages forward; only a one-piece case is decased once its crystal is out', () => {
+    each((facts, choices) => {
+      const stages = procedure(facts, choices)
+        .steps.map((s) => STAGE_IDS.indexOf(s.stage))
+        .filter(
+          (stage) => facts.backKind !== 'one-piece-front-loader' || stage !== STAGE_IDS.indexOf('decase'),
+        )
+      expect(stages).toEqual([...stages].sort((a, b) => a - b))
+    })
+  })
+
+  it('stops the movement first whenever the crystal broke over hands', () => {
+    each((facts, choices) => {
+      const broke = facts.crystalState === 'cracked' || facts.crystalState === 'shattered'
+      const first = ids(facts, choices)[0]
+      expect(first === 'stop-movement').toBe(broke && facts.movementKind !== 'digital')
+    })
+  })
+
+  it('puts back what it took off', () => {
+    const pairs = [
+      ['strap-off', 'strap-on'],
+      ['back-off', 'back-on'],
+      ['shell-off', 'shell-on'],
+      ['cell-out', 'cell-in'],
+      ['movement-out', 'movement-in'],
+      ['hands-off', 'hands-on'],
+      ['bezel-off', 'bezel-home'],
+      ['bezel-spring-off', 'bezel-spring-on'],
+      ['insert-push-out', 'insert-in'],
+      ['insert-soak', 'insert-in'],
+    ] as const
+    each((facts, choices) => {
+      const order = ids(facts, choices)
+      for (const [off, on] of pairs) {
+        if (order.includes(off)) expect(order).toContain(on)
+      }
+      if (order.includes('crystal-out')) expect(order).toContain('crystal-in')
+    })
+  })
+
+  it('covers a lying movement, looks under the glass before closing, and always walks the trail back', () => {
+    each((facts, choices) => {
+      const order = ids(facts, choices)
+      expect(order.includes('movement-out')).toBe(order.includes('dust-cover'))
+      if (order.includes('back-on')) expect(order).toContain('underside-inspect')
+      expect(order).toContain('trail-complete')
+    })
+  })
+
+  it('never soaks a broken crystal, acrylic, or a head with doubtful seals', () => {
+    each((facts, choices) => {
+      const soaks = ids(facts, choices).includes('insert-soak')
+      const sound = facts.crystalState === 'whole' && !facts.sealsDoubtful
+      const glass = facts.crystalMaterial !== null && facts.crystalMaterial !== 'acrylic'
+      if (soaks) expect(sound && glass).toBe(true)
+    })
+  })
+})
+
+describe('procedure, kind by kind', () => {
+  it('glass in a ring gasket: support and pusher, gasket in the case first', () => {
+    const order = ids(jobFacts())
+    expect(order).toEqual(
+      expect.arrayContaining(['crystal-out', 'gasket-inspect', 'gasket-in-case', 'crystal-in', 'run-in']),
+    )
+    expect(order).not.toContain('bezel-off')
+  })
+
+  it('renews a ring a broken crystal may have cut, by the usual school; keeps it by the other', () => {
+    const broken = jobFacts({ crystalState: 'cracked' })
+    expect(jobOf(broken).crystalGasketNew).toBe(true)
+    expect(jobOf(broken, { 'crystal-gasket': 'keep-if-sound' }).crystalGasketNew).toBe(false)
+    expect(jobOf(jobFacts()).crystalGasketNew).toBe(false)
+    expect(jobOf(jobFacts(), { 'crystal-gasket': 'renew-always' }).crystalGasketNew).toBe(true)
+  })
+
+  it.each(['neck-and-bezel', 'press-in-bezel'] as const)(
+    '%s: always a new gasket, whatever was chosen',
+    (retention) => {
+      const facts = jobFacts({ retention, bezelKind: 'crystal-retaining' })
+      const stand = procedure(facts, { 'crystal-gasket': 'keep-if-sound' }).steps.find(
+        (s) => s.id === 'match-gasket',
+      )
+      expect(stand?.school).toMatchObject({ option: 'renew-always', open: false })
+    },
+  )
+
+  it('neck and bezel, acrylic: the cup itself is the seal', () => {
+    const facts = jobFacts({
+      retention: 'neck-and-bezel',
+      bezelKind: 'crystal-retaining',
+      crystalMaterial: 'acrylic',
+    })
+    const { steps } = procedure(facts)
+    expect(steps.map((s) => s.id)).not.toContain('match-gasket')
+    expect(steps.find((s) => s.id === 'crystal-in')?.title).toMatch(/acrylic is the seal/)
+  })
+
+  it('neck and bezel: bezel off, crystal lifted, bezel pressed on last; a whole crystal leaves the movement in', () => {
+    const order = ids(jobFacts({ retention: 'neck-and-bezel', bezelKind: 'crystal-retaining' }))
+    expect(order.indexOf('bezel-off')).toBeLessThan(order.indexOf('crystal-out'))
+    expect(order.indexOf('crystal-in')).toBeLessThan(order.indexOf('bezel-home'))
+    expect(order).not.toContain('movement-out')
+  })
+
+  it('press-in bezel: chapter ring and crystal into the bezel off the case, then the bezel over a new gasket', () => {
+    const order = ids(
+      jobFacts({ retention: 'press-in-bezel', bezelKind: 'crystal-retaining', crystalState: 'shattered' }),
+    )
+    const at = (id: string) => order.indexOf(id)
+    expect(at('chapter-ring-in')).toBeLessThan(at('crystal-in'))
+    expect(at('crystal-in')).toBeLessThan(at('bezel-gasket'))
+    expect(at('bezel-gasket')).toBeLessThan(at('bezel-home'))
+    expect(order).toContain('fragments-out')
+  })
+
+  it.each([
+    ['snap-acrylic', /Squeeze the acrylic/],
+    ['tension-ring-acrylic', /tension ring/],
+    ['cemented', /cement/],
+  ] as const)('%s says how it goes in', (retention, title) => {
+    const { steps } = procedure(jobFacts({ retention, crystalMaterial: 'acrylic' }))
+    expect(steps.find((s) => s.id === 'crystal-in')?.title).toMatch(title)
+    expect(steps.map((s) => s.id)).not.toContain('gasket-in-case')
+  })
+
+  it('a cemented crystal waits for its cement', () => {
+    expect(
+      procedure(jobFacts({ retention: 'cemented' })).steps.find((s) => s.id === 'crystal-in')?.waitMinutes,
+    ).toBe(60)
+  })
+
+  it('bezel off and on: spring, light fit, home, clicks counted', () => {
+    const order = ids(diverFacts({ asked: ['bezel-off'] }))
+    expect(order).toEqual(
+      expect.arrayContaining([
+        'tape-bezel',
+        'bezel-off',
+        'bezel-spring-off',
+        'bezel-light',
+        'bezel-home',
+        'clicks',
+      ]),
+    )
+    expect(order).not.toContain('back-off')
+  })
+
+  it('screwed bezel: screws by length, star order back, no tape and no lever', () => {
+    const facts = jobFacts({ bezelKind: 'screwed', asked: ['bezel-off'] })
+    const { steps } = procedure(facts)
+    expect(steps.map((s) => s.id)).not.toContain('tape-bezel')
+    expect(steps.find((s) => s.id === 'bezel-off')?.title).toMatch(/lengths apart/)
+    expect(steps.find((s) => s.id === 'bezel-home')?.title).toMatch(/star order/)
+  })
+
+  it('insert by push-out: bezel off first, adhesive washed off, cement cures an hour', () => {
+    const { steps } = procedure(diverFacts())
+    const order = steps.map((s) => s.id)
+    expect(order).toEqual(
+      expect.arrayContaining(['bezel-off', 'insert-push-out', 'adhesive-off', 'insert-in']),
+    )
+    expect(order).not.toContain('insert-soak')
+    expect(steps.find((s) => s.id === 'insert-in')?.waitMinutes).toBe(60)
+  })
+
+  it('insert by soak: head closed and bezel on, an hour’s wait', () => {
+    const { steps } = procedure(diverFacts(), { 'insert-removal': 'soak' })
+    const order = steps.map((s) => s.id)
+    expect(order).toContain('insert-soak')
+    expect(order).not.toContain('bezel-off')
+    expect(steps.find((s) => s.id === 'insert-soak')?.waitMinutes).toBe(60)
+  })
+
+  it('a soak together with a reseal comes before the back is opened', () => {
+    const order = ids(diverFacts({ asked: ['insert', 'reseal'] }), { 'insert-removal': 'soak' })
+    expect(order.indexOf('insert-lift')).toBeLessThan(order.indexOf('back-off'))
+  })
+
+  it('a backed or taped insert does not wait', () => {
+    const wait = (option: string) =>
+      procedure(diverFacts(), { 'insert-fixing': option }).steps.find((s) => s.id === 'insert-in')
+        ?.waitMinutes
+    expect(wait('double-sided-ring')).toBe(0)
+    expect(wait('backed-insert')).toBe(0)
+  })
+
+  it('magnifier off: movement out and covered before the flame', () => {
+    const order = ids(
+      jobFacts({ asked: ['magnifier-off'], magnifier: 'outside', crystalMaterial: 'sapphire' }),
+    )
+    expect(order.indexOf('dust-cover')).toBeLessThan(order.indexOf('magnifier-off'))
+  })
+
+  it('chapter ring: movement in for reference, dots, half an hour, then the crystal; or clamped without a wait', () => {
+    const facts = jobFacts({ asked: ['chapter-ring'], chapterRing: 'keyed' })
+    const order = ids(facts)
+    expect(order.indexOf('movement-for-reference')).toBeLessThan(order.indexOf('ring-align'))
+    expect(procedure(facts).steps.find((s) => s.id === 'ring-fix')?.waitMinutes).toBe(30)
+    expect(ids(facts, { 'ring-fixing': 'crystal-clamps' })).not.toContain('ring-fix')
+  })
+
+  it('reseal of a two-part screw back and a crown', () => {
+    const order = ids(jobFacts({ asked: ['reseal'], twoPartBack: true }))
+    expect(order).toEqual(
+      expect.arrayContaining([
+        'back-parts-apart',
+        'threads-clean',
+        'match-seals',
+        'crown-seal',
+        'back-seal-in',
+        'pressure-test',
+      ]),
+    )
+    expect(order).not.toContain('movement-out')
+    expect(order).not.toContain('crystal-out')
+  })
+
+  it('resin shell on a digital: shell screws, cover and contacts, push-buttons clear', () => {
+    const facts = jobFacts({
+      movementKind: 'digital',
+      bezelKind: 'resin-shell',
+      stemRelease: 'no-stem',
+      crownKind: 'none',
+      backKind: 'plate-screws',
+      asked: ['crystal', 'resin-shell'],
+      crystalState: 'shattered',
+    })
+    const { steps } = procedure(facts)
+    const order = steps.map((s) => s.id)
+    expect(order).toEqual(expect.arrayContaining(['shell-off', 'cover-off', 'shell-on']))
+    expect(order).not.toContain('stem-out')
+    expect(order).not.toContain('stop-movement')
+    expect(order).not.toContain('hands-off')
+    expect(steps.find((s) => s.id === 'shell-on')?.check).toMatch(/push-button clears/)
+  })
+
+  it('marker: movement out, twenty minutes of cure', () => {
+    const { steps } = procedure(jobFacts({ asked: ['marker'] }))
+    expect(steps.find((s) => s.id === 'marker-refix')?.waitMinutes).toBe(20)
+    expect(steps.map((s) => s.id)).toContain('dust-cover')
+  })
+
+  it('battery: back off, cell out and in, nothing decased', () => {
+    const order = ids(jobFacts({ asked: ['battery'], movementKind: 'quartz', backKind: 'snap' }))
+    expect(order).toEqual(expect.arrayContaining(['back-off', 'cell-out', 'cell-in', 'back-on']))
+    expect(order).not.toContain('movement-out')
+    expect(order).not.toContain('run-in')
+  })
+
+  it('one-piece case: crystal out first, then the movement through the front', () => {
+    const order = ids(jobFacts({ backKind: 'one-piece-front-loader', stemRelease: 'split-stem' }))
+    expect(order.indexOf('crystal-out')).toBeLessThan(order.indexOf('movement-out'))
+    expect(order).not.toContain('back-off')
+  })
+
+  it('case screws that are screwed in to release are said to be', () => {
+    const { steps } = procedure(jobFacts({ movementHold: 'screws-turn-in' }))
+    expect(steps.find((s) => s.id === 'hold-off')?.title).toMatch(/^Case screws IN/)
+    expect(steps.find((s) => s.id === 'hold-on')?.title).toMatch(/OUT/)
+  })
+
+  it('shows computed tools where they are known', () => {
+    const tools = {
+      pins: 'two pins 28.06 apart',
+      socket: null,
+      pushOut: ['pusher P27'],
+      pressIn: ['pusher P29'],
+    }
+    const { steps } = procedure(jobFacts(), {}, tools)
+    expect(steps.find((s) => s.id === 'back-off')?.tools).toContain('two pins 28.06 apart')
+    expect(steps.find((s) => s.id === 'crystal-out')?.tools).toEqual(['pusher P27'])
+    expect(steps.find((s) => s.id === 'crystal-in')?.tools).toEqual(['pusher P29'])
+  })
+
+  it('adds its minutes up', () => {
+    const plan = procedure(jobFacts({ asked: ['marker'] }))
+    expect(plan.waitMinutes).toBe(20 + 24 * 60)
+    expect(stepsOf(plan, 'intake').map((s) => s.id)).toEqual(['photograph', 'say-what-cannot-be-saved'])
+  })
+})
+
+describe('STEP_RULES', () => {
+  it('each belong to a stage of the work, and every rule holds for some job', () => {
+    const seen = new Set<number>()
+    fc.assert(
+      fc.property(anyFacts, anyChoices, (facts, choices) => {
+        const job = jobOf(facts, choices)
+        STEP_RULES.forEach((rule, i) => rule.when(job) && seen.add(i))
+      }),
+      { numRuns: 4000, seed: 7 },
+    )
+    expect(STEP_RULES.filter((_, i) => !seen.has(i)).map((rule) => rule.id)).toEqual([])
+    for (const rule of STEP_RULES) expect(STAGE_IDS).toContain(rule.stage)
+  })
+})

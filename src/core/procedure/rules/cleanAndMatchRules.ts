@@ -1,0 +1,124 @@
+import { hasHands } from '../../construction/kinds'
+import { CAUTIONS } from '../cautions'
+import type { StepRule } from '../Step'
+
+/** Marker re-fixed with crystal cement, minutes. Common practice. */
+const MARKER_CURE_MINUTES = 20
+
+const handsComeOff: StepRule['when'] = ({ crystalBroke, movementOut, facts, schools }) =>
+  crystalBroke &&
+  movementOut &&
+  hasHands(facts.movementKind) &&
+  schools['hands-and-fragments'].option === 'hands-off'
+
+/** Clean and inspect, then choose. */
+export const CLEAN_AND_MATCH_RULES: readonly StepRule[] = [
+  {
+    id: 'hands-off',
+    stage: 'clean',
+    when: handsComeOff,
+    title: 'Hands off, each in its own pocket',
+    why: 'Grains of glass lie under them and scratch the dial at the first turn.',
+    tools: ['hand levers', 'dial protector'],
+    cautions: ({ facts }) => (facts.oldLume ? [CAUTIONS.lume] : []),
+    activeMinutes: 6,
+    school: 'hands-and-fragments',
+  },
+  {
+    id: 'fragments-out',
+    stage: 'clean',
+    when: ({ crystalBroke, crystalWork }) => crystalBroke && crystalWork,
+    title: 'Every fragment out of dial, hands and case, with putty and air',
+    why: 'One grain left stops the hands or holds the new crystal off its seat.',
+    tools: ['putty', 'hand blower', 'loupe'],
+    cautions: ({ facts }) => [CAUTIONS.splinters, ...(facts.oldLume ? [CAUTIONS.lume] : [])],
+    activeMinutes: 10,
+    check: 'Nothing glitters under the loupe.',
+    school: 'hands-and-fragments',
+  },
+  {
+    id: 'marker-refix',
+    stage: 'clean',
+    when: ({ facts }) => facts.asked.includes('marker') || facts.looseMarkers,
+    title: 'Re-fix the marker with crystal cement',
+    why: 'A loose marker jams a hand.',
+    tools: ['crystal cement', 'fine needle'],
+    activeMinutes: 5,
+    waitMinutes: MARKER_CURE_MINUTES,
+    check: 'It does not move under pegwood.',
+  },
+  {
+    id: 'gasket-inspect',
+    stage: 'clean',
+    when: ({ crystalWork, crystalGasketNew, facts }) =>
+      crystalWork && facts.retention === 'tension-gasket' && facts.gasketPresent && !crystalGasketNew,
+    title: 'Look the gasket over: cut, split, warped or hard means a new one',
+    why: 'The old ring goes back in only when it is perfect.',
+    tools: ['loupe'],
+    activeMinutes: 2,
+    school: 'crystal-gasket',
+  },
+  {
+    id: 'seat-clean',
+    stage: 'clean',
+    when: ({ crystalWork }) => crystalWork,
+    title: ({ facts }) =>
+      facts.retention === 'cemented'
+        ? 'Old cement out of the rebate, down to metal'
+        : 'Seat cleaned down to metal',
+    why: 'Dirt in the recess makes the new crystal sit high.',
+    activeMinutes: 4,
+    check: 'Seat bare all round.',
+  },
+  {
+    id: 'threads-clean',
+    stage: 'clean',
+    when: ({ backOff }) => backOff,
+    title: 'Thread, lip and seal groove of the back cleaned',
+    why: 'Dirt there feels like a tight back and leaks like a loose one.',
+    activeMinutes: 4,
+  },
+  {
+    id: 'match-crystal',
+    stage: 'match',
+    when: ({ facts, crystalWork }) =>
+      crystalWork && (facts.asked.includes('crystal') || facts.crystalState !== 'whole'),
+    title: 'Pick the crystal',
+    why: 'Size with its probability, thickness against hands and rim.',
+    activeMinutes: 3,
+    check: 'It clears the hands inside and stands right outside.',
+  },
+  {
+    id: 'match-gasket',
+    stage: 'match',
+    when: ({ crystalGasketNew }) => crystalGasketNew,
+    title: ({ facts }) =>
+      facts.retention === 'press-in-bezel'
+        ? 'Pick both gaskets, the pair that belongs to this bezel'
+        : 'Pick a new crystal gasket',
+    why: ({ facts, schools }) =>
+      facts.retention === 'press-in-bezel'
+        ? 'Gaskets of another bezel do not serve this one.'
+        : `Crystal gasket: ${schools['crystal-gasket'].because}.`,
+    activeMinutes: 2,
+    school: 'crystal-gasket',
+  },
+  {
+    id: 'match-insert',
+    stage: 'match',
+    when: ({ insertWork }) => insertWork,
+    title: 'Pick the insert: outer and inner diameter, thickness, flat or slope',
+    why: 'Proud it is knocked off, sunk it holds dirt.',
+    activeMinutes: 3,
+  },
+  {
+    id: 'match-seals',
+    stage: 'match',
+    when: ({ facts, backSealNew }) => backSealNew || facts.asked.includes('reseal'),
+    title: ({ facts }) =>
+      facts.asked.includes('reseal') ? 'Pick back seal and crown seal as one set' : 'Pick the back seal',
+    why: 'Crown seals are the commonest leak after the back.',
+    activeMinutes: 3,
+    school: 'back-seal',
+  },
+]

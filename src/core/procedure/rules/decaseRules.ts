@@ -1,0 +1,110 @@
+import type { Job } from '../Job'
+import type { StepRule } from '../Step'
+
+const RELEASES = {
+  'push-pin': 'press the pin lightly',
+  lever: 'swing the lever',
+  dot: 'press the dot beside the stem',
+  'release-screw': 'back the release screw off by a turn or two, no further',
+  'split-stem': 'pull straight: the stem comes apart in two',
+  'no-stem': 'no stem',
+} as const
+
+const HOLDS = {
+  clamps: 'Clamps off: screw and clamp stay a pair',
+  'screws-turn-in': 'Case screws IN until the movement is free: these are not unscrewed',
+  'holding-ring': 'Holding ring loose and out',
+  spacers: 'Rubber spacers out, counted: they fall out unnoticed',
+  'back-alone': 'Nothing holds it but the back',
+} as const
+
+const CROWN_WORDS = {
+  in: 'pushed in',
+  date: 'at the date position',
+  'hand-setting': 'at hand-setting',
+} as const
+
+const outBack = ({ movementOut, frontLoader }: Job) => movementOut && !frontLoader
+const outFront = ({ movementOut, frontLoader }: Job) => movementOut && frontLoader
+
+const DUST_COVER: Omit<StepRule, 'when'> = {
+  id: 'dust-cover',
+  stage: 'decase',
+  title: 'Movement under the dust cover',
+  why: 'Every minute open it collects what will stop it.',
+  activeMinutes: 1,
+  check: 'It is covered.',
+}
+const PARTS_COUNTED: Omit<StepRule, 'when'> = {
+  id: 'parts-counted',
+  stage: 'decase',
+  title: 'Look in case and tray for what fell out by itself, and count',
+  why: 'Every part that comes off is a thing to lose; small rubber blocks fall out unnoticed.',
+  activeMinutes: 1,
+  check: 'The parts trail holds every one of them.',
+}
+const STEM_OUT: Omit<StepRule, 'when'> = {
+  id: 'stem-out',
+  stage: 'decase',
+  title: ({ facts }) =>
+    facts.stemRelease
+      ? `Stem out: ${RELEASES[facts.stemRelease]}`
+      : 'Stem out by its release: look which kind it has',
+  why: 'Light pressure and no force: a bent lever costs a movement.',
+  activeMinutes: 2,
+}
+const MOVEMENT_OUT: Omit<StepRule, 'when'> = {
+  id: 'movement-out',
+  stage: 'decase',
+  title: ({ frontLoader }) =>
+    frontLoader ? 'Movement out through the front' : 'Movement out over a cushion',
+  why: 'A drop of a hand’s width is enough to bend a pivot.',
+  tools: ['bench cushion', 'finger cots'],
+  activeMinutes: 2,
+}
+
+/** Decase: stem, what holds the movement, the movement, its cover, the count. */
+export const DECASE_RULES: readonly StepRule[] = [
+  {
+    id: 'crown-ready',
+    stage: 'decase',
+    when: (job) =>
+      outBack(job) && job.facts.stemRelease !== 'no-stem' && job.facts.stemRelease !== 'split-stem',
+    title: ({ facts }) => `Crown ${CROWN_WORDS[facts.stemReleaseCrown ?? 'in']} before the release`,
+    why: 'Released in the wrong position the keyless work jumps out of place.',
+    activeMinutes: 1,
+  },
+  { ...STEM_OUT, when: (job) => outBack(job) && job.facts.stemRelease !== 'no-stem' },
+  {
+    id: 'cover-off',
+    stage: 'decase',
+    when: (job) =>
+      outBack(job) &&
+      (job.facts.movementKind === 'digital' || job.facts.movementKind === 'hands-and-digital'),
+    title: 'Circuit cover, buzzer spring and contacts off, in order',
+    why: 'A lost spring leaves a silent or dead module.',
+    activeMinutes: 3,
+  },
+  {
+    id: 'hold-off',
+    stage: 'decase',
+    when: (job) => outBack(job) && job.facts.movementHold !== 'back-alone',
+    title: ({ facts }) =>
+      facts.movementHold
+        ? HOLDS[facts.movementHold]
+        : 'What holds the movement off: clamps, screws, ring or spacers',
+    why: 'Some case screws are screwed in to let go: look before turning.',
+    activeMinutes: 3,
+  },
+  { ...MOVEMENT_OUT, when: outBack },
+  { ...DUST_COVER, when: outBack },
+  { ...PARTS_COUNTED, when: outBack },
+]
+
+/** A one-piece case gives its movement up through the front, once the crystal is out. */
+export const FRONT_DECASE_RULES: readonly StepRule[] = [
+  { ...STEM_OUT, when: (job) => outFront(job) && job.facts.stemRelease !== 'no-stem' },
+  { ...MOVEMENT_OUT, when: outFront },
+  { ...DUST_COVER, when: outFront },
+  { ...PARTS_COUNTED, when: outFront },
+]

@@ -1,0 +1,218 @@
+import { isPressedOn, turns } from '../../construction/kinds'
+import { CAUTIONS } from '../cautions'
+import type { Job } from '../Job'
+import type { StepRule } from '../Step'
+
+/** Cures, minutes. Common practice. */
+const RING_CURE_MINUTES = 30
+const INSERT_CURE_MINUTES = 60
+/** Clear crystal cement in a rebate, minutes. From memory: the tube's own time counts. */
+const CRYSTAL_CURE_MINUTES = 60
+
+const fits = (job: Job, ...held: Job['facts']['retention'][]) =>
+  job.crystalWork && held.includes(job.facts.retention)
+const ringWork = ({ facts }: Job) => facts.asked.includes('chapter-ring') && facts.chapterRing !== 'none'
+
+/** Press in: everything that sits under the crystal first, then the crystal. */
+export const PRESS_RULES: readonly StepRule[] = [
+  {
+    id: 'crystal-clean',
+    stage: 'press-in',
+    when: ({ crystalWork }) => crystalWork,
+    title: 'Clean the crystal even if it came packed; finger cots from here on',
+    why: 'Manufacturing haze and a smudge on the underside mean opening again.',
+    tools: ['finger cots', 'lint-free cloth'],
+    activeMinutes: 2,
+    check: 'Underside never touched.',
+  },
+  {
+    id: 'movement-for-reference',
+    stage: 'press-in',
+    when: ringWork,
+    title: 'Movement into the case for reference, back finger-tight',
+    why: 'The dial is what the ring is set to.',
+    activeMinutes: 4,
+  },
+  {
+    id: 'ring-align',
+    stage: 'press-in',
+    when: ringWork,
+    title: ({ facts }) =>
+      facts.chapterRing === 'loose'
+        ? 'Turn the loose chapter ring to the dial at 12 and 6'
+        : 'File the key that holds the ring wrong; turn it to the dial at 12 and 6',
+    why: 'The movement in its place, back finger-tight, is the only true reference.',
+    tools: ['pegwood'],
+    activeMinutes: 8,
+    check: '12 and 6 both stand on the dial’s marks.',
+  },
+  {
+    id: 'ring-fix',
+    stage: 'press-in',
+    when: (job) => ringWork(job) && job.schools['ring-fixing'].option === 'cement-dots',
+    title: 'Three to six small dots of flexible cement on the chapter ring',
+    why: 'They hold it while the crystal goes in.',
+    tools: ['flexible cement', 'fine needle'],
+    activeMinutes: 4,
+    waitMinutes: RING_CURE_MINUTES,
+    school: 'ring-fixing',
+  },
+  {
+    id: 'gasket-in-case',
+    stage: 'press-in',
+    when: (job) => fits(job, 'tension-gasket'),
+    title: ({ crystalGasketNew }) =>
+      crystalGasketNew ? 'New gasket into the case first' : 'Gasket back into the case first',
+    why: 'The crystal starts square only in a ring that already sits.',
+    activeMinutes: 2,
+  },
+  {
+    id: 'chapter-ring-in',
+    stage: 'press-in',
+    when: (job) => fits(job, 'press-in-bezel'),
+    title: 'Chapter ring and new gasket into the bezel, off the case',
+    why: 'Ring, gasket and crystal live in the bezel and go in together.',
+    activeMinutes: 3,
+  },
+  {
+    id: 'crystal-in',
+    stage: 'press-in',
+    when: (job) => fits(job, 'tension-gasket'),
+    title: 'Start the crystal square by hand, bevel up, then press; quarter turn, press again',
+    why: ({ schools, facts }) =>
+      facts.asked.includes('chapter-ring') && schools['ring-fixing'].option === 'crystal-clamps'
+        ? 'Presses are never quite parallel. Pressed a little further home it clamps the chapter ring.'
+        : 'Presses are never quite parallel; stop when it is home: more force only breaks it.',
+    tools: (_, { pressIn }) =>
+      pressIn.length > 0
+        ? pressIn
+        : ['pusher about 1 mm under the crystal', 'support clear of crystal and crown'],
+    cautions: [CAUTIONS.press, CAUTIONS.splinters],
+    activeMinutes: 6,
+    check: 'Rim the same all round.',
+  },
+  {
+    id: 'crystal-in',
+    stage: 'press-in',
+    when: (job) => fits(job, 'press-in-bezel'),
+    title: 'Press the crystal into the bezel, off the case',
+    why: 'The other order leaves the hands exposed under a press: do not.',
+    cautions: [CAUTIONS.press],
+    activeMinutes: 5,
+    check: 'Crystal level in its bezel.',
+  },
+  {
+    id: 'crystal-in',
+    stage: 'press-in',
+    when: (job) => fits(job, 'neck-and-bezel'),
+    title: ({ crystalGasketNew }) =>
+      crystalGasketNew
+        ? 'New gasket and crystal over the neck'
+        : 'Crystal over the neck: the acrylic is the seal',
+    why: 'The bezel will squeeze what sits on the neck, so it must sit square.',
+    activeMinutes: 3,
+  },
+  {
+    id: 'crystal-in',
+    stage: 'press-in',
+    when: (job) => fits(job, 'snap-acrylic', 'tension-ring-acrylic'),
+    title: ({ facts }) =>
+      facts.retention === 'snap-acrylic'
+        ? 'Squeeze the acrylic and let it spring into its groove'
+        : 'Press the acrylic in by its tension ring',
+    why: ({ facts }) =>
+      facts.retention === 'snap-acrylic'
+        ? 'Sprung evenly it grips all round.'
+        : 'Pressed on the dome it crazes: the ring carries the load.',
+    activeMinutes: 4,
+    check: 'It does not turn under a thumb.',
+  },
+  {
+    id: 'crystal-in',
+    stage: 'press-in',
+    when: (job) => fits(job, 'cemented'),
+    title: 'Thin bead of clear cement in the rebate, crystal in, excess off',
+    why: 'An even gap all round keeps the bead unseen.',
+    activeMinutes: 6,
+    waitMinutes: CRYSTAL_CURE_MINUTES,
+    check: 'Gap even on both axes.',
+  },
+]
+
+/** Align and refit the bezel. */
+export const ALIGN_RULES: readonly StepRule[] = [
+  {
+    id: 'magnifier-check',
+    stage: 'align',
+    when: ({ facts, crystalWork }) =>
+      crystalWork && facts.magnifier !== 'none' && !facts.asked.includes('magnifier-off'),
+    title: 'Magnifier over the date, the stem as the axis',
+    why: 'Off by a hair is what the owner sees first.',
+    tools: ['loupe', 'level'],
+    activeMinutes: 3,
+  },
+  {
+    id: 'insert-in',
+    stage: 'align',
+    when: ({ insertWork }) => insertWork,
+    title: ({ schools }) => INSERT_FITTING[schools['insert-fixing'].option] ?? 'Insert in, pip to 12',
+    why: 'The pip is turned to 12 while it still moves.',
+    activeMinutes: 8,
+    waitMinutes: ({ schools }) =>
+      schools['insert-fixing'].option === 'flexible-cement' ? INSERT_CURE_MINUTES : 0,
+    check: 'Pip on 12, insert flush all round.',
+    school: 'insert-fixing',
+  },
+  {
+    id: 'bezel-spring-on',
+    stage: 'align',
+    when: ({ bezelOff, facts }) => bezelOff && turns(facts.bezelKind),
+    title: 'Spring in its place, teeth lined up',
+    why: 'Turned over it does not click.',
+    activeMinutes: 2,
+  },
+  {
+    id: 'bezel-gasket',
+    stage: 'align',
+    when: ({ bezelOff, facts }) => bezelOff && facts.retention === 'press-in-bezel',
+    title: 'New gasket under the bezel, keys to 12 and 6',
+    why: 'The second gasket seals bezel to case.',
+    activeMinutes: 2,
+  },
+  {
+    id: 'bezel-light',
+    stage: 'align',
+    when: ({ bezelOff, facts }) => bezelOff && isPressedOn(facts.bezelKind),
+    title: 'Bezel laid on square, a small even gap in sight: light fit first',
+    why: 'Expect to take it off once more to correct it.',
+    activeMinutes: 3,
+    check: '12 stands at 12.',
+  },
+  {
+    id: 'bezel-home',
+    stage: 'align',
+    when: ({ bezelOff, facts }) => bezelOff && !isPressedOn(facts.bezelKind),
+    title: 'Bezel on, all screws seated in star order, then snug',
+    why: 'Tightened one after the other round the ring, it tilts.',
+    activeMinutes: 4,
+    check: 'No gap all round, no screw left over.',
+  },
+  {
+    id: 'bezel-home',
+    stage: 'align',
+    when: ({ bezelOff, facts }) => bezelOff && isPressedOn(facts.bezelKind),
+    title: ({ facts }) =>
+      turns(facts.bezelKind) ? 'Press the bezel until it clicks home' : 'Press the bezel home',
+    why: 'The die bears on the bezel only: its opening is larger than the crystal.',
+    cautions: [CAUTIONS.press],
+    activeMinutes: 3,
+    check: ({ facts }) =>
+      turns(facts.bezelKind) ? 'Both directions tried, clicks counted, no back play.' : 'No gap all round.',
+  },
+]
+
+const INSERT_FITTING: Readonly<Record<string, string>> = {
+  'flexible-cement': 'Clear flexible cement by fine needle, insert in, pip to 12, squeeze-out wiped when dry',
+  'double-sided-ring': 'Double-sided ring, narrower than the insert, then the insert with its pip on 12',
+  'backed-insert': 'Peel, set the pip to 12 above the seat, then press',
+}

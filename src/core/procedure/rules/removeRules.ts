@@ -1,0 +1,212 @@
+import { isPressedOn, turns } from '../../construction/kinds'
+import { CAUTIONS } from '../cautions'
+import type { Job } from '../Job'
+import { turningBezelOff } from '../Job'
+import type { StepRule } from '../Step'
+
+const isHeld = (job: Job, ...held: Job['facts']['retention'][]) =>
+  job.crystalToRemove && held.includes(job.facts.retention)
+
+/** Measure, then take off: bezel, insert, crystal, magnifier. Thickness is read before anything presses on the glass. */
+export const REMOVE_RULES: readonly StepRule[] = [
+  {
+    id: 'measure-thickness',
+    stage: 'measure',
+    when: ({ crystalToRemove }) => crystalToRemove,
+    title: 'Read the thickness at three places, before pressing out',
+    why: 'Crystals break on the way out; the reading decides which drawer to open.',
+    tools: ['thickness gauge or micrometer'],
+    activeMinutes: 3,
+    check: 'Edge, and centre when domed.',
+  },
+  {
+    id: 'tape-bezel',
+    stage: 'push-out',
+    when: ({ bezelOff, facts }) => bezelOff && isPressedOn(facts.bezelKind),
+    title: 'Two layers of tape across bezel and case, one down the joint',
+    why: 'What the lever touches is scarred.',
+    tools: ['masking tape'],
+    activeMinutes: 3,
+  },
+  {
+    id: 'bezel-off',
+    stage: 'push-out',
+    when: ({ bezelOff, facts }) => bezelOff && !isPressedOn(facts.bezelKind),
+    title: 'Bezel screws out, opposite before neighbour, lengths apart',
+    why: 'They often come in two lengths.',
+    tools: ['driver as wide as the slot'],
+    activeMinutes: 4,
+    check: 'Every bezel screw is in the parts trail with its length.',
+  },
+  {
+    id: 'bezel-off',
+    stage: 'push-out',
+    when: ({ bezelOff, facts }) => bezelOff && isPressedOn(facts.bezelKind),
+    title: ({ facts }) =>
+      facts.bezelEntry === 'none'
+        ? 'Bezel off: no gap shows, so enter between the lugs'
+        : 'Bezel off: enter at the gap or slot, between the lugs',
+    why: ({ facts }) =>
+      facts.insertMaterial === 'ceramic'
+        ? 'Even lift all round: a ceramic insert shatters when pried.'
+        : 'Even lift all round: a bezel pried on one side bends.',
+    cautions: [CAUTIONS.blade],
+    activeMinutes: 6,
+  },
+  {
+    id: 'bezel-spring-off',
+    stage: 'push-out',
+    when: turningBezelOff,
+    title: 'Spring off, its lie photographed',
+    why: 'Its teeth set the clicks; turned over it does not click at all.',
+    activeMinutes: 1,
+  },
+  {
+    id: 'insert-push-out',
+    stage: 'push-out',
+    when: ({ insertWork, schools }) => insertWork && schools['insert-removal'].option === 'push-out',
+    title: 'Push the insert out from behind, evenly',
+    why: 'From behind nothing soaks and nothing is pried.',
+    tools: ['pegwood'],
+    activeMinutes: 4,
+    school: 'insert-removal',
+  },
+  {
+    id: 'adhesive-off',
+    stage: 'push-out',
+    when: ({ insertWork, schools, facts }) =>
+      insertWork && schools['insert-removal'].option === 'push-out' && facts.insertHold !== 'friction',
+    title: 'Old adhesive off with hot water and detergent',
+    why: 'A lump left behind tilts the new insert.',
+    activeMinutes: 12,
+    check: 'Seat bare and smooth.',
+  },
+  {
+    id: 'bezel-protected',
+    stage: 'push-out',
+    when: ({ crystalToRemove, bezelOff, facts }) =>
+      crystalToRemove && !bezelOff && facts.bezelKind !== 'none' && facts.bezelKind !== 'resin-shell',
+    title: 'Protect the bezel: tape or film where die and support come near',
+    why: 'A bezel that stays on must bear no load.',
+    activeMinutes: 2,
+    school: 'bezel-at-the-press',
+  },
+  {
+    id: 'crystal-out',
+    stage: 'push-out',
+    when: (job) => isHeld(job, 'tension-gasket', 'tension-ring-acrylic'),
+    title: ({ facts }) =>
+      facts.crystalState === 'shattered'
+        ? 'Take out what is left of the crystal'
+        : 'Press the crystal out from inside',
+    why: 'Support outside the crystal, room for it to fall; a snap is normal.',
+    tools: (_, { pushOut }) =>
+      pushOut.length > 0
+        ? pushOut
+        : ['support outside the crystal', 'pusher inside, clear of a chapter ring'],
+    cautions: [CAUTIONS.splinters, CAUTIONS.press],
+    activeMinutes: 4,
+  },
+  {
+    id: 'crystal-out',
+    stage: 'push-out',
+    when: (job) => isHeld(job, 'snap-acrylic'),
+    title: 'Squeeze the acrylic at its rim and lift it out',
+    why: 'It is a little larger than its groove: squeezed, it comes free.',
+    tools: ['claw lift'],
+    activeMinutes: 3,
+  },
+  {
+    id: 'crystal-out',
+    stage: 'push-out',
+    when: (job) => isHeld(job, 'cemented'),
+    title: 'Loosen the old cement and press the crystal out from inside',
+    why: 'It is glued all round: pressed at one corner it breaks.',
+    cautions: [CAUTIONS.splinters],
+    activeMinutes: 8,
+  },
+  {
+    id: 'crystal-out',
+    stage: 'push-out',
+    when: (job) => isHeld(job, 'neck-and-bezel'),
+    title: 'Lift the crystal off the neck',
+    why: 'With the bezel off nothing holds it but the old gasket.',
+    cautions: [CAUTIONS.splinters],
+    activeMinutes: 2,
+  },
+  {
+    id: 'crystal-out',
+    stage: 'push-out',
+    when: (job) => isHeld(job, 'press-in-bezel'),
+    title: 'Press the crystal out of its bezel, off the case',
+    why: 'Off the case no hand stands under the press.',
+    cautions: [CAUTIONS.splinters, CAUTIONS.press],
+    activeMinutes: 4,
+  },
+  {
+    id: 'crystal-gasket-out',
+    stage: 'push-out',
+    when: ({ crystalWork, facts }) =>
+      crystalWork &&
+      facts.gasketPresent &&
+      !['snap-acrylic', 'tension-ring-acrylic', 'cemented'].includes(facts.retention),
+    title: 'Crystal gasket out, kept to be measured',
+    why: 'Its wall and height choose the next one.',
+    activeMinutes: 1,
+  },
+]
+
+/** Off with a magnifier: heat, so the movement is out and no solvent is open. */
+export const MAGNIFIER_RULES: readonly StepRule[] = [
+  {
+    id: 'magnifier-off',
+    stage: 'push-out',
+    when: ({ facts }) => facts.asked.includes('magnifier-off') && facts.magnifier !== 'none',
+    title: 'Magnifier off: a few seconds of flame at a time, then pegwood',
+    why: 'The bond lets go by heat before the crystal does; too much loosens the crystal too.',
+    tools: ['small flame', 'pegwood', 'heatproof board'],
+    cautions: [CAUTIONS.flame],
+    activeMinutes: 10,
+    check: 'Crystal still stands fast; if it moved, press it home again.',
+  },
+]
+
+/** Read once it is out, still before cleaning. */
+export const MEASURE_OUT_RULES: readonly StepRule[] = [
+  {
+    id: 'measure-diameter',
+    stage: 'clean',
+    when: ({ crystalToRemove, facts }) => crystalToRemove && facts.crystalState !== 'shattered',
+    title: 'Read the diameter across several directions, out of the case',
+    why: 'In the case the bevel makes it read small by twice the bevel.',
+    tools: ['caliper'],
+    activeMinutes: 3,
+  },
+  {
+    id: 'measure-case',
+    stage: 'clean',
+    when: ({ crystalWork }) => crystalWork,
+    title: ({ facts }) => MEASURE_CASE[facts.retention],
+    why: 'The case decides what fits; the old crystal may have been the wrong one.',
+    tools: ['caliper', 'depth gauge'],
+    activeMinutes: 4,
+  },
+  {
+    id: 'measure-bezel',
+    stage: 'clean',
+    when: ({ bezelOff, insertWork, facts }) => insertWork || (bezelOff && turns(facts.bezelKind)),
+    title: 'Read the insert seat: outer and inner diameter, depth',
+    why: 'Families that look alike differ by tenths and are not interchangeable.',
+    tools: ['caliper', 'depth gauge'],
+    activeMinutes: 3,
+  },
+]
+
+const MEASURE_CASE: Readonly<Record<Job['facts']['retention'], string>> = {
+  'tension-gasket': 'Read bore, opening with the gasket in, gasket wall, seat depth',
+  'neck-and-bezel': 'Read the neck, the bezel’s inside and the gasket wall',
+  'press-in-bezel': 'Read the bezel’s bore, both gaskets and where its keys stand',
+  'snap-acrylic': 'Read the groove and the height of the dome',
+  'tension-ring-acrylic': 'Read the bore and the height of the tension ring',
+  cemented: 'Read the rebate in two axes and its depth',
+}

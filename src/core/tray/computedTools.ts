@@ -1,0 +1,84 @@
+import type { Die } from '../dies/Die'
+import type { DieOutcome } from '../dies/pressInDies'
+import { pushOutPusher, pushOutSupport } from '../dies/pushOutDies'
+import type { NotchShape, ChapterRing } from '../construction/kinds'
+import { pinSetting } from '../notches/pinTriple'
+import type { BackKind } from '../opening/backKinds'
+import type { SocketOutcome } from '../opening/backSocket'
+import { backSocket } from '../opening/backSocket'
+import { PIN_SHAPES } from '../opening/pinShapes'
+import type { ComputedTools } from '../procedure/Step'
+import { formatMm } from '../units/formatMm'
+import type { CaseSheetFacts } from './CaseSheetFacts'
+
+type ToolSheet = CaseSheetFacts & {
+  readonly backKind: BackKind | null
+  readonly notchCount: number | null
+  readonly notchShape: NotchShape | null
+  readonly notchCircleMm: number | null
+  readonly backGripMm: number | null
+  readonly backSides: number | null
+  readonly chapterRing: ChapterRing
+}
+
+/** The socket for a coin-edge or polygon back; null for other backs and while the grip is not known. */
+export function socketOf(sheet: ToolSheet, dies: readonly Die[]): SocketOutcome | null {
+  const { backKind, backGripMm, backSides } = sheet
+  if (backGripMm === null) return null
+  if (backKind === 'screw-coin-edge') return backSocket(dies, { gripMm: backGripMm, sides: null })
+  if (backKind === 'screw-polygon' && backSides !== null) {
+    return backSocket(dies, { gripMm: backGripMm, sides: backSides })
+  }
+  return null
+}
+
+/**
+ * Tools worked out from figures and the die drawer, in words.
+ * @param crystalMm - best figure for the crystal's diameter, mm; null while nothing is known
+ * @param pressIn - dies of the press card, in words
+ */
+export function computedTools(
+  sheet: ToolSheet,
+  dies: readonly Die[],
+  crystalMm: number | null,
+  pressIn: readonly string[],
+): ComputedTools {
+  const socket = socketOf(sheet, dies)
+  return {
+    pins: pinsText(sheet),
+    socket: socket === null ? null : socket.ok ? socket.reason : socket.why,
+    pushOut: pushOutText(sheet, dies, crystalMm),
+    pressIn,
+  }
+}
+
+function pinsText({ backKind, notchCount, notchCircleMm, notchShape }: ToolSheet): string | null {
+  if (backKind !== 'screw-notched' || notchCount === null) return null
+  const shape = notchShape ? PIN_SHAPES[notchShape] : 'pins that fill the notch'
+  if (notchCircleMm === null) return `wrench with ${shape}`
+  const setting = pinSetting(notchCircleMm, notchCount)
+  if (setting.grip === 'two-pins') return `two ${shape}, ${formatMm(setting.spacingMm)} apart`
+  const { pairSpacingMm, thirdPinDistanceMm } = setting.triple
+  return `${shape}, two ${formatMm(pairSpacingMm)} apart, the third ${formatMm(thirdPinDistanceMm)} from them`
+}
+
+function pushOutText(sheet: ToolSheet, dies: readonly Die[], crystalMm: number | null): string[] {
+  const { dialOpeningMm, caseDiameterMm, crystalCentreMm, crystalEdgeMm, chapterRing } = sheet
+  if (crystalMm === null || dialOpeningMm === null || caseDiameterMm === null) return []
+  const way = {
+    crystalDiameterMm: crystalMm,
+    domeMm: Math.max(0, (crystalCentreMm ?? 0) - (crystalEdgeMm ?? crystalCentreMm ?? 0)),
+    apertureMm: dialOpeningMm,
+    looseRing: chapterRing !== 'none',
+  }
+  return [
+    dieText('pusher', pushOutPusher(dies, way)),
+    dieText('support', pushOutSupport(dies, way, caseDiameterMm)),
+  ]
+}
+
+function dieText(role: string, outcome: DieOutcome): string {
+  if (!outcome.ok) return `${role}: none in the drawer fits. ${outcome.why}`
+  const { die, reasons } = outcome.best
+  return `${role} ${die.code} (${die.place}): ${reasons.join(', ')}`
+}

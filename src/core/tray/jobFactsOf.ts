@@ -1,0 +1,62 @@
+import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
+import type { Finding } from '../intake/Finding'
+import { isLooseBack } from '../intake/Finding'
+import type { AskedFor, Use, WaterClass } from '../intake/jobWords'
+import type { Construction, JobFacts } from '../procedure/JobFacts'
+import type { CrystalState } from '../readings/readingPlan'
+
+/** What intake wrote down about one piece. */
+export interface TrayIntake {
+  readonly crystalState: CrystalState
+  readonly foundMaterial: CrystalMaterial | null
+  readonly gasketPresent: boolean
+  readonly oldLume: boolean
+  readonly looseMarkers: boolean
+  readonly steamedUp: boolean
+  readonly asked: readonly AskedFor[]
+  readonly waterClass: WaterClass
+  readonly use: Use
+}
+
+type SheetConstruction = Construction & {
+  readonly crystalMaterial: CrystalMaterial | null
+  readonly crystalProfile: CrystalProfile | null
+}
+
+/** The facts the steps follow from: the case as its sheet knows it, the piece as it came in and as it was found. */
+export function jobFactsOf(
+  tray: TrayIntake,
+  sheet: SheetConstruction,
+  findings: readonly Pick<Finding, 'kind' | 'words'>[],
+): JobFacts {
+  return {
+    retention: sheet.retention,
+    caseMaterial: sheet.caseMaterial,
+    bezelKind: sheet.bezelKind,
+    bezelEntry: sheet.bezelEntry,
+    insertMaterial: sheet.insertMaterial,
+    insertHold: sheet.insertHold,
+    magnifier: sheet.magnifier,
+    arCoating: sheet.arCoating,
+    chapterRing: sheet.chapterRing,
+    backKind: sheet.backKind,
+    twoPartBack: sheet.twoPartBack,
+    backSeal: sheet.backSeal,
+    notchShape: sheet.notchShape,
+    crownKind: sheet.crownKind,
+    stemRelease: sheet.stemRelease,
+    stemReleaseCrown: sheet.stemReleaseCrown,
+    movementKind: sheet.movementKind,
+    movementHold: sheet.movementHold,
+    crystalState: tray.crystalState,
+    crystalMaterial: tray.foundMaterial ?? sheet.crystalMaterial,
+    crystalProfile: sheet.crystalProfile,
+    gasketPresent: tray.gasketPresent,
+    oldLume: tray.oldLume,
+    looseMarkers: tray.looseMarkers,
+    sealsDoubtful: tray.steamedUp || findings.some(isLooseBack),
+    asked: tray.asked,
+    waterClass: tray.waterClass,
+    use: tray.use,
+  }
+}

@@ -1,0 +1,95 @@
+import { procedure } from '@/core/procedure/procedure'
+import { stageIndex } from '@/core/stages/stages'
+import { allHazards, standingHazards } from '@/core/tray/hazards'
+import { jobFactsOf } from '@/core/tray/jobFactsOf'
+import type { Db } from '../client'
+import type { CaseSheet } from '../queries/caseSheets'
+import { insertFinding } from '../queries/findings'
+import { insertMethodRun } from '../queries/methodRuns'
+import { insertPhoto } from '../queries/photos'
+import { insertTick } from '../queries/ticks'
+import { insertTrailEvents, trailOfTray } from '../queries/trail'
+import type { Tray } from '../queries/trays'
+import { demoPicture } from './demoPicture'
+import type { DemoTray } from './demoTrays'
+
+const MINUTE_MS = 60_000
+
+/** Plays what hands did on a demo tray: steps ticked, parts off and back, findings, a picture, a bath in use. */
+export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoTray): Promise<void> {
+  const minute = (n: number) => new Date(tray.openedAt.getTime() + n * MINUTE_MS)
+  const found = demo.found ?? []
+  const facts = jobFactsOf(
+    tray,
+    sheet,
+    found.map(([kind, words]) => ({ kind, words })),
+  )
+  const before = stageIndex(demo.stage)
+  const done = procedure(facts, tray.schools).steps.filter((step) => stageIndex(step.stage) < before)
+  for (const [i, step] of done.entries()) {
+    await insertTick(db, { trayId: tray.id, subject: `step:${step.id}`, done: true, at: minute(2 * i) })
+  }
+  await tickHazards(db, tray, { ...facts, steamedUp: tray.steamedUp }, minute(1))
+  await playTrail(db, tray, demo, minute)
+  for (const [kind, words] of found) {
+    await insertFinding(db, { trayId: tray.id, kind, words, stage: 'intake', foundAt: minute(5) })
+  }
+  if (demo.pictured) {
+    const picture = await demoPicture(tray.number, tray.crystalState)
+    await insertPhoto(db, { trayId: tray.id, caption: 'as it came in', ...picture, takenAt: minute(3) })
+  }
+  if (demo.inUse) {
+    const { process, scope, minutesAgo } = demo.inUse
+    await insertMethodRun(db, { trayId: tray.id, process, scope, startedAt: minute(60 - minutesAgo) })
+  }
+}
+
+async function tickHazards(
+  db: Db,
+  tray: Tray,
+  facts: Omit<Parameters<typeof allHazards>[0], 'stage'>,
+  at: Date,
+): Promise<void> {
+  const standing = new Set(standingHazards({ ...facts, stage: tray.stage }, {}).map((hazard) => hazard.id))
+  const dealt = allHazards({ ...facts, stage: tray.stage }, {}).filter(
+    // Past intake a movement under splinters was stopped; other hazards were dealt with when they stand no more.
+    ({ id, dealt }) =>
+      dealt !== null && (!standing.has(id) || (id === 'movement-running' && tray.stage !== 'intake')),
+  )
+  for (const { id } of dealt) {
+    await insertTick(db, { trayId: tray.id, subject: `hazard:${id}`, done: true, at })
+  }
+}
+
+async function playTrail(db: Db, tray: Tray, demo: DemoTray, minute: (n: number) => Date): Promise<void> {
+  const parts = demo.trail ?? []
+  if (parts.length === 0) return
+  await insertTrailEvents(
+    db,
+    parts.map(({ part, count = 1, size = '', clockHour = null }, i) => ({
+      trayId: tray.id,
+      kind: 'off',
+      part,
+      count,
+      size,
+      clockHour,
+      at: minute(10 + i),
+    })),
+  )
+  if (stageIndex(demo.stage) <= stageIndex('close')) return
+  const off = await trailOfTray(db, tray.id)
+  await insertTrailEvents(
+    db,
+    off
+      .flatMap((event) => (event.kind === 'off' ? [event] : []))
+      .reverse()
+      .map((event, i) => ({
+        trayId: tray.id,
+        // The back seal of a closed case is a new one.
+        kind: event.part === 'back-seal' ? 'renewed' : 'back',
+        count: event.count,
+        refersTo: event.id,
+        at: minute(200 + i),
+      })),
+  )
+}

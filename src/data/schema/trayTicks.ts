@@ -1,0 +1,18 @@
+import { boolean, index, integer, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
+import { trays } from './trays'
+
+/** A step or a hazard ticked, or its tick taken back: the newest row of a subject counts. Append-only. */
+export const trayTicks = pgTable(
+  'tray_ticks',
+  {
+    id: serial('id').primaryKey(),
+    trayId: integer('tray_id')
+      .notNull()
+      .references(() => trays.id),
+    /** `step:` or `hazard:` with its id */
+    subject: text('subject').notNull(),
+    done: boolean('done').notNull(),
+    at: timestamp('at', { withTimezone: true }).notNull(),
+  },
+  (table) => [index().on(table.trayId)],
+)

@@ -1,0 +1,10 @@
+import type { JobFacts } from '@/core/procedure/JobFacts'
+import { jobFactsOf } from '@/core/tray/jobFactsOf'
+import type { Db } from '@/data/client'
+import { standingFindings } from '@/data/queries/findings'
+import type { TrayRow } from '@/data/queries/trays'
+
+/** The facts of a tray as its sheet, its intake and its findings have them now. */
+export async function factsOfTray(db: Db, { tray, sheet }: TrayRow): Promise<JobFacts> {
+  return jobFactsOf(tray, sheet, await standingFindings(db, tray.id))
+}

@@ -1,0 +1,57 @@
+'use client'
+import { useForm, useWatch } from 'react-hook-form'
+import type { FieldErrors, FieldValue } from '@/core/records/checkRecord'
+import type { Field } from '@/core/records/Field'
+import { isShown } from '@/core/records/Field'
+import type { FormValues } from './FormValues'
+
+export type RecordAnswer = { ok: true } | { ok: false; errors: FieldErrors }
+
+const SERVER_AWAY = {
+  ok: false,
+  errors: {
+    form: 'Not stored: Whyalon does not answer. What you typed is still here; start it again and store once more.',
+  },
+} as const
+
+/** A form over a record's fields: what was typed stays until it is stored, errors stand at their field. */
+export function useRecordForm(
+  fields: readonly Field[],
+  initial: Readonly<Record<string, FieldValue | undefined>>,
+  onSubmit: (values: FormValues) => Promise<RecordAnswer>,
+) {
+  const form = useForm<FormValues>({
+    defaultValues: Object.fromEntries(
+      fields.map((field) => [field.name, textOf(field, initial[field.name])]),
+    ),
+  })
+  const { control, handleSubmit, setError, clearErrors, formState, setValue } = form
+  const values = useWatch({ control })
+  const shown = fields.filter((field) => isShown(field, (name) => values[name]))
+  const names = new Set(shown.map((field) => field.name))
+  const submit = handleSubmit(async (typed) => {
+    clearErrors()
+    // What is not asked is not sent: its text stays in the form in case it is asked again.
+    const asked = Object.fromEntries(Object.entries(typed).filter(([name]) => names.has(name)))
+    const result = await onSubmit(asked).catch(() => SERVER_AWAY)
+    if (result.ok) return
+    for (const [name, message] of Object.entries(result.errors)) {
+      setError(names.has(name) ? name : 'root', { type: 'server', message })
+    }
+  })
+  return {
+    control,
+    shown,
+    values,
+    submit,
+    setValue,
+    busy: formState.isSubmitting,
+    error: formState.errors.root?.message ?? null,
+  }
+}
+
+/** What a form starts a field with. */
+export function textOf(field: Field, value: FieldValue | undefined): string | boolean {
+  if (field.kind === 'flag') return value === true
+  return value === null || value === undefined ? '' : String(value)
+}
