@@ -19,12 +19,25 @@ import type { TrayView } from './trayView'
 const DAY = new Date('2026-11-24T00:00:00Z')
 const NOW = new Date('2026-11-24T10:00:00Z')
 const LATER = '2026-12-01T16:00:00.000Z'
+/** What every sheet has to say; no figure is known yet. */
+const BARE = {
+  retention: 'tension-gasket',
+  magnifier: 'none',
+  bezelKind: 'none',
+  chapterRing: 'none',
+  backSeal: 'o-ring',
+  movementKind: 'mechanical',
+  crownKind: 'push-pull',
+}
 const TRAY = {
   crystalState: 'shattered',
   owner: 'Skerrow Ferry Line',
   ownerMark: 'ferry no. 5',
   dueAt: LATER,
   gasketPresent: true,
+  asked: 'crystal',
+  waterClass: '5-bar',
+  use: 'everyday',
 }
 
 describe.each(testStores())('the bench on $name', ({ open }) => {
@@ -93,13 +106,13 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
   it('loads the demo world once and plausibly', async () => {
     expect(await loadDemo(store.db, DAY)).toBe(false)
     const stock = await drawers(store.db)
-    expect([stock.crystals.length, stock.gaskets.length, stock.dies.length]).toEqual([120, 50, 40])
+    expect([stock.crystals.length, stock.gaskets.length, stock.dies.length]).toEqual([120, 50, 44])
     const bench = await benchView(store.db, NOW)
     expect(bench.trays.length).toBeGreaterThanOrEqual(10)
     expect(new Set(bench.trays.map((t) => t.stage)).size).toBeGreaterThanOrEqual(7)
     expect(bench.first?.tray.number).toBe(209)
     const sheets = await caseSheetLines(store.db)
-    expect(sheets).toHaveLength(8)
+    expect(sheets).toHaveLength(11)
     expect(sheets.find((s) => s.sheet.reference === 'Deckwatch 38')?.runsHome).toBe(13)
   })
 
@@ -275,7 +288,7 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
       })
 
     expect(
-      await saveRecord(store.db, 'case-sheet', null, { maker: 'Oakmantle', reference: 'Blank' }),
+      await saveRecord(store.db, 'case-sheet', null, { ...BARE, maker: 'Oakmantle', reference: 'Blank' }),
     ).toEqual({ ok: true })
     const blank = await newTray('Oakmantle Blank')
     expect(blank.readout.facts).toEqual({ ok: false, missing: 'bore' })
@@ -411,7 +424,9 @@ describe.each(testStores())('a new shop on $name', ({ open }) => {
     await startShop(store.db)
     const bench = await benchView(store.db, NOW)
     expect(bench).toMatchObject({ trays: [], first: null, dueToday: 0 })
-    expect(await saveRecord(store.db, 'case-sheet', null, { maker: 'Vessalin', reference: 'Dawn' })).toEqual({
+    expect(
+      await saveRecord(store.db, 'case-sheet', null, { ...BARE, maker: 'Vessalin', reference: 'Dawn' }),
+    ).toEqual({
       ok: true,
     })
     const { sheets } = await newTrayChoices(store.db)

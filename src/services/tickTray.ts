@@ -1,9 +1,9 @@
 import Joi from 'joi'
 import type { Db } from '@/data/client'
-import type { TickSubject } from '@/data/queries/ticks'
 import { insertTick } from '@/data/queries/ticks'
 import { HAZARD_IDS } from '@/core/tray/hazards'
 import { STEP_RULES } from '@/core/procedure/procedure'
+import { tickedTogether } from '@/core/procedure/tickedTogether'
 import { idSchema, validate } from './boundary'
 import type { ViewOutcome } from './trayChange'
 import { changeTray } from './trayChange'
@@ -13,7 +13,7 @@ const SUBJECTS: readonly string[] = [
   ...HAZARD_IDS.map((id) => `hazard:${id}`),
 ]
 
-const tickSchema = Joi.object<{ trayId: number; subject: TickSubject; done: boolean }>({
+const tickSchema = Joi.object<{ trayId: number; subject: string; done: boolean }>({
   trayId: idSchema.required(),
   subject: Joi.string()
     .valid(...SUBJECTS)
@@ -27,7 +27,7 @@ export async function tickTray(db: Db, input: unknown, now: Date): Promise<ViewO
   if (!checked.ok) return checked
   const { trayId, subject, done } = checked.value
   return changeTray(db, trayId, async () => {
-    await insertTick(db, { trayId, subject, done, at: now })
+    for (const each of tickedTogether(subject)) await insertTick(db, { trayId, subject: each, done, at: now })
     return null
   })
 }

@@ -8,6 +8,7 @@ test('a notched back says how to set the pins, and takes a chord measured on thi
   // Chord of a circle: 32.4 · sin(π·2/6) = 28.06.
   await expect(page.getByTestId('pin-spacing')).toHaveText('28.06')
   await expect(page.getByRole('img', { name: '6 notches, pins in 1, 3, 5' })).toBeVisible()
+  await page.getByRole('button', { name: 'This back differs' }).click()
   const chord = page.getByLabel('Measured chord, notches 2 apart')
   await chord.fill('40')
   await expect(page.getByText('wider than the 38.00 case')).toBeVisible()

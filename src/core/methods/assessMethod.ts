@@ -11,7 +11,7 @@ export type Scope = (typeof SCOPES)[number]
 
 export const SCOPE_WORDS: Readonly<Record<Scope, string>> = {
   head: 'the whole head',
-  face: 'the face alone, back joint above the level',
+  face: 'the face of the head',
   insert: 'the insert, off the case',
   bezel: 'the bare bezel, off the case',
   crystal: 'the crystal, off the case',

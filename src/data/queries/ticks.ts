@@ -2,8 +2,6 @@ import { asc, inArray } from 'drizzle-orm'
 import type { Db } from '../client'
 import { trayTicks } from '../schema'
 
-export type TickSubject = `step:${string}` | `hazard:${string}`
-
 /** When each subject of a tray was ticked, ISO time; what was taken back is left out. */
 export type Ticks = Readonly<Record<string, string>>
 
@@ -26,7 +24,7 @@ export async function ticksOf(db: Db, trayIds: readonly number[]): Promise<Map<n
 
 export async function insertTick(
   db: Db,
-  row: { trayId: number; subject: TickSubject; done: boolean; at: Date },
+  row: { trayId: number; subject: string; done: boolean; at: Date },
 ): Promise<void> {
   await db.insert(trayTicks).values(row)
 }

@@ -1,5 +1,6 @@
 import Autocomplete from '@mui/material/Autocomplete'
 import TextField from '@mui/material/TextField'
+import { useEffect, useRef } from 'react'
 import type { Use, WaterClass } from '@/core/intake/jobWords'
 
 /** A case that can be chosen, with what its last tray said of class and use. */
@@ -21,6 +22,9 @@ export interface CaseChooserProps {
 
 /** Finds a case by a few letters; what nobody has seen before becomes a new case under the same field. */
 export function CaseChooser({ sheets, error, onKnown, onNew }: CaseChooserProps) {
+  const inputRef = useRef<HTMLInputElement>(null)
+  // Focused once the page answers: an attribute would focus it before, and what is typed then would be wiped.
+  useEffect(() => inputRef.current?.focus(), [])
   return (
     <Autocomplete<Option>
       options={sheets}
@@ -45,7 +49,7 @@ export function CaseChooser({ sheets, error, onKnown, onNew }: CaseChooserProps)
           {...params}
           label="Case"
           required
-          autoFocus
+          inputRef={inputRef}
           error={error !== null}
           helperText={
             error ??

@@ -29,7 +29,7 @@ export function NewCaseFields({ kind, onKind, fields, values, control }: NewCase
     <Box sx={{ borderLeft: 3, borderColor: 'primary.main', pl: 2, mb: 1 }}>
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' }, columnGap: 1.5 }}>
         {[maker, reference].map(
-          (field) => field && <RecordField key={field.name} field={field} control={control} dense />,
+          (field) => field && <RecordField key={field.name} field={field} control={control} dense={false} />,
         )}
       </Box>
       <ToggleButtonGroup

@@ -8,6 +8,7 @@ import type { CaseKindId } from '@/core/intake/caseKinds'
 import { CASE_KINDS } from '@/core/intake/caseKinds'
 import { CONSTRUCTION_FIELDS, IDENTITY_FIELDS } from '@/core/records/caseSheetFields'
 import { TRAY_FIELDS } from '@/core/records/jobFields'
+import type { Field } from '@/core/records/Field'
 import type { Refusal } from '@/services/boundary'
 import { FormError } from '../forms/RecordForm'
 import type { FormValues } from '../forms/FormValues'
@@ -62,8 +63,8 @@ export function NewTrayPage({ sheets, openTray }: NewTrayPageProps) {
     }
   }
   const trayFields = form.shown.filter((field) => !SHEET_NAMES.has(field.name))
-  const short = trayFields.filter((field) => !isLong(field.kind))
-  const long = trayFields.filter((field) => isLong(field.kind))
+  const short = trayFields.filter((field) => !isLong(field))
+  const long = trayFields.filter(isLong)
 
   return (
     <PageFrame title="New tray" subtitle="one job, one case; everything here can be corrected later">
@@ -124,8 +125,8 @@ export function NewTrayPage({ sheets, openTray }: NewTrayPageProps) {
   )
 }
 
-function isLong(kind: string): boolean {
-  return kind === 'text'
+function isLong(field: Field): boolean {
+  return field.kind === 'text' && field.multiline === true
 }
 
 function sheetOf(values: FormValues, chosen: CaseChoice | null, kind: CaseKindId | null): unknown {

@@ -1,9 +1,12 @@
 'use client'
 import { useRouter } from 'next/navigation'
+import { CASE_KINDS } from '@/core/intake/caseKinds'
 import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
 import { RecordForm } from '../forms/RecordForm'
 import { PageFrame } from '../shell/PageFrame'
 import type { SaveRecord } from './SaveRecord'
+
+const { label, waterClass, use, ...USUAL } = CASE_KINDS.everyday
 
 /** A new case sheet: maker and reference are enough, the rest is filled in as it is measured. */
 export function SheetFormPage({ save }: { save: SaveRecord }) {
@@ -16,8 +19,7 @@ export function SheetFormPage({ save }: { save: SaveRecord }) {
       <RecordForm
         fields={CASE_SHEET_FIELDS}
         initial={{
-          crystalProfile: 'flat',
-          crystalMaterial: 'mineral',
+          ...USUAL,
           gasketSection: 'I',
           gasketMaterial: 'nylon',
         }}

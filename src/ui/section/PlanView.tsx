@@ -1,8 +1,12 @@
 import { useId } from 'react'
 import { line } from 'd3-shape'
+import { degreesOfHour } from '@/core/opening/pegPlacement'
 import { ovalOutline, planPoint } from '@/core/plan-view/planViewGeometry'
+import { manyOf } from '@/core/records/Field'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
+import { partsText } from '@/core/trail/parts'
+import type { TrailLine } from '@/core/trail/partsTrail'
 import type { TrayView } from '@/services/trayView'
 import { formatMm } from '@/core/units/formatMm'
 import type { SectionCase } from '@/core/section/sectionGeometry'
@@ -22,6 +26,7 @@ function point(radiusMm: number, directionDeg: number): string {
 /** An oval of hundredths is not seen at this size: it is drawn this many times larger, and the drawing says so. */
 export const OVAL_ENLARGED = 25
 const MARGIN_MM = 3.4
+const USUAL_CROWN_HOUR = 3
 const HOURS = Array.from({ length: 12 }, (_, hour) => hour)
 
 /** From above, 12 up: bore, directions read so far, the direction to read next, the stem. */
@@ -38,6 +43,9 @@ export function PlanView({ view, section, target }: PlanViewProps) {
   const path = line<{ xMm: number; yMm: number }>()
     .x((p) => p.xMm)
     .y((p) => p.yMm)
+  const crownHours = view.sheet.crownKind === 'none' ? [] : [view.sheet.crownHour ?? USUAL_CROWN_HOUR]
+  const pusherHours = manyOf(view.sheet.pusherHours).map(Number)
+  const offHere = view.job.trail.lines.filter((line) => line.open > 0 && line.clockHour !== null)
   const thin = { fill: 'none', vectorEffect: 'non-scaling-stroke' as const }
   return (
     <svg
@@ -49,17 +57,34 @@ export function PlanView({ view, section, target }: PlanViewProps) {
     >
       <title
         id={titleId}
-      >{`Plan view, 12 up, stem at 3; ${ovalText}; ${read.length} directions of ${DIMENSIONS[directional].label.toLowerCase()} read`}</title>
+      >{`Plan view, 12 up, ${crownHours.length > 0 ? `crown at ${crownHours.join()}` : 'no crown'}; ${ovalText}; ${read.length} directions of ${DIMENSIONS[directional].label.toLowerCase()} read`}</title>
       <circle r={caseDiameterMm / 2} {...thin} stroke="var(--mui-palette-text-primary)" strokeWidth={1.2} />
-      <rect
-        x={caseDiameterMm / 2}
-        y={-1.6}
-        width={2.2}
-        height={3.2}
-        {...thin}
-        stroke="var(--mui-palette-text-primary)"
-        strokeWidth={1.2}
-      />
+      {crownHours.map((hour) => (
+        <rect
+          key={hour}
+          x={-1.6}
+          y={-caseDiameterMm / 2 - 2.2}
+          width={3.2}
+          height={2.2}
+          transform={`rotate(${degreesOfHour(hour)})`}
+          {...thin}
+          stroke="var(--mui-palette-text-primary)"
+          strokeWidth={1.2}
+        />
+      ))}
+      {pusherHours.map((hour) => (
+        <rect
+          key={hour}
+          x={-1.1}
+          y={-caseDiameterMm / 2 - 1.4}
+          width={2.2}
+          height={1.4}
+          transform={`rotate(${degreesOfHour(hour)})`}
+          {...thin}
+          stroke="var(--mui-palette-text-primary)"
+          strokeWidth={1}
+        />
+      ))}
       <circle r={dialOpeningMm / 2} {...thin} stroke="var(--mui-palette-section-chapter)" strokeWidth={1.2} />
       <circle r={boreMm / 2} {...thin} stroke="var(--mui-palette-primary-main)" strokeWidth={2} />
       {roundness && ovalMm >= 0.005 && (
@@ -92,6 +117,9 @@ export function PlanView({ view, section, target }: PlanViewProps) {
         />
       ))}
       {nextDeg !== undefined && <Direction deg={nextDeg} diameterMm={boreMm} kind="next" />}
+      {offHere.map((line) => (
+        <OffMark key={line.offIds[0]} line={line} radiusMm={boreMm / 2 + 1.6} />
+      ))}
       <g className="figure" fontSize={2.3} fill="var(--mui-palette-text-secondary)" textAnchor="middle">
         <text x={0} y={-caseDiameterMm / 2 - 1.2}>
           12
@@ -119,6 +147,27 @@ function Direction({ deg, diameterMm, kind }: { deg: number; diameterMm: number;
           {...marker}
         />
       ))}
+    </g>
+  )
+}
+
+/** Parts still off, where they came from, with their count. */
+function OffMark({ line, radiusMm }: { line: TrailLine; radiusMm: number }) {
+  const { xMm, yMm } = planPoint(radiusMm, degreesOfHour(line.clockHour ?? 12))
+  return (
+    <g>
+      <title>{partsText(line.part, line.open, line.size)}</title>
+      <circle cx={xMm.toFixed(3)} cy={yMm.toFixed(3)} r={1.7} fill="var(--mui-palette-warning-main)" />
+      <text
+        x={xMm.toFixed(3)}
+        y={(yMm + 0.85).toFixed(3)}
+        fontSize={2.4}
+        textAnchor="middle"
+        className="figure"
+        fill="var(--mui-palette-warning-contrastText)"
+      >
+        {line.open}
+      </text>
     </g>
   )
 }

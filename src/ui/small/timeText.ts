@@ -20,3 +20,10 @@ export function minutesText(minutes: number): string {
   const [hours, rest] = [Math.floor(minutes / HOUR), minutes % HOUR]
   return [hours > 0 && `${hours} h`, (rest > 0 || hours === 0) && `${rest} min`].filter(Boolean).join(' ')
 }
+
+const ROUGH_MINUTES = 5
+
+/** “about 2 h”: a plan is not known to the minute. */
+export function aboutText(minutes: number): string {
+  return `about ${minutesText(Math.max(ROUGH_MINUTES, Math.round(minutes / ROUGH_MINUTES) * ROUGH_MINUTES))}`
+}

@@ -11,11 +11,12 @@ import type { TrayView } from '@/services/trayView'
 import type { BackRing } from '../section/BackDrawing'
 import { BackDrawing } from '../section/BackDrawing'
 import { Findings } from '../work/Findings'
+import { MethodsPanel } from '../work/MethodsPanel'
 import { StepList } from '../work/StepList'
 import { TrailPanel } from '../work/TrailPanel'
 import { WorkError } from '../work/WorkError'
 import { PinsPanel, ringOfNotches } from './PinsPanel'
-import type { StageWorkProps } from './StageWork'
+import type { StageWorkProps } from './StageWorkProps'
 
 /** How this very back is opened: what grips it, drawn to scale, its steps, how tight it was, what came off. */
 export function OpeningPanel({ bench, actions }: StageWorkProps) {
@@ -23,6 +24,19 @@ export function OpeningPanel({ bench, actions }: StageWorkProps) {
   const { sheet } = view
   const [chordCircleMm, setChordCircleMm] = useState<number | null>(null)
   const ring = ringOf(view, chordCircleMm)
+  const steps = new Set(view.job.procedure.steps.map((step) => step.id))
+  if (!steps.has('back-off')) {
+    return (
+      <Box component="section" aria-label="Opening">
+        <Typography variant="h2" component="h2" sx={{ fontSize: '1.3rem' }}>
+          Open: the back stays closed for this job
+        </Typography>
+        <StepList bench={bench} actions={actions} stage="open" />
+        {steps.has('insert-soak') && <MethodsPanel bench={bench} actions={actions} />}
+        <TrailPanel bench={bench} actions={actions} stage="open" />
+      </Box>
+    )
+  }
   return (
     <Box component="section" aria-label="Opening">
       <Typography variant="h2" component="h2" sx={{ fontSize: '1.3rem' }}>
@@ -50,6 +64,7 @@ export function OpeningPanel({ bench, actions }: StageWorkProps) {
         )}
       </Box>
       <StepList bench={bench} actions={actions} stage="open" />
+      {steps.has('insert-soak') && <MethodsPanel bench={bench} actions={actions} />}
       <Tightness bench={bench} actions={actions} />
       <Findings
         bench={bench}

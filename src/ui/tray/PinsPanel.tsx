@@ -1,5 +1,6 @@
 'use client'
 import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
@@ -22,6 +23,7 @@ export interface PinsPanelProps {
 /** What to set on the wrench, from the sheet's notch circle or from a chord measured on this piece. */
 export function PinsPanel({ sheet, notchCount, circleMm, onChordCircle }: PinsPanelProps) {
   const [chord, setChord] = useState('')
+  const [differs, setDiffers] = useState(circleMm === null)
   const skip = Math.max(1, Math.floor(notchCount / 3))
   const fromChord = chord === '' ? null : circleFromChordText(chord, notchCount, skip, sheet.caseDiameterMm)
   return (
@@ -34,25 +36,34 @@ export function PinsPanel({ sheet, notchCount, circleMm, onChordCircle }: PinsPa
           ? `${sheet.notchShape} notches: ${PIN_SHAPES[sheet.notchShape]}.`
           : 'Pins that fill the notch: flat for square, round for drilled, wide for large or tooth-shaped ones.'}
       </Typography>
-      <TextField
-        label={`Measured chord, notches ${skip} apart`}
-        value={chord}
-        onChange={(event) => {
-          const text = event.target.value
-          setChord(text)
-          const found = text === '' ? null : circleFromChordText(text, notchCount, skip, sheet.caseDiameterMm)
-          onChordCircle(found?.ok ? found.circleMm : null)
-        }}
-        error={fromChord?.ok === false}
-        helperText={
-          fromChord?.ok === false
-            ? fromChord.message
-            : circleMm === null
-              ? 'the case sheet does not know the notch circle: measure between notch centres, mm'
-              : 'if this back differs from the sheet, mm'
-        }
-        sx={{ mt: 1, width: '100%' }}
-      />
+      {!differs && (
+        <Button size="small" onClick={() => setDiffers(true)} sx={{ px: 0 }}>
+          This back differs: measure a chord
+        </Button>
+      )}
+      {differs && (
+        <TextField
+          autoFocus={circleMm !== null}
+          label={`Measured chord, notches ${skip} apart`}
+          value={chord}
+          onChange={(event) => {
+            const text = event.target.value
+            setChord(text)
+            const found =
+              text === '' ? null : circleFromChordText(text, notchCount, skip, sheet.caseDiameterMm)
+            onChordCircle(found?.ok ? found.circleMm : null)
+          }}
+          error={fromChord?.ok === false}
+          helperText={
+            fromChord?.ok === false
+              ? fromChord.message
+              : circleMm === null
+                ? 'the case sheet does not know the notch circle: measure between notch centres, mm'
+                : 'if this back differs from the sheet, mm'
+          }
+          sx={{ mt: 1, width: '100%' }}
+        />
+      )}
     </Box>
   )
 }

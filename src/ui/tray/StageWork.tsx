@@ -8,7 +8,7 @@ import { stageLabel } from '@/core/stages/stages'
 import { KeyCap } from '../small/KeyCap'
 import { ReadingsTable } from './ReadingsTable'
 import { Shortlist } from './Shortlist'
-import type { TrayActions } from './TrayActions'
+import type { StageWorkProps } from './StageWorkProps'
 import type { TrayBenchState } from './useTrayBench'
 import { VerdictPanel } from './VerdictPanel'
 import { WorkError } from '../work/WorkError'
@@ -19,11 +19,6 @@ const StepList = dynamic(() => import('../work/StepList').then((m) => m.StepList
 const IntakePanel = dynamic(() => import('../work/IntakePanel').then((m) => m.IntakePanel))
 const JobPanel = dynamic(() => import('../work/JobPanel').then((m) => m.JobPanel))
 const PressCardPanel = dynamic(() => import('./PressCardPanel').then((m) => m.PressCardPanel))
-
-export interface StageWorkProps {
-  readonly bench: TrayBenchState
-  readonly actions: TrayActions
-}
 
 /** The work of the stage being looked at. */
 export function StageWork({ bench, actions }: StageWorkProps) {

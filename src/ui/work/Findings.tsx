@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import type { FindingKind } from '@/core/intake/Finding'
 import { FINDING_WORDS } from '@/core/intake/Finding'
-import type { StageWorkProps } from '../tray/StageWork'
+import type { StageWorkProps } from '../tray/StageWorkProps'
 import { WorkError } from './WorkError'
 
 export interface FindingsProps extends StageWorkProps {

@@ -7,8 +7,8 @@ import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { ASKED_WORDS } from '@/core/intake/jobWords'
 import { LastTimeNote } from '../tray/LastTimeNote'
-import type { StageWorkProps } from '../tray/StageWork'
-import { minutesText } from '../small/timeText'
+import type { StageWorkProps } from '../tray/StageWorkProps'
+import { aboutText, minutesText } from '../small/timeText'
 import { Findings } from './Findings'
 import { HazardList } from './HazardList'
 import { PhotoShelf } from './PhotoShelf'
@@ -47,15 +47,15 @@ export function IntakePanel({ bench, actions }: StageWorkProps) {
         )}
       </Box>
       <Typography sx={{ color: 'text.secondary' }} suppressHydrationWarning>
-        {facts.filter(Boolean).join(', ')}; {minutesText(job.procedure.activeMinutes)} of work
+        {facts.filter(Boolean).join(', ')}; {aboutText(job.procedure.activeMinutes)} of work
         {job.procedure.waitMinutes > 0 && `, ${minutesText(job.procedure.waitMinutes)} of waiting`}
       </Typography>
       <HazardList bench={bench} actions={actions} />
       {tray.complaint && <Quote label="says">{tray.complaint}</Quote>}
       {tray.promises && <Quote label="promised">{tray.promises}</Quote>}
       {view.lastTime && <LastTimeNote last={view.lastTime} />}
-      <StepList bench={bench} actions={actions} stage="intake" />
       <PhotoShelf bench={bench} actions={actions} />
+      <StepList bench={bench} actions={actions} stage="intake" />
       <Findings
         bench={bench}
         actions={actions}

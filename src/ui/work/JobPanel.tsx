@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography'
 import { stageSettles } from '@/core/stages/stageSettles'
 import type { StageId } from '@/core/stages/stages'
 import { stageLabel } from '@/core/stages/stages'
-import type { StageWorkProps } from '../tray/StageWork'
+import type { StageWorkProps } from '../tray/StageWorkProps'
 import { MethodsPanel } from './MethodsPanel'
 import { MovementNote } from './MovementNote'
 import { RemovalChooser } from './RemovalChooser'
@@ -29,10 +29,10 @@ export function JobPanel({ bench, actions, stage }: StageWorkProps & { stage: St
       </Box>
       <Typography sx={{ color: 'text.secondary' }}>{stageSettles(stage)}</Typography>
       <StepList bench={bench} actions={actions} stage={stage} />
-      {TAKES_OFF.includes(stage) && <TrailPanel bench={bench} actions={actions} stage={stage} />}
       {stage === 'push-out' && <RemovalChooser view={view} />}
-      {PUTS_BACK.includes(stage) && <ReplayPanel bench={bench} actions={actions} />}
       {USES_METHODS.includes(stage) && <MethodsPanel bench={bench} actions={actions} />}
+      {TAKES_OFF.includes(stage) && <TrailPanel bench={bench} actions={actions} stage={stage} />}
+      {PUTS_BACK.includes(stage) && <ReplayPanel bench={bench} actions={actions} />}
     </Box>
   )
 }

@@ -4,12 +4,13 @@ import Button from '@mui/material/Button'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import { useState } from 'react'
-import type { MethodAssessment, Scope } from '@/core/methods/assessMethod'
+import type { MethodAssessment, MethodProposal, Scope } from '@/core/methods/assessMethod'
 import { assessMethod, SCOPE_WORDS, SCOPES } from '@/core/methods/assessMethod'
 import type { Process, Severity } from '@/core/methods/harmTable'
 import { PROCESS_WORDS, PROCESSES } from '@/core/methods/harmTable'
+import type { TrayView } from '@/services/trayView'
 import { clockText, sinceText } from '../small/timeText'
-import type { StageWorkProps } from '../tray/StageWork'
+import type { StageWorkProps } from '../tray/StageWorkProps'
 import { WorkError } from './WorkError'
 
 const SEVERITY: Readonly<Record<Severity, { word: string; colour: string }>> = {
@@ -22,8 +23,9 @@ const SEVERITY: Readonly<Record<Severity, { word: string; colour: string }>> = {
 export function MethodsPanel({ bench, actions }: StageWorkProps) {
   const { view } = bench.state
   const { job } = view
-  const [process, setProcess] = useState<Process>('acetone-bath')
-  const [scope, setScope] = useState<Scope>('face')
+  const usual = usualMethod(view)
+  const [process, setProcess] = useState<Process>(usual.process)
+  const [scope, setScope] = useState<Scope>(usual.scope)
   const [error, setError] = useState<string | null>(null)
   const strapOff = job.trail.lines.some((line) => line.part === 'strap' && line.open > 0)
   const assessment = assessMethod({ process, scope }, { facts: job.facts, strapOff, bench: job.bench })
@@ -83,6 +85,14 @@ export function MethodsPanel({ bench, actions }: StageWorkProps) {
       <WorkError text={error} />
     </Box>
   )
+}
+
+/** What this job is most likely to ask about. */
+function usualMethod({ job }: TrayView): MethodProposal {
+  const steps = new Set(job.procedure.steps.map((step) => step.id))
+  if (steps.has('magnifier-off')) return { process: 'flame', scope: 'face' }
+  if (steps.has('insert-in')) return { process: 'acetone-bath', scope: 'face' }
+  return { process: 'ultrasonic', scope: 'case' }
 }
 
 /** Allowed, with care, or blocked: with every reason and, when blocked, the way round. */

@@ -9,7 +9,7 @@ import { useDropzone } from 'react-dropzone'
 import { MOST_PHOTO_BYTES, tooLargeText } from '@/core/intake/photoLimits'
 import type { PhotoView } from '@/services/jobView'
 import { clockText } from '../small/timeText'
-import type { StageWorkProps } from '../tray/StageWork'
+import type { StageWorkProps } from '../tray/StageWorkProps'
 import { WorkError } from './WorkError'
 
 /** The tray's pictures: dropped, chosen, photographed or pasted; a tap shows one large. */

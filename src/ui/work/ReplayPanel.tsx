@@ -8,7 +8,7 @@ import { partsText } from '@/core/trail/parts'
 import type { TrailLine } from '@/core/trail/partsTrail'
 import { replayOrder } from '@/core/trail/partsTrail'
 import { KeyCap } from '../small/KeyCap'
-import type { StageWorkProps } from '../tray/StageWork'
+import type { StageWorkProps } from '../tray/StageWorkProps'
 import { placeText } from './TrailPanel'
 import { WorkError } from './WorkError'
 

@@ -1,5 +1,6 @@
 'use client'
 import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
 import ButtonBase from '@mui/material/ButtonBase'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
@@ -8,9 +9,12 @@ import { stepsOf } from '@/core/procedure/procedure'
 import type { Step } from '@/core/procedure/Step'
 import type { StageId } from '@/core/stages/stages'
 import { clockText, minutesText } from '../small/timeText'
-import type { StageWorkProps } from '../tray/StageWork'
+import type { StageWorkProps } from '../tray/StageWorkProps'
 import { SchoolChoice } from './SchoolChoice'
 import { WorkError } from './WorkError'
+
+/** From this many on, ticked steps fold into one line. */
+const FOLDED_FROM = 3
 
 /** The steps of a stage for this very tray: the next one open with all it needs, the others a line each. */
 export function StepList({ bench, actions, stage }: StageWorkProps & { stage: StageId }) {
@@ -18,7 +22,11 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
   const { procedure, ticks } = view.job
   const [shown, setShown] = useState<string | null>(null)
   const [error, setError] = useState<string | null>(null)
+  const [unfolded, setUnfolded] = useState(false)
   const steps = stepsOf(procedure, stage)
+  const done = steps.filter((step) => ticks[`step:${step.id}`] !== undefined)
+  // What is done needs no room: the next step and what it needs come first.
+  const folded = !unfolded && done.length >= FOLDED_FROM ? done : []
   const next = steps.find((step) => ticks[`step:${step.id}`] === undefined) ?? null
   const open = shown ?? next?.id ?? null
   const inHand = view.tray.finishedAt === null
@@ -42,26 +50,35 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
   }
   return (
     <Box component="ol" aria-label="Steps" sx={{ listStyle: 'none', m: 0, mt: 1, p: 0 }}>
-      {steps.map((step) => (
-        <StepLine
-          key={step.id}
-          step={step}
-          tickedAt={ticks[`step:${step.id}`] ?? null}
-          isOpen={open === step.id}
-          isNext={next?.id === step.id}
-          onOpen={() => setShown(open === step.id ? null : step.id)}
-          onTick={inHand ? () => tick(step) : null}
-          onSchool={
-            inHand
-              ? (option) => {
-                  if (!step.school) return
-                  const input = { trayId: view.tray.id, school: step.school.id, option }
-                  void bench.change(actions.chooseSchool(input)).then(setError)
-                }
-              : null
-          }
-        />
-      ))}
+      {folded.length > 0 && (
+        <Box component="li" sx={{ borderTop: 1, borderColor: 'divider' }}>
+          <Button size="small" color="success" onClick={() => setUnfolded(true)} sx={{ minHeight: 36 }}>
+            ✓ {folded.length === steps.length ? `all ${steps.length}` : folded.length} steps ticked
+          </Button>
+        </Box>
+      )}
+      {steps
+        .filter((step) => !folded.includes(step))
+        .map((step) => (
+          <StepLine
+            key={step.id}
+            step={step}
+            tickedAt={ticks[`step:${step.id}`] ?? null}
+            isOpen={open === step.id}
+            isNext={next?.id === step.id}
+            onOpen={() => setShown(open === step.id ? null : step.id)}
+            onTick={inHand ? () => tick(step) : null}
+            onSchool={
+              inHand
+                ? (option) => {
+                    if (!step.school) return
+                    const input = { trayId: view.tray.id, school: step.school.id, option }
+                    void bench.change(actions.chooseSchool(input)).then(setError)
+                  }
+                : null
+            }
+          />
+        ))}
       <WorkError text={error} />
     </Box>
   )
@@ -100,11 +117,11 @@ function StepLine({ step, tickedAt, isOpen, isNext, onOpen, onTick, onSchool }: 
         disabled={onTick === null}
         onClick={() => onTick?.()}
         title={isNext ? 'space ticks the next step' : undefined}
-        sx={{ minHeight: 44, width: 44 }}
+        sx={{ minHeight: isNext ? 44 : 36, width: 44 }}
       >
         <TickMark done={done} />
       </ButtonBase>
-      <Box sx={{ py: 0.6 }}>
+      <Box sx={{ py: isNext ? 0.6 : 0.2 }}>
         <ButtonBase
           onClick={onOpen}
           aria-expanded={isOpen}

@@ -9,14 +9,12 @@ import { partsText, SIZE_MARKS, TRAIL_PART_IDS, TRAIL_PARTS, USUAL_PARTS } from 
 import type { TrailLine } from '@/core/trail/partsTrail'
 import type { ProposedLine } from '@/core/trail/proposedTrail'
 import { clockText } from '../small/timeText'
-import type { StageWorkProps } from '../tray/StageWork'
+import type { StageWorkProps } from '../tray/StageWorkProps'
 import type { PartPlace } from './PlacePicker'
 import { PlacePicker, turnedPlace } from './PlacePicker'
 import { WorkError } from './WorkError'
 
 const HOTKEYS = TRAIL_PART_IDS.filter((id) => TRAIL_PARTS[id].key !== '')
-/** Lines shown before the older ones are folded away. */
-const LINES_SHOWN = 6
 
 /** Records what comes off: a tap or a key a part, with length mark and place, and undo. */
 export function TrailPanel({ bench, actions, stage }: StageWorkProps & { stage: StageId }) {
@@ -71,7 +69,9 @@ export function TrailPanel({ bench, actions, stage }: StageWorkProps & { stage: 
     <Box component="section" aria-label="Parts trail" sx={{ mt: 1.5 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, mb: 0.5 }}>
         <Box component="h3" sx={{ m: 0, fontSize: 15, fontWeight: 700, flexGrow: 1 }}>
-          Parts trail: what comes off
+          {trail.lines.length === 0
+            ? 'Parts trail: nothing off yet'
+            : `Parts trail: ${trail.lines.reduce((sum, line) => sum + line.count, 0)} off`}
         </Box>
         {trail.undo && inHand && (
           <Button size="small" onClick={undo} title="Ctrl Z">
@@ -79,6 +79,7 @@ export function TrailPanel({ bench, actions, stage }: StageWorkProps & { stage: 
           </Button>
         )}
       </Box>
+      <TrailRun lines={trail.lines} />
       {inHand && (
         <Box
           sx={{
@@ -103,7 +104,6 @@ export function TrailPanel({ bench, actions, stage }: StageWorkProps & { stage: 
         </Box>
       )}
       <WorkError text={error} />
-      <TrailLines lines={trail.lines} />
     </Box>
   )
 }
@@ -182,49 +182,31 @@ function Usual({ lines, onTake }: { lines: readonly ProposedLine[]; onTake: (lin
   )
 }
 
-function TrailLines({ lines }: { lines: readonly TrailLine[] }) {
-  const [all, setAll] = useState(false)
-  const shown = all ? lines : lines.slice(-LINES_SHOWN)
-  const folded = lines.length - shown.length
+/** Everything off so far as one run, in order; times on demand. */
+function TrailRun({ lines }: { lines: readonly TrailLine[] }) {
   return (
-    <>
-      {folded > 0 && (
-        <Button size="small" onClick={() => setAll(true)}>
-          {folded} earlier
-        </Button>
-      )}
-      <Box
-        component="ol"
-        aria-label="Came off, in order"
-        start={folded + 1}
-        sx={{
-          m: 0,
-          mt: 0.5,
-          pl: 3.5,
-          fontSize: 15,
-          '& li': { borderTop: 1, borderColor: 'divider', py: 0.4 },
-        }}
-      >
-        {shown.map((line) => (
-          <li key={line.offIds[0]}>
-            <Box sx={{ display: 'flex', gap: 1 }}>
-              <Box sx={{ flexGrow: 1 }}>
-                <strong>{partsText(line.part, line.count, line.size)}</strong>
-                <span style={{ color: 'var(--mui-palette-text-secondary)' }}>{placeText(line)}</span>
-              </Box>
-              <Box
-                component="span"
-                className="figure"
-                suppressHydrationWarning
-                sx={{ fontSize: 13, color: 'text.secondary' }}
-              >
-                {clockText(line.firstAt)}
-              </Box>
-            </Box>
-          </li>
-        ))}
-      </Box>
-    </>
+    <Box
+      component="ol"
+      aria-label="Came off, in order"
+      sx={{
+        listStyle: 'none',
+        m: 0,
+        mb: 0.75,
+        p: 0,
+        display: 'flex',
+        flexWrap: 'wrap',
+        fontSize: 15,
+        '& li:not(:last-child)::after': { content: '"→"', mx: 0.75, color: 'text.secondary' },
+        '& li:last-child': { fontWeight: 700 },
+      }}
+    >
+      {lines.map((line) => (
+        <li key={line.offIds[0]} title={clockText(line.firstAt)}>
+          {partsText(line.part, line.count, line.size)}
+          {placeText(line)}
+        </li>
+      ))}
+    </Box>
   )
 }
 
