@@ -11,6 +11,13 @@ const VIEWS = [
   ['/trays/223', 'Tray 223'],
   ['/trays/222?stage=open', 'Tray 222'],
   ['/trays/214?stage=open', 'Tray 214'],
+  ['/trays/214?stage=intake', 'Tray 214'],
+  ['/trays/214?stage=close', 'Tray 214'],
+  ['/trays/225', 'Tray 225'],
+  ['/trays/226', 'Tray 226'],
+  ['/trays/227', 'Tray 227'],
+  ['/trays/228', 'Tray 228'],
+  ['/trays/209?stage=push-out', 'Tray 209'],
   ['/sheets', 'Case sheets'],
   ['/sheets/1', 'Harrowmere Deckwatch 38'],
   ['/sheets/new', 'New case sheet'],
@@ -43,7 +50,14 @@ test('the lamp scheme has enough contrast too', async ({ page }) => {
   await page.goto('/settings')
   await settled(page)
   await page.getByRole('button', { name: 'Lamp' }).click()
-  for (const path of ['/', '/trays/214', '/trays/212']) {
+  for (const path of [
+    '/',
+    '/trays/214',
+    '/trays/212',
+    '/trays/225',
+    '/trays/227',
+    '/trays/214?stage=close',
+  ]) {
     await page.goto(path)
     await settled(page)
     const { violations } = await new AxeBuilder({ page }).analyze()
@@ -123,7 +137,7 @@ test('a case never seen gets a sheet, and a tray that says what is missing', asy
   await expect(page.getByText('Owner is missing: fill it in.')).toBeVisible()
   await page.getByRole('combobox', { name: 'Case' }).fill('Morning')
   await page.getByRole('option', { name: 'Vessalin Morning' }).click()
-  await page.getByLabel('Owner').fill('<i>Somebody</i>')
+  await page.getByRole('textbox', { name: 'Owner' }).fill('<i>Somebody</i>')
   await page.getByRole('button', { name: 'Open the tray' }).click()
   await expect(page.getByRole('heading', { name: /^Tray \d+$/ })).toBeVisible()
   await expect(page.getByText('<i>Somebody</i>')).toBeVisible()

@@ -370,6 +370,12 @@ describe('procedure, kind by kind', () => {
     expect(steps.find((s) => s.id === 'shell-on')?.check).toMatch(/push-button clears/)
   })
 
+  it('a case without a crown has no stem to take out, even when nobody noted its release', () => {
+    const order = ids(jobFacts({ crownKind: 'none', stemRelease: null, movementKind: 'digital' }))
+    expect(order).not.toContain('stem-out')
+    expect(order).not.toContain('crown-ready')
+  })
+
   it('marker: movement out, twenty minutes of cure', () => {
     const { steps } = procedure(jobFacts({ asked: ['marker'] }))
     expect(steps.find((s) => s.id === 'marker-refix')?.waitMinutes).toBe(20)

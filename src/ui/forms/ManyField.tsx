@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import ButtonBase from '@mui/material/ButtonBase'
 import FormHelperText from '@mui/material/FormHelperText'
+import { useState } from 'react'
 import type { Field } from '@/core/records/Field'
 import { manyOf } from '@/core/records/Field'
 
@@ -14,6 +15,7 @@ export interface ManyFieldProps {
 
 /** Several of a handful of options, each a tap; arrow keys walk them, space takes one. */
 export function ManyField({ field, value, error, onChange }: ManyFieldProps) {
+  const [stop, setStop] = useState(0)
   const chosen = new Set(manyOf(value))
   const toggle = (option: string) => {
     if (chosen.has(option)) chosen.delete(option)
@@ -39,7 +41,8 @@ export function ManyField({ field, value, error, onChange }: ManyFieldProps) {
               key={option.value}
               role="checkbox"
               aria-checked={on}
-              tabIndex={i === 0 ? 0 : -1}
+              tabIndex={i === stop ? 0 : -1}
+              onFocus={() => setStop(i)}
               onClick={() => toggle(option.value)}
               sx={{
                 minHeight: 40,
@@ -52,7 +55,7 @@ export function ManyField({ field, value, error, onChange }: ManyFieldProps) {
                 fontSize: 15,
               }}
             >
-              {on ? '✓ ' : ''}
+              {on && <span aria-hidden="true">✓&nbsp;</span>}
               {option.label}
             </ButtonBase>
           )

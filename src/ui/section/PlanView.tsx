@@ -45,7 +45,7 @@ export function PlanView({ view, section, target }: PlanViewProps) {
     .y((p) => p.yMm)
   const crownHours = view.sheet.crownKind === 'none' ? [] : [view.sheet.crownHour ?? USUAL_CROWN_HOUR]
   const pusherHours = manyOf(view.sheet.pusherHours).map(Number)
-  const offHere = view.job.trail.lines.filter((line) => line.open > 0 && line.clockHour !== null)
+  const offHere = offByHour(view.job.trail.lines)
   const thin = { fill: 'none', vectorEffect: 'non-scaling-stroke' as const }
   return (
     <svg
@@ -117,8 +117,8 @@ export function PlanView({ view, section, target }: PlanViewProps) {
         />
       ))}
       {nextDeg !== undefined && <Direction deg={nextDeg} diameterMm={boreMm} kind="next" />}
-      {offHere.map((line) => (
-        <OffMark key={line.offIds[0]} line={line} radiusMm={boreMm / 2 + 1.6} />
+      {offHere.map(({ hour, count, words }) => (
+        <OffMark key={hour} hour={hour} count={count} words={words} radiusMm={boreMm / 2 + 1.6} />
       ))}
       <g className="figure" fontSize={2.3} fill="var(--mui-palette-text-secondary)" textAnchor="middle">
         <text x={0} y={-caseDiameterMm / 2 - 1.2}>
@@ -151,12 +151,31 @@ function Direction({ deg, diameterMm, kind }: { deg: number; diameterMm: number;
   )
 }
 
-/** Parts still off, where they came from, with their count. */
-function OffMark({ line, radiusMm }: { line: TrailLine; radiusMm: number }) {
-  const { xMm, yMm } = planPoint(radiusMm, degreesOfHour(line.clockHour ?? 12))
+interface OffHere {
+  readonly hour: number
+  readonly count: number
+  readonly words: string
+}
+
+/** Parts still off, added up by the hour they came from. */
+function offByHour(lines: readonly TrailLine[]): OffHere[] {
+  const open = lines.filter((line) => line.open > 0)
+  const hours = [...new Set(open.flatMap((line) => (line.clockHour === null ? [] : [line.clockHour])))]
+  return hours.map((hour) => {
+    const here = open.filter((line) => line.clockHour === hour)
+    return {
+      hour,
+      count: here.reduce((sum, line) => sum + line.open, 0),
+      words: here.map((line) => partsText(line.part, line.open, line.size)).join(', '),
+    }
+  })
+}
+
+function OffMark({ hour, count, words, radiusMm }: OffHere & { readonly radiusMm: number }) {
+  const { xMm, yMm } = planPoint(radiusMm, degreesOfHour(hour))
   return (
     <g>
-      <title>{partsText(line.part, line.open, line.size)}</title>
+      <title>{words}</title>
       <circle cx={xMm.toFixed(3)} cy={yMm.toFixed(3)} r={1.7} fill="var(--mui-palette-warning-main)" />
       <text
         x={xMm.toFixed(3)}
@@ -166,7 +185,7 @@ function OffMark({ line, radiusMm }: { line: TrailLine; radiusMm: number }) {
         className="figure"
         fill="var(--mui-palette-warning-contrastText)"
       >
-        {line.open}
+        {count}
       </text>
     </g>
   )

@@ -222,7 +222,7 @@ function Tightness({ bench, actions }: StageWorkProps) {
   return (
     <Box sx={{ mt: 1 }}>
       <Box
-        role="radiogroup"
+        role="group"
         aria-label="How the back came off"
         sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, alignItems: 'center' }}
       >
@@ -233,8 +233,7 @@ function Tightness({ bench, actions }: StageWorkProps) {
           <Button
             key={option}
             size="small"
-            role="radio"
-            aria-checked={grade === option}
+            aria-pressed={grade === option}
             variant={grade === option ? 'contained' : 'outlined'}
             color={isTightnessFinding(option) ? 'warning' : 'primary'}
             disabled={!inHand}

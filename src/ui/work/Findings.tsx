@@ -28,7 +28,7 @@ export function Findings({ bench, actions, kind, label, help }: FindingsProps) {
     if (wrong === null) setWords('')
   }
   return (
-    <Box component="section" aria-label={label} sx={{ mt: 1 }}>
+    <Box sx={{ mt: 1 }}>
       {found.map((finding) => (
         <Box
           key={finding.id}

@@ -43,9 +43,8 @@ export function MethodsPanel({ bench, actions }: StageWorkProps) {
         <Box
           key={open.id}
           sx={{ display: 'flex', gap: 1, alignItems: 'center', fontSize: 14.5, color: 'warning.main' }}
-          suppressHydrationWarning
         >
-          <Box sx={{ flexGrow: 1 }}>
+          <Box sx={{ flexGrow: 1 }} suppressHydrationWarning>
             {PROCESS_WORDS[open.process]} in use on {open.own ? 'this tray' : `tray ${open.trayNumber}`} since{' '}
             {clockText(open.startedAt)} ({sinceText(open.startedAt)})
           </Box>

@@ -53,7 +53,7 @@ export function PhotoShelf({ bench, actions }: StageWorkProps) {
   })
 
   return (
-    <Box component="section" aria-label="Pictures" {...getRootProps()} sx={{ mt: 1 }}>
+    <Box {...getRootProps({ role: 'group', 'aria-label': 'Pictures' })} sx={{ mt: 1 }}>
       <input {...getInputProps({ accept: 'image/*', 'aria-label': 'Add pictures' })} />
       <Box
         sx={{

@@ -49,38 +49,40 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
     )
   }
   return (
-    <Box component="ol" aria-label="Steps" sx={{ listStyle: 'none', m: 0, mt: 1, p: 0 }}>
-      {folded.length > 0 && (
-        <Box component="li" sx={{ borderTop: 1, borderColor: 'divider' }}>
-          <Button size="small" color="success" onClick={() => setUnfolded(true)} sx={{ minHeight: 36 }}>
-            ✓ {folded.length === steps.length ? `all ${steps.length}` : folded.length} steps ticked
-          </Button>
-        </Box>
-      )}
-      {steps
-        .filter((step) => !folded.includes(step))
-        .map((step) => (
-          <StepLine
-            key={step.id}
-            step={step}
-            tickedAt={ticks[`step:${step.id}`] ?? null}
-            isOpen={open === step.id}
-            isNext={next?.id === step.id}
-            onOpen={() => setShown(open === step.id ? null : step.id)}
-            onTick={inHand ? () => tick(step) : null}
-            onSchool={
-              inHand
-                ? (option) => {
-                    if (!step.school) return
-                    const input = { trayId: view.tray.id, school: step.school.id, option }
-                    void bench.change(actions.chooseSchool(input)).then(setError)
-                  }
-                : null
-            }
-          />
-        ))}
+    <>
+      <Box component="ol" aria-label="Steps" sx={{ listStyle: 'none', m: 0, mt: 1, p: 0 }}>
+        {folded.length > 0 && (
+          <Box component="li" sx={{ borderTop: 1, borderColor: 'divider' }}>
+            <Button size="small" color="success" onClick={() => setUnfolded(true)} sx={{ minHeight: 36 }}>
+              ✓ {folded.length === steps.length ? `all ${steps.length}` : folded.length} steps ticked
+            </Button>
+          </Box>
+        )}
+        {steps
+          .filter((step) => !folded.includes(step))
+          .map((step) => (
+            <StepLine
+              key={step.id}
+              step={step}
+              tickedAt={ticks[`step:${step.id}`] ?? null}
+              isOpen={open === step.id}
+              isNext={next?.id === step.id}
+              onOpen={() => setShown(open === step.id ? null : step.id)}
+              onTick={inHand ? () => tick(step) : null}
+              onSchool={
+                inHand
+                  ? (option) => {
+                      if (!step.school) return
+                      const input = { trayId: view.tray.id, school: step.school.id, option }
+                      void bench.change(actions.chooseSchool(input)).then(setError)
+                    }
+                  : null
+              }
+            />
+          ))}
+      </Box>
       <WorkError text={error} />
-    </Box>
+    </>
   )
 }
 

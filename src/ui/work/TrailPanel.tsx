@@ -130,7 +130,7 @@ function PartKey({ id, onTap }: { id: TrailPartId; onTap: () => void }) {
 function SizeMarks({ size, onSize }: { size: SizeMark; onSize: (size: SizeMark) => void }) {
   return (
     <Box
-      role="radiogroup"
+      role="group"
       aria-label="Length"
       sx={{ display: 'flex', gap: 0.5, alignItems: 'center', mt: 0.5, fontSize: 14 }}
     >
@@ -139,8 +139,7 @@ function SizeMarks({ size, onSize }: { size: SizeMark; onSize: (size: SizeMark) 
         <Button
           key={mark}
           size="small"
-          role="radio"
-          aria-checked={mark === size}
+          aria-pressed={mark === size}
           onClick={() => onSize(mark)}
           title="↑ ↓"
           sx={{
@@ -201,7 +200,7 @@ function TrailRun({ lines }: { lines: readonly TrailLine[] }) {
       }}
     >
       {lines.map((line) => (
-        <li key={line.offIds[0]} title={clockText(line.firstAt)}>
+        <li key={line.offIds[0]} title={clockText(line.firstAt)} suppressHydrationWarning>
           {partsText(line.part, line.count, line.size)}
           {placeText(line)}
         </li>

@@ -46,11 +46,8 @@ export async function openTrayByKeyboard(page: Page, caseWords: string, owner: s
   await page.keyboard.type(caseWords)
   await expect(page.getByRole('option').first()).toBeVisible()
   await page.keyboard.press('Enter')
-  // Past the link to a new sheet and past how the crystal came in: shattered is what the form starts from.
   await page.keyboard.press('Tab')
-  await page.keyboard.press('Tab')
-  await expect(page.getByRole('combobox', { name: 'Crystal came in' })).toBeFocused()
-  await page.keyboard.press('Tab')
+  await expect(page.getByRole('textbox', { name: 'Owner' })).toBeFocused()
   await page.keyboard.type(owner)
   await page.keyboard.press('Tab')
   await page.keyboard.type('ferry no. 4')
@@ -77,4 +74,20 @@ export async function readByKeyboard(page: Page, figure: string): Promise<void> 
 /** How many readings the tray holds, as the page says it. */
 export async function standing(page: Page): Promise<number> {
   return Number(await page.getByRole('form', { name: 'Reading bar' }).getAttribute('data-readings'))
+}
+
+/** Presses keys one after another, each once the page has taken the one before. */
+export async function press(page: Page, ...keys: readonly string[]): Promise<void> {
+  for (const key of keys) await page.keyboard.press(key)
+}
+
+/** Ticks the next step from the keyboard and waits until the server has it. */
+export async function tickNext(page: Page): Promise<void> {
+  const ticked = () => page.getByTestId('step').getByRole('checkbox', { checked: true }).count()
+  const folded = page.getByRole('button', { name: /steps ticked$/ })
+  const before = [await ticked(), (await folded.count()) ? await folded.textContent() : '']
+  await page.keyboard.press('Space')
+  await expect
+    .poll(async () => [await ticked(), (await folded.count()) ? await folded.textContent() : ''])
+    .not.toEqual(before)
 }

@@ -27,6 +27,9 @@ const CROWN_WORDS = {
 const outBack = ({ movementOut, frontLoader }: Job) => movementOut && !frontLoader
 const outFront = ({ movementOut, frontLoader }: Job) => movementOut && frontLoader
 
+/** A case without a crown has no stem, whatever else nobody has looked at yet. */
+const hasStem = ({ facts }: Job) => facts.stemRelease !== 'no-stem' && facts.crownKind !== 'none'
+
 const DUST_COVER: Omit<StepRule, 'when'> = {
   id: 'dust-cover',
   stage: 'decase',
@@ -68,13 +71,12 @@ export const DECASE_RULES: readonly StepRule[] = [
   {
     id: 'crown-ready',
     stage: 'decase',
-    when: (job) =>
-      outBack(job) && job.facts.stemRelease !== 'no-stem' && job.facts.stemRelease !== 'split-stem',
+    when: (job) => outBack(job) && hasStem(job) && job.facts.stemRelease !== 'split-stem',
     title: ({ facts }) => `Crown ${CROWN_WORDS[facts.stemReleaseCrown ?? 'in']} before the release`,
     why: 'Released in the wrong position the keyless work jumps out of place.',
     activeMinutes: 1,
   },
-  { ...STEM_OUT, when: (job) => outBack(job) && job.facts.stemRelease !== 'no-stem' },
+  { ...STEM_OUT, when: (job) => outBack(job) && hasStem(job) },
   {
     id: 'cover-off',
     stage: 'decase',
@@ -103,7 +105,7 @@ export const DECASE_RULES: readonly StepRule[] = [
 
 /** A one-piece case gives its movement up through the front, once the crystal is out. */
 export const FRONT_DECASE_RULES: readonly StepRule[] = [
-  { ...STEM_OUT, when: (job) => outFront(job) && job.facts.stemRelease !== 'no-stem' },
+  { ...STEM_OUT, when: (job) => outFront(job) && hasStem(job) },
   { ...MOVEMENT_OUT, when: outFront },
   { ...DUST_COVER, when: outFront },
   { ...PARTS_COUNTED, when: outFront },
