@@ -254,6 +254,13 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
       expect(ticked.job.trail.coveredSince).toBe(later.toISOString())
     })
 
+    it('ticks the step a recorded part speaks for', async () => {
+      const view = await taken('everyday')
+      const after = stored(await off(view, 'strap'))
+      expect(after.job.ticks['step:strap-off']).toBe(NOW.toISOString())
+      expect(after.job.ticks['step:back-off']).toBeUndefined()
+    })
+
     it('refuses an absurd count, a strange part, an hour off the dial and a picture of another tray', async () => {
       const view = await taken('everyday')
       expect(refused(await off(view, 'screw', 400))).toMatch(/at most 24 at once/)

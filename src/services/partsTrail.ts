@@ -5,6 +5,7 @@ import type { TrailLine } from '@/core/trail/partsTrail'
 import { lastStanding, partsTrail } from '@/core/trail/partsTrail'
 import type { Db } from '@/data/client'
 import { photosOfTray } from '@/data/queries/photos'
+import { insertTick } from '@/data/queries/ticks'
 import type { NewTrailEvent } from '@/data/queries/trail'
 import { insertTrailEvents, trailOfTray } from '@/data/queries/trail'
 import { idSchema, refuse, validate } from './boundary'
@@ -74,8 +75,24 @@ export async function recordOff(db: Db, input: unknown, now: Date): Promise<View
         at: now,
       },
     ])
+    const step = STEP_DONE_BY_REMOVAL[part]
+    if (step) await insertTick(db, { trayId, subject: `step:${step}`, done: true, at: now })
     return null
   })
+}
+
+/** A part in the tray says that its step was done: nobody ticks what the hands have just recorded. */
+const STEP_DONE_BY_REMOVAL: Readonly<Partial<Record<TrailPartId, string>>> = {
+  strap: 'strap-off',
+  shell: 'shell-off',
+  back: 'back-off',
+  'back-seal': 'back-seal-out',
+  cell: 'cell-out',
+  stem: 'stem-out',
+  movement: 'movement-out',
+  bezel: 'bezel-off',
+  'bezel-spring': 'bezel-spring-off',
+  'crystal-gasket': 'crystal-gasket-out',
 }
 
 interface AnswerInput {

@@ -76,6 +76,9 @@ async function playTrail(db: Db, tray: Tray, demo: DemoTray, minute: (n: number)
       at: minute(10 + i),
     })),
   )
+  if (parts.some(({ part }) => part === 'strap')) {
+    await insertTick(db, { trayId: tray.id, subject: 'step:strap-off', done: true, at: minute(10) })
+  }
   if (stageIndex(demo.stage) <= stageIndex('close')) return
   const off = await trailOfTray(db, tray.id)
   await insertTrailEvents(

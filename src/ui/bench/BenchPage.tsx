@@ -10,13 +10,14 @@ import { stageLabel } from '@/core/stages/stages'
 import type { BenchView } from '@/services/benchView'
 import { PageFrame } from '../shell/PageFrame'
 import { dueText } from '../small/dueText'
+import { clockText } from '../small/timeText'
 import { KeyCap } from '../small/KeyCap'
 import { BenchLine } from './BenchLine'
 import { StageBoard } from './StageBoard'
 
 /** Today: what to take now, every tray in hand with what to do next, and where they stand. */
 export function BenchPage({ view }: { view: BenchView }) {
-  const { trays, dueToday, instrumentsDue } = view
+  const { trays, dueToday, instrumentsDue, inUse } = view
   return (
     <PageFrame
       title="Bench"
@@ -32,6 +33,16 @@ export function BenchPage({ view }: { view: BenchView }) {
       }
     >
       <DoNow first={view.first} />
+      {inUse.map(({ process, trayNumber, since }) => (
+        <Typography key={trayNumber} sx={{ color: 'warning.main', mt: 1 }} suppressHydrationWarning>
+          In use: {process} on{' '}
+          <Link href={`/trays/${trayNumber}`} style={{ color: 'inherit' }}>
+            tray {trayNumber}
+          </Link>{' '}
+          since {clockText(since)}.{' '}
+          {process === 'acetone bath' ? 'No flame anywhere until its lid is on.' : ''}
+        </Typography>
+      ))}
       {instrumentsDue.length > 0 && (
         <Typography sx={{ color: 'warning.main', mt: 1 }}>
           Calibration overdue: {instrumentsDue.join(', ')}. Readings still count, and say so.

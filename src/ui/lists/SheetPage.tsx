@@ -6,6 +6,8 @@ import Link from 'next/link'
 import { useState } from 'react'
 import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
 import type { Field } from '@/core/records/Field'
+import { isShown } from '@/core/records/Field'
+import { fieldText } from '@/core/records/fieldText'
 import type { FieldValue } from '@/core/records/checkRecord'
 import { formatMm } from '@/core/units/formatMm'
 import type { CaseSheetPage } from '@/services/listings'
@@ -25,8 +27,12 @@ export function SheetPage({ page, save }: SheetPageProps) {
   const { sheet, runs } = page
   const [editing, setEditing] = useState(false)
   const home = runs.filter((run) => run.outcome === 'home').length
-  const facts = CASE_SHEET_FIELDS.filter((f) => !['maker', 'reference', 'note'].includes(f.name))
   const values = sheet as unknown as Record<string, FieldValue>
+  const asked = CASE_SHEET_FIELDS.filter(
+    (f) => !['maker', 'reference', 'note'].includes(f.name) && isShown(f, (name) => values[name]),
+  )
+  const facts = asked.filter((f) => fieldText(f, values[f.name]) !== null)
+  const unknown = asked.filter((f) => fieldText(f, values[f.name]) === null)
   return (
     <PageFrame
       title={`${sheet.maker} ${sheet.reference}`}
@@ -42,6 +48,11 @@ export function SheetPage({ page, save }: SheetPageProps) {
       >
         <Box>
           <SheetSection sheet={sheet} />
+          {unknown.length > 0 && (
+            <Typography sx={{ mt: 1, color: 'text.secondary' }}>
+              Not known yet: {unknown.map((f) => f.label.toLowerCase()).join(', ')}.
+            </Typography>
+          )}
           {sheet.note && (
             <Typography sx={{ mt: 1, pl: 1.5, borderLeft: 3, borderColor: 'warning.main' }}>
               {sheet.note}
@@ -89,22 +100,10 @@ export function SheetPage({ page, save }: SheetPageProps) {
 }
 
 function Fact({ field, value }: { field: Field; value: FieldValue }) {
-  const shown =
-    value === null || value === ''
-      ? 'not known'
-      : typeof value === 'number'
-        ? formatMm(value)
-        : String(value).replaceAll('-', ' ')
-  const known = shown !== 'not known'
   return (
     <>
       <dt>{field.label}</dt>
-      <dd
-        className={typeof value === 'number' ? 'figure' : undefined}
-        style={{ color: known ? undefined : 'var(--mui-palette-text-secondary)' }}
-      >
-        {shown}
-      </dd>
+      <dd className={typeof value === 'number' ? 'figure' : undefined}>{fieldText(field, value)}</dd>
     </>
   )
 }

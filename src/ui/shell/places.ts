@@ -26,5 +26,10 @@ export const TRAY_KEYS: readonly (readonly [string, string])[] = [
   ['↑ ↓', 'move in the shortlist'],
   ['p', 'pick the chosen pair and plan the press'],
   ['d', 'stage done, go on'],
+  ['space', 'tick the next step'],
+  ['letters', 'record a part coming off: each key stands on its button'],
+  ['↑ ↓ ← →', 'length mark and clock place of the next part'],
+  ['b  w  l', 'closing: part back, new one, stays off'],
+  ['Ctrl Z', 'undo the last thing on the parts trail'],
   ['i', 'simulated instruments on and off'],
 ]
