@@ -24,12 +24,16 @@ export interface TrayBenchProps {
   readonly actions: TrayActions
 }
 
+/** Stages in which readings are taken: a phone has no room for the reading bar in the others. */
+const READING_STAGES: readonly StageId[] = ['measure', 'clean']
+
 /** The page of one tray: header, stages, drawings, the stage's work, and the reading bar along the bottom. */
 export function TrayBench({ initial, stage, actions }: TrayBenchProps) {
   const bench = useTrayBench(initial, stage, actions)
   const { state, target } = bench
   const { view } = state
   const open = view.tray.finishedAt === null
+  const reads = READING_STAGES.includes(state.stage) || state.text !== ''
 
   useReadingKeys({
     active: open && !bench.keysRest,
@@ -91,28 +95,41 @@ export function TrayBench({ initial, stage, actions }: TrayBenchProps) {
         >
           <TrayDrawings bench={bench} />
         </Box>
-        <Box sx={{ px: 2.5, pt: 1, pb: 1.5, minHeight: 0, overflowY: { md: 'auto' } }} tabIndex={-1}>
+        <Box
+          sx={{
+            px: 2.5,
+            pt: 1,
+            pb: 1.5,
+            minHeight: 0,
+            overflowY: { md: 'auto' },
+            // On a phone the stage's work comes before the drawings, except where readings land on them.
+            order: { xs: reads ? 0 : -1, md: 0 },
+          }}
+          tabIndex={-1}
+        >
           <StageWork bench={bench} actions={actions} />
         </Box>
       </Box>
       {open && (
-        <ReadingBar
-          view={view}
-          target={target}
-          instrumentId={bench.instrumentId}
-          text={state.text}
-          question={state.question}
-          error={state.error}
-          busy={state.busy}
-          devicesOn={bench.devicesOn}
-          inputRef={bench.inputRef}
-          onText={bench.type}
-          onAccept={bench.accept}
-          onAnswer={bench.answer}
-          onVoid={() => bench.startVoid()}
-          onDevices={bench.setDevicesOn}
-          onInstrument={bench.chooseInstrument}
-        />
+        <Box sx={{ display: { xs: reads ? 'block' : 'none', sm: 'block' } }}>
+          <ReadingBar
+            view={view}
+            target={target}
+            instrumentId={bench.instrumentId}
+            text={state.text}
+            question={state.question}
+            error={state.error}
+            busy={state.busy}
+            devicesOn={bench.devicesOn}
+            inputRef={bench.inputRef}
+            onText={bench.type}
+            onAccept={bench.accept}
+            onAnswer={bench.answer}
+            onVoid={() => bench.startVoid()}
+            onDevices={bench.setDevicesOn}
+            onInstrument={bench.chooseInstrument}
+          />
+        </Box>
       )}
       {bench.voiding && (
         <VoidDialog reading={bench.voiding} onClose={bench.cancelVoid} onVoid={bench.finishVoid} />
