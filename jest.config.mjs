@@ -19,6 +19,8 @@ const base = {
 }
 
 export default {
+  // Two databases and two cores: a use case of fifteen readings may wait for its turn.
+  testTimeout: 30_000,
   projects: [
     {
       ...base,

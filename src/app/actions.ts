@@ -1,5 +1,6 @@
 'use server'
 import { revalidatePath } from 'next/cache'
+import { checkInstrument } from '@/services/checkInstrument'
 import { chooseSchool } from '@/services/chooseSchool'
 import { correctIntake } from '@/services/intakeRow'
 import { logPressRun } from '@/services/logPressRun'
@@ -12,6 +13,7 @@ import { pickPair } from '@/services/pickPair'
 import type { RecordKind } from '@/services/records'
 import { saveRecord } from '@/services/records'
 import { getShop } from '@/services/shop'
+import { takeBackShape, takeShape } from '@/services/takeShape'
 import { tickTray } from '@/services/tickTray'
 import { endMethod, startMethod } from '@/services/useMethod'
 import { takeBackReading, takeReading } from '@/services/takeReading'
@@ -95,4 +97,18 @@ export async function trayViewAction(number: number) {
   return view
     ? { ok: true as const, view }
     : { ok: false as const, errors: { form: 'This tray is not there any more.' } }
+}
+
+export async function takeShapeAction(input: unknown) {
+  return takeShape(await getShop(), input, new Date())
+}
+
+export async function takeBackShapeAction(input: unknown) {
+  return takeBackShape(await getShop(), input, new Date())
+}
+
+export async function checkInstrumentAction(input: unknown) {
+  const result = await checkInstrument(await getShop(), input, new Date())
+  if (result.ok) revalidatePath('/', 'layout')
+  return result
 }

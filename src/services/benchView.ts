@@ -18,6 +18,7 @@ import { standingFindings } from '@/data/queries/findings'
 import { openMethodRuns } from '@/data/queries/methodRuns'
 import type { Ticks } from '@/data/queries/ticks'
 import { ticksOf } from '@/data/queries/ticks'
+import { standingShapes } from '@/data/queries/shapes'
 import { crystalById } from '@/data/queries/stock'
 import { allInstruments } from '@/data/queries/tools'
 import type { TrayRow } from '@/data/queries/trays'
@@ -115,7 +116,7 @@ async function workOf(
   ticks: Ticks,
 ): Promise<{ next: string; known: string }> {
   const pastRuns = (await pressRunsOfCaseSheet(db, sheet.id)).filter((run) => run.trayId !== tray.id)
-  const { verdict } = trayReadout(readings, sheet, pastRuns)
+  const { verdict } = trayReadout(readings, sheet, pastRuns, await standingShapes(db, tray.id))
   const size =
     verdict && readings.length > 0
       ? `${formatMm(verdict.pick.sizeMm, 0.1)} with ${formatPercent(verdict.pick.probability)}`

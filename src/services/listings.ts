@@ -5,6 +5,7 @@ import type { StageId } from '@/core/stages/stages'
 import type { Db } from '@/data/client'
 import type { CaseSheet, SheetPressRun } from '@/data/queries/caseSheets'
 import { allCaseSheets, caseSheetById, pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
+import { allInstrumentChecks } from '@/data/queries/instrumentChecks'
 import { allCrystals, allGaskets } from '@/data/queries/stock'
 import type { Instrument, Press } from '@/data/queries/tools'
 import { allDies, allInstruments, allPresses } from '@/data/queries/tools'
@@ -119,9 +120,33 @@ export async function caseSheetPage(db: Db, id: number): Promise<CaseSheetPage |
 export interface ShopTools {
   readonly instruments: readonly Instrument[]
   readonly presses: readonly Press[]
+  /** checks against a gauge block, the newest first */
+  readonly checks: readonly {
+    readonly id: number
+    readonly instrument: string
+    readonly nominalMm: number
+    readonly driftMm: number
+    readonly corrected: boolean
+    readonly checkedAt: string
+  }[]
 }
 
 export async function shopTools(db: Db): Promise<ShopTools> {
-  const [instruments, presses] = await Promise.all([allInstruments(db), allPresses(db)])
-  return { instruments, presses }
+  const [instruments, presses, checks] = await Promise.all([
+    allInstruments(db),
+    allPresses(db),
+    allInstrumentChecks(db),
+  ])
+  return {
+    instruments,
+    presses,
+    checks: checks.map(({ id, instrumentId, nominalMm, driftMm, corrected, checkedAt }) => ({
+      id,
+      instrument: instruments.find((i) => i.id === instrumentId)?.name ?? '?',
+      nominalMm,
+      driftMm,
+      corrected,
+      checkedAt: checkedAt.toISOString(),
+    })),
+  }
 }

@@ -7,6 +7,7 @@ import type { Db } from '@/data/client'
 import { pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
 import { insertPick } from '@/data/queries/picks'
 import { standingReadings } from '@/data/queries/readings'
+import { standingShapes } from '@/data/queries/shapes'
 import { crystalById, gasketById } from '@/data/queries/stock'
 import { setTrayStage, trayById } from '@/data/queries/trays'
 import type { Refusal } from './boundary'
@@ -44,7 +45,12 @@ export async function pickPair(
 
   const readings = await standingReadings(db, trayId)
   const pastRuns = (await pressRunsOfCaseSheet(db, row.sheet.id)).filter((run) => run.trayId !== trayId)
-  const { facts, wishes, verdict } = trayReadout(readings, row.sheet, pastRuns)
+  const { facts, wishes, verdict } = trayReadout(
+    readings,
+    row.sheet,
+    pastRuns,
+    await standingShapes(db, trayId),
+  )
   if (!facts.ok)
     return refuse(`Nothing to judge a pair by: measure the ${facts.missing.replace('-', ' ')} first.`)
   const pair = assessPair(crystal, gasket, facts.facts, FIT_POLICY)

@@ -27,7 +27,7 @@ export interface ReadingInput {
 }
 
 export type ReadingResult =
-  | { ok: true; view: TrayView }
+  | { ok: true; view: TrayView; note: string | null }
   | {
       ok: false
       ask: { message: string; valueMm: number; suggestionMm: number | null; keepAllowed: boolean }
@@ -97,7 +97,8 @@ export async function takeReading(db: Db, input: unknown, now: Date): Promise<Re
       takenAt: now,
     },
   ])
-  return { ok: true, view: await trayView(db, row) }
+  const note = check.outcome === 'accept' ? check.note : null
+  return { ok: true, view: await trayView(db, row), note }
 }
 
 /** What this instrument should show: the mean of earlier readings of the dimension, else the case sheet's figure. */

@@ -8,8 +8,12 @@ import { diametersWorthReading, shortlist } from '@/core/fit/shortlist'
 import type { DimensionId } from '@/core/readings/dimensions'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { nextTarget, readingPlan } from '@/core/readings/readingPlan'
+import { possibleMeasurements } from '@/core/tray/possibleMeasurements'
 import { isMatched } from '@/core/tray/retentionsServed'
 import { figureOf } from '@/core/tray/caseFigures'
+import type { StoredShape } from '@/core/shapes/shapeSize'
+import type { NextMeasurements } from '@/core/verdict/askNext'
+import { askNext } from '@/core/verdict/askNext'
 import type { TrayReadout } from '@/core/tray/trayReadout'
 import { trayReadout } from '@/core/tray/trayReadout'
 import type { Db } from '@/data/client'
@@ -17,6 +21,7 @@ import type { CaseSheet } from '@/data/queries/caseSheets'
 import { pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
 import type { Reading } from '@/data/queries/readings'
 import { standingReadings, voidedReadings } from '@/data/queries/readings'
+import { shapesOf } from '@/data/queries/shapes'
 import { allGaskets, crystalsBetween, pairsInStock } from '@/data/queries/stock'
 import type { Instrument } from '@/data/queries/tools'
 import { allDies, allInstruments } from '@/data/queries/tools'
@@ -59,6 +64,10 @@ export interface TrayView {
   readonly matched: boolean
   readonly readout: TrayReadout
   readonly readings: readonly ReadingView[]
+  /** the old crystal's size by ways round the jaws */
+  readonly shapes: readonly ShapeView[]
+  /** what to measure next for the size; null while nothing is known */
+  readonly askNext: NextMeasurements | null
   readonly plan: readonly DimensionId[]
   /** null when the plan is done */
   readonly next: ReadingTarget | null
@@ -68,6 +77,14 @@ export interface TrayView {
   readonly orders: readonly OrderProposal[]
   readonly lastTime: LastTime | null
   readonly press: PressCard | null
+}
+
+export interface ShapeView extends StoredShape {
+  readonly id: number
+  readonly words: string
+  readonly takenAt: string
+  /** set when it was taken back */
+  readonly voidReason: string | null
 }
 
 export interface ReadingView {
@@ -84,15 +101,22 @@ export interface ReadingView {
 /** Puts a tray's page together: readings through the models, the drawers, the past of its case sheet. */
 export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
   const { tray, sheet, owner } = row
-  const [readings, voided, runsOfSheet, instruments, dies] = await Promise.all([
+  const [readings, voided, runsOfSheet, instruments, dies, shapeRows] = await Promise.all([
     standingReadings(db, tray.id),
     voidedReadings(db, tray.id),
     pressRunsOfCaseSheet(db, sheet.id),
     allInstruments(db),
     allDies(db),
+    shapesOf(db, [tray.id]),
   ])
   const pastRuns = runsOfSheet.filter((run) => run.trayId !== tray.id)
-  const readout = trayReadout(readings, sheet, pastRuns)
+  const shapes = shapeRows.get(tray.id) ?? []
+  const readout = trayReadout(
+    readings,
+    sheet,
+    pastRuns,
+    shapes.filter((row) => row.voidReason === null).map((row) => row.shape),
+  )
   const plan = readingPlan({
     retention: sheet.retention,
     crystalState: tray.crystalState,
@@ -125,6 +149,20 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
       ...readings.map((r) => readingView(r, null)),
       ...voided.map(({ reading, reason }) => readingView(reading, reason)),
     ].sort((a, b) => a.id - b.id),
+    shapes: shapes.map(({ shape, voidReason }) => ({
+      id: shape.id,
+      kind: shape.kind,
+      diameterMm: shape.diameterMm,
+      standardUncertaintyMm: shape.standardUncertaintyMm,
+      words: shape.words,
+      takenAt: shape.takenAt.toISOString(),
+      voidReason,
+    })),
+    askNext: askNext(
+      readout.evidence,
+      readout.history,
+      possibleMeasurements({ ...tray, measured: readout.measured, sheet, instruments }),
+    ),
     plan,
     next: nextTarget(plan, readings),
     instruments,

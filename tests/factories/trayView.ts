@@ -6,6 +6,8 @@ import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { nextTarget, readingPlan } from '@/core/readings/readingPlan'
 import { trayReadout } from '@/core/tray/trayReadout'
+import { possibleMeasurements } from '@/core/tray/possibleMeasurements'
+import { askNext } from '@/core/verdict/askNext'
 import { pegPlacement } from '@/core/opening/pegPlacement'
 import { procedure } from '@/core/procedure/procedure'
 import type { JobView } from '@/services/jobView'
@@ -96,6 +98,18 @@ export function trayViewOf({
     },
     readout,
     readings,
+    shapes: [],
+    askNext: askNext(
+      readout.evidence,
+      readout.history,
+      possibleMeasurements({
+        crystalState: 'shattered',
+        gasketPresent: true,
+        measured: readout.measured,
+        sheet: facts,
+        instruments,
+      }),
+    ),
     plan,
     next: nextTarget(plan, readings),
     instruments,

@@ -2,11 +2,17 @@ import type { Metadata } from 'next'
 import { shopTools } from '@/services/listings'
 import { getShop } from '@/services/shop'
 import { SettingsPage } from '@/ui/lists/SettingsPage'
-import { saveRecordAction } from '../actions'
+import { checkInstrumentAction, saveRecordAction } from '../actions'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Settings' }
 
 export default async function Page() {
-  return <SettingsPage tools={await shopTools(await getShop())} save={saveRecordAction} />
+  return (
+    <SettingsPage
+      tools={await shopTools(await getShop())}
+      save={saveRecordAction}
+      check={checkInstrumentAction}
+    />
+  )
 }

@@ -1,9 +1,10 @@
 import { formatMm } from '../units/formatMm'
-import { parseMm } from '../units/parseMm'
+import { parseReading } from '../units/parseReading'
 import type { Dimension } from './dimensions'
 
 export type ReadingCheck =
-  | { outcome: 'accept'; valueMm: number }
+  /** `note` says what was done to the figure, as that inches were converted; null when nothing was */
+  | { outcome: 'accept'; valueMm: number; note: string | null }
   /** unlikely: nothing is stored until the technician answers */
   | { outcome: 'ask'; valueMm: number; suggestionMm: number | null; keepAllowed: boolean; message: string }
   | {
@@ -22,7 +23,7 @@ const POINT_SLIPS = [0.1, 10, 0.01, 100] as const
  * @returns accept, ask (with the value probably meant) or refuse (with field, value, limit and what to do)
  */
 export function checkReading(text: string, dimension: Dimension, expectedMm: number | null): ReadingCheck {
-  const parsed = parseMm(text)
+  const parsed = parseReading(text)
   if (!parsed.ok) return refusal(parsed.code, dimension, text)
   const { valueMm } = parsed
   if (!(valueMm > 0)) return refusal('not-positive', dimension, text)
@@ -50,7 +51,11 @@ export function checkReading(text: string, dimension: Dimension, expectedMm: num
       message: `${dimension.label} ${formatMm(valueMm)} is ${formatMm(Math.abs(valueMm - expectedMm))} away from the ${formatMm(expectedMm)} expected here.${meant} Keep it only if you have looked twice.`,
     }
   }
-  return { outcome: 'accept', valueMm }
+  return { outcome: 'accept', valueMm, note: inchNote(parsed.shownInches, valueMm) }
+}
+
+function inchNote(shownInches: number | null, valueMm: number): string | null {
+  return shownInches === null ? null : `${shownInches} in taken as ${formatMm(valueMm)} mm`
 }
 
 function slippedPoint(valueMm: number, dimension: Dimension, expectedMm: number | null): number | null {

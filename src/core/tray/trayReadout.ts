@@ -1,4 +1,8 @@
 import type { FitWishes } from '../fit/CaseFacts'
+import type { StoredShape } from '../shapes/shapeSize'
+import { shapeEvidence } from '../shapes/shapeSize'
+import type { OddEvidence } from '../verdict/evidenceConflicts'
+import { evidenceConflicts } from '../verdict/evidenceConflicts'
 import type { SizeEvidence, SizeHistory } from '../verdict/SizeEvidence'
 import type { SizeVerdict } from '../verdict/sizeVerdict'
 import { sizeVerdict } from '../verdict/sizeVerdict'
@@ -18,18 +22,24 @@ export interface TrayReadout {
   readonly history: readonly SizeHistory[]
   /** null while nothing was measured and no size ever fitted */
   readonly verdict: SizeVerdict | null
+  /** evidence that does not agree with the rest, the worst first */
+  readonly conflicts: readonly OddEvidence[]
   readonly facts: CaseFactsOutcome
   readonly wishes: FitWishes
 }
 
-/** @param pastRuns - press runs of other trays of this case sheet, newest first */
+/**
+ * @param pastRuns - press runs of other trays of this case sheet, newest first
+ * @param shapes - sizes of the old crystal by ways round the jaws, that stand
+ */
 export function trayReadout(
   readings: readonly TakenReading[],
   sheet: CaseSheetFacts,
   pastRuns: readonly PastRun[],
+  shapes: readonly StoredShape[] = [],
 ): TrayReadout {
   const measured = measuredFigures(readings)
-  const evidence = sizeEvidenceOf(measured, sheet)
+  const evidence = [...sizeEvidenceOf(measured, sheet), ...shapes.map(shapeEvidence)]
   const history = sizeHistory(pastRuns)
   const outcome = sizeVerdict(evidence, history)
   return {
@@ -37,6 +47,7 @@ export function trayReadout(
     evidence,
     history,
     verdict: outcome.ok ? outcome.verdict : null,
+    conflicts: evidenceConflicts(evidence),
     facts: caseFactsOf(measured, sheet),
     wishes: {
       sizeMm: outcome.ok ? outcome.verdict.pick.sizeMm : null,

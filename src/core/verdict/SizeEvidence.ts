@@ -1,20 +1,50 @@
 import type { Estimate } from '../measure/Estimate'
 
-/** What was measured that tells something of the crystal's stock size. */
-export type SizeEvidence =
+/** How a fragment's circle was found. */
+export type FragmentMethod = 'chord' | 'points' | 'photo'
+
+/** What was measured on the old crystal, or on what it left behind. */
+export type CrystalSideEvidence =
   /** the old crystal itself, across its diameter, out of the case */
   | { readonly kind: 'crystal'; readonly diameter: Estimate }
+  /** the circle a piece of its rim belongs to */
+  | { readonly kind: 'fragment'; readonly method: FragmentMethod; readonly diameter: Estimate }
+  /** its top as seen in the case, and the bevel that hides the rest on either side */
+  | { readonly kind: 'visible-top'; readonly top: Estimate; readonly bevel: Estimate }
+  /** the ring it pressed into the old gasket */
+  | { readonly kind: 'gasket-imprint'; readonly diameter: Estimate }
+
+/** What was measured on the case, whatever crystal was in it. */
+export type CaseSideEvidence =
   /** the empty case bore and the gasket's wall */
   | { readonly kind: 'bore-and-gasket'; readonly bore: Estimate; readonly wall: Estimate }
   /** the hole left by the gasket fitted in its bore */
   | { readonly kind: 'opening-with-gasket'; readonly opening: Estimate }
 
-export type CaseSideEvidence = Exclude<SizeEvidence, { kind: 'crystal' }>
+/** What was measured that tells something of the crystal's stock size. */
+export type SizeEvidence = CrystalSideEvidence | CaseSideEvidence
 
 /** How often a stock size was fitted to this case before, successfully. */
 export interface SizeHistory {
   readonly sizeMm: number
   readonly count: number
+}
+
+export function isCaseSide(evidence: SizeEvidence): evidence is CaseSideEvidence {
+  return evidence.kind === 'bore-and-gasket' || evidence.kind === 'opening-with-gasket'
+}
+
+/**
+ * The old crystal's diameter as one piece of evidence shows it.
+ * Two bevels stand across a diameter and carry the same error: their uncertainty counts twice, not √2 times.
+ */
+export function crystalDiameter(evidence: CrystalSideEvidence): Estimate {
+  if (evidence.kind !== 'visible-top') return evidence.diameter
+  const { top, bevel } = evidence
+  return {
+    valueMm: top.valueMm + 2 * bevel.valueMm,
+    standardUncertaintyMm: Math.hypot(top.standardUncertaintyMm, 2 * bevel.standardUncertaintyMm),
+  }
 }
 
 /**

@@ -1,8 +1,8 @@
 import type { Estimate } from '../measure/Estimate'
 import { fuseEstimates } from '../measure/fuseEstimates'
 import { requireNotNegative, requirePositive } from '../guard/require'
-import type { CaseSideEvidence, SizeEvidence, SizeHistory } from './SizeEvidence'
-import { freeOpening } from './SizeEvidence'
+import type { SizeEvidence, SizeHistory } from './SizeEvidence'
+import { crystalDiameter, freeOpening, isCaseSide } from './SizeEvidence'
 import type { VerdictPolicy } from './verdictPolicy'
 import { CONFLICT_STANDARD_DEVIATIONS, VERDICT_POLICY } from './verdictPolicy'
 
@@ -77,7 +77,7 @@ export function sizeVerdict(
 }
 
 function sizeFromCrystal(evidence: readonly SizeEvidence[], policy: VerdictPolicy): Estimate | null {
-  const diameters = evidence.flatMap((e) => (e.kind === 'crystal' ? [e.diameter] : []))
+  const diameters = evidence.flatMap((e) => (isCaseSide(e) ? [] : [crystalDiameter(e)]))
   if (diameters.length === 0) return null
   const fused = fuseEstimates(diameters)
   return {
@@ -87,7 +87,7 @@ function sizeFromCrystal(evidence: readonly SizeEvidence[], policy: VerdictPolic
 }
 
 function sizeFromCase(evidence: readonly SizeEvidence[], policy: VerdictPolicy): Estimate | null {
-  const openings = evidence.filter((e): e is CaseSideEvidence => e.kind !== 'crystal').map(freeOpening)
+  const openings = evidence.filter(isCaseSide).map(freeOpening)
   if (openings.length === 0) return null
   const opening = fuseEstimates(openings)
   const aim = policy.aimedInterference

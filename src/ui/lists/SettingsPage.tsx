@@ -12,6 +12,8 @@ import { GASKET_MATERIALS } from '@/core/fit/parts'
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
 import { formatMm } from '@/core/units/formatMm'
 import { PageFrame } from '../shell/PageFrame'
+import type { CheckInstrument } from './GaugeCheckPanel'
+import { GaugeCheckPanel } from './GaugeCheckPanel'
 import { codeColumn, mmColumn, wordColumn } from './columns'
 import { ListGrid, ROW_HEIGHT } from './ListGrid'
 import type { EditedRecord } from './RecordDialog'
@@ -42,8 +44,14 @@ const NEW_INSTRUMENT = {
   kind: 'caliper',
 }
 
+export interface SettingsPageProps {
+  readonly tools: ShopTools
+  readonly save: SaveRecord
+  readonly check: CheckInstrument
+}
+
 /** Instruments with their errors, presses, and the light the screen is read by. */
-export function SettingsPage({ tools, save }: { tools: ShopTools; save: SaveRecord }) {
+export function SettingsPage({ tools, save, check }: SettingsPageProps) {
   const [edited, setEdited] = useState<EditedRecord | null>(null)
   return (
     <PageFrame title="Settings" subtitle="instruments, presses, fit limits, light">
@@ -75,6 +83,10 @@ export function SettingsPage({ tools, save }: { tools: ShopTools; save: SaveReco
           })
         }
       />
+      <Typography variant="h2" component="h2" sx={{ mt: 3 }}>
+        Check against a gauge block or pin
+      </Typography>
+      <GaugeCheckPanel tools={tools} check={check} />
       <Heading
         title="Presses"
         add="New press"

@@ -15,6 +15,7 @@ function bar(over: Partial<ReadingBarProps> = {}) {
     text: '',
     question: null,
     error: null,
+    note: null,
     busy: false,
     devicesOn: false,
     inputRef: createRef(),

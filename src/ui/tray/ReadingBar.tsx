@@ -35,6 +35,8 @@ export interface ReadingBarProps {
   readonly text: string
   readonly question: ReadingQuestion | null
   readonly error: string | null
+  /** what was done to the last figure; null when nothing was */
+  readonly note: string | null
   readonly busy: boolean
   readonly devicesOn: boolean
   readonly inputRef: RefObject<HTMLInputElement | null>
@@ -49,7 +51,7 @@ export interface ReadingBarProps {
 /** Takes every figure from keyboard or instrument, and says what to measure next. */
 export function ReadingBar(props: ReadingBarProps) {
   const { view, target, text, question, error, busy, inputRef, onText, onAccept, onAnswer, onVoid } = props
-  const message = question?.message ?? error
+  const message = question?.message ?? error ?? props.note
   return (
     <Box
       component="form"

@@ -3,6 +3,9 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import dynamic from 'next/dynamic'
+import type { SizeVerdict } from '@/core/verdict/sizeVerdict'
+import { sizeVerdict } from '@/core/verdict/sizeVerdict'
+import type { TrayView } from '@/services/trayView'
 import { stepsOf } from '@/core/procedure/procedure'
 import { stageLabel } from '@/core/stages/stages'
 import { KeyCap } from '../small/KeyCap'
@@ -15,6 +18,7 @@ import { WorkError } from '../work/WorkError'
 
 // Forms are the heaviest part of the page and not needed by most stages.
 const OpeningPanel = dynamic(() => import('./OpeningPanel').then((m) => m.OpeningPanel))
+const ShapePanel = dynamic(() => import('../work/ShapePanel').then((m) => m.ShapePanel))
 const StepList = dynamic(() => import('../work/StepList').then((m) => m.StepList))
 const IntakePanel = dynamic(() => import('../work/IntakePanel').then((m) => m.IntakePanel))
 const JobPanel = dynamic(() => import('../work/JobPanel').then((m) => m.JobPanel))
@@ -24,10 +28,19 @@ const PressCardPanel = dynamic(() => import('./PressCardPanel').then((m) => m.Pr
 export function StageWork({ bench, actions }: StageWorkProps) {
   const { state, target } = bench
   const { view, stage } = state
-  const standing = view.readings.filter((r) => r.voidReason === null).length
+  const standing =
+    view.readings.filter((r) => r.voidReason === null).length +
+    view.shapes.filter((shape) => shape.voidReason === null).length
   const fittedBefore = view.readout.history.reduce((sum, h) => sum + h.count, 0)
   const verdict = (
-    <VerdictPanel verdict={view.readout.verdict} readingCount={standing} fittedBefore={fittedBefore} />
+    <VerdictPanel
+      verdict={view.readout.verdict}
+      readingCount={standing}
+      fittedBefore={fittedBefore}
+      next={standing > 0 ? view.askNext : null}
+      conflicts={view.readout.conflicts}
+      withoutPast={standing > 0 && fittedBefore > 0 ? withoutPast(view) : null}
+    />
   )
   const work = (
     <>
@@ -60,6 +73,7 @@ export function StageWork({ bench, actions }: StageWorkProps) {
             onAim={bench.aim}
             onTakeBack={bench.startVoid}
           />
+          <ShapePanel bench={bench} actions={actions} />
           <GoOn bench={bench} />
         </>
       )
@@ -93,6 +107,12 @@ export function StageWork({ bench, actions }: StageWorkProps) {
     default:
       return work
   }
+}
+
+/** What the evidence says by itself. */
+function withoutPast({ readout }: TrayView): SizeVerdict | null {
+  const outcome = sizeVerdict(readout.evidence)
+  return outcome.ok ? outcome.verdict : null
 }
 
 /** Marks the stage done; on the last one, hands the tray back. */

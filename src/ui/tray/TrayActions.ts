@@ -22,5 +22,7 @@ export interface TrayActions {
   readonly takeBackNote: (input: unknown) => Promise<ViewResult>
   readonly removePhoto: (input: unknown) => Promise<ViewResult>
   readonly correctIntake: (trayId: number, input: unknown) => Promise<ViewResult>
+  readonly takeShape: (input: unknown) => Promise<ViewResult>
+  readonly takeBackShape: (input: unknown) => Promise<ViewResult>
   readonly trayView: (number: number) => Promise<ViewResult>
 }

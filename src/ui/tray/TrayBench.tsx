@@ -119,6 +119,7 @@ export function TrayBench({ initial, stage, actions }: TrayBenchProps) {
             text={state.text}
             question={state.question}
             error={state.error}
+            note={state.note}
             busy={state.busy}
             devicesOn={bench.devicesOn}
             inputRef={bench.inputRef}

@@ -5,7 +5,7 @@ import { RETENTION_WORDS } from '@/core/construction/kinds'
 import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
 import { formatMm } from '@/core/units/formatMm'
 import type { SizeEvidence } from '@/core/verdict/SizeEvidence'
-import { freeOpening } from '@/core/verdict/SizeEvidence'
+import { crystalDiameter, freeOpening, isCaseSide } from '@/core/verdict/SizeEvidence'
 import type { TrayView } from '@/services/trayView'
 import { OVAL_ENLARGED, PlanView } from '../section/PlanView'
 import { SectionDrawing } from '../section/SectionDrawing'
@@ -113,8 +113,8 @@ function Evidence({ view }: { view: TrayView }) {
           },
         }}
       >
-        {evidence.map((item) => (
-          <EvidenceLine key={item.kind} item={item} />
+        {evidence.map((item, i) => (
+          <EvidenceLine key={`${item.kind} ${i}`} item={item} />
         ))}
         {fitted > 0 && (
           <li>
@@ -137,9 +137,12 @@ function Evidence({ view }: { view: TrayView }) {
 }
 
 function EvidenceLine({ item }: { item: SizeEvidence }) {
-  const estimate = item.kind === 'crystal' ? item.diameter : freeOpening(item)
+  const estimate = isCaseSide(item) ? freeOpening(item) : crystalDiameter(item)
   const words = {
     crystal: 'Old crystal, across',
+    fragment: 'Piece of the rim',
+    'visible-top': 'Top and two bevels',
+    'gasket-imprint': 'Imprint in the ring',
     'bore-and-gasket': 'Bore less two walls',
     'opening-with-gasket': 'Opening in the ring',
   }[item.kind]

@@ -10,6 +10,9 @@ function panel(read: Parameters<typeof trayViewOf>[0], fittedBefore = 0) {
       verdict={view.readout.verdict}
       readingCount={view.readings.length}
       fittedBefore={fittedBefore}
+      next={view.askNext}
+      conflicts={view.readout.conflicts}
+      withoutPast={null}
     />,
   )
 }
@@ -33,8 +36,23 @@ describe('VerdictPanel', () => {
     panel({ read: { bore: BORE, 'crystal-diameter': [30, 30, 30] } })
     expect(screen.getByText(/Crystal \(30.00\) and case .* agree/)).toBeInTheDocument()
     panel({ read: { bore: BORE, 'crystal-diameter': [30.4, 30.4, 30.4] } })
-    expect(
-      screen.getByText(/disagree by \d\.\d standard deviations.*may have been the wrong one/),
-    ).toBeInTheDocument()
+    expect(screen.getByText(/disagree by \d\.\d standard deviations: measure again/)).toBeInTheDocument()
+    expect(screen.getAllByTestId('odd-evidence')[0]).toHaveTextContent(/standard deviations apart. Likely/)
+  })
+
+  it('asks for what would settle most, or says that it is enough', () => {
+    panel({ read: { opening: [29.98] } })
+    expect(screen.getByTestId('ask-next')).toHaveTextContent(/Ask next: .*about \d+ min; it changes the pick/)
+  })
+
+  it('says enough when nothing would change the pick', () => {
+    panel({
+      read: {
+        'crystal-diameter': [30, 30, 30],
+        opening: [29.945, 29.945, 29.945],
+        bore: [30.945, 30.945, 30.945, 30.945],
+      },
+    })
+    expect(screen.getByTestId('ask-next')).toHaveTextContent(/^Enough/)
   })
 })

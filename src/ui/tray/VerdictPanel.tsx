@@ -1,7 +1,10 @@
 import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
 import { formatMm, formatPercent } from '@/core/units/formatMm'
+import type { NextMeasurements, RankedMeasurement } from '@/core/verdict/askNext'
+import type { OddEvidence } from '@/core/verdict/evidenceConflicts'
 import type { SizeVerdict } from '@/core/verdict/sizeVerdict'
+import { minutesText } from '../small/timeText'
 import { VerdictChart } from './VerdictChart'
 
 export interface VerdictPanelProps {
@@ -9,10 +12,16 @@ export interface VerdictPanelProps {
   /** readings that stand on this tray: without any, the verdict rests on the past alone */
   readonly readingCount: number
   readonly fittedBefore: number
+  /** what to measure next; null while nothing is known */
+  readonly next: NextMeasurements | null
+  readonly conflicts: readonly OddEvidence[]
+  /** the verdict as it would be without the sheet's past; null where the past says nothing */
+  readonly withoutPast: SizeVerdict | null
 }
 
 /** Which stock size it is, how sure, and what else it could be. */
-export function VerdictPanel({ verdict, readingCount, fittedBefore }: VerdictPanelProps) {
+export function VerdictPanel(props: VerdictPanelProps) {
+  const { verdict, readingCount, fittedBefore, next, conflicts, withoutPast } = props
   if (!verdict) {
     return (
       <Box component="section" aria-label="Size verdict">
@@ -62,9 +71,62 @@ export function VerdictPanel({ verdict, readingCount, fittedBefore }: VerdictPan
       </Box>
       <Typography variant="body2" sx={{ mt: 0.5 }}>
         {sentence(verdict, readingCount, fittedBefore)}
+        {withoutPast &&
+          ` Without the past: ${formatMm(withoutPast.pick.sizeMm, 0.1)} with ${formatPercent(withoutPast.pick.probability)}.`}
       </Typography>
+      {conflicts.map((odd) => (
+        <Typography
+          key={odd.index}
+          variant="body2"
+          sx={{ mt: 0.25, color: 'error.main' }}
+          data-testid="odd-evidence"
+        >
+          {ODD_WORDS[odd.kind]} points to {formatMm(odd.sizeMm)}, the rest to {formatMm(odd.othersMm)}:{' '}
+          {odd.standardDeviations.toFixed(1)} standard deviations apart. Likely {odd.likely}.
+        </Typography>
+      ))}
+      {next && <AskNext next={next} />}
     </Box>
   )
+}
+
+const ODD_WORDS: Readonly<Record<OddEvidence['kind'], string>> = {
+  crystal: 'The old crystal',
+  fragment: 'The piece of its rim',
+  'visible-top': 'The visible top',
+  'gasket-imprint': 'The imprint',
+  'bore-and-gasket': 'Bore less two walls',
+  'opening-with-gasket': 'The opening in the ring',
+}
+
+/** A measurement that takes less doubt away than this is not worth naming, bits. */
+const LEAST_CUT_BITS = 0.01
+
+/** Enough, or the measurement that would settle most per minute. */
+function AskNext({ next }: { next: NextMeasurements }) {
+  const [best] = next.ranked
+  if (next.enough || !best || best.entropyCut < LEAST_CUT_BITS) {
+    return (
+      <Typography variant="body2" sx={{ mt: 0.25, color: 'success.main' }} data-testid="ask-next">
+        Enough: nothing else to measure here would change the pick.
+      </Typography>
+    )
+  }
+  return (
+    <Typography variant="body2" sx={{ mt: 0.25 }} data-testid="ask-next">
+      <strong>Ask next:</strong> {lower(best.label)}, about{' '}
+      {minutesText(Math.max(1, Math.round(best.minutes)))}; it changes the pick{' '}
+      {formatPercent(best.chanceOfChange)} of the time and takes {share(best, next)} of the doubt away.
+    </Typography>
+  )
+}
+
+function share(best: RankedMeasurement, { entropy }: NextMeasurements): string {
+  return formatPercent(entropy > 0 ? best.entropyCut / entropy : 0)
+}
+
+function lower(text: string): string {
+  return text.charAt(0).toLowerCase() + text.slice(1)
 }
 
 function sentence(verdict: SizeVerdict, readingCount: number, fittedBefore: number): string {
@@ -75,7 +137,7 @@ function sentence(verdict: SizeVerdict, readingCount: number, fittedBefore: numb
   if (readingCount === 0) return `From the past alone: ${past}. Measure before you trust it.`
   const { conflict, fromCrystal, fromCase } = verdict
   if (conflict) {
-    return `Crystal and case disagree by ${conflict.standardDeviations.toFixed(1)} standard deviations: the crystal points to ${formatMm(conflict.crystalMm)}, the case to ${formatMm(conflict.caseMm)}. The old crystal may have been the wrong one; measure again before ordering.`
+    return `Crystal and case disagree by ${conflict.standardDeviations.toFixed(1)} standard deviations: measure again before ordering; ${past}.`
   }
   if (fromCrystal && fromCase)
     return `Crystal (${formatMm(fromCrystal.valueMm)}) and case (${formatMm(fromCase.valueMm)}) agree; ${past}.`

@@ -29,9 +29,17 @@ describe('traySession', () => {
     const aimed = traySession(fresh, { type: 'aimed', dimension: 'seat-depth' })
     expect(targetOfSession(aimed)).toEqual({ dimension: 'seat-depth', placeIndex: 0 })
     const seat = (placeIndex: number) => ({ ...reading(placeIndex), dimension: 'seat-depth' })
-    const half = traySession(aimed, { type: 'reading-taken', view: view({ readings: [seat(0)] }) })
+    const half = traySession(aimed, {
+      type: 'reading-taken',
+      view: view({ readings: [seat(0)] }),
+      note: null,
+    })
     expect(targetOfSession(half)).toEqual({ dimension: 'seat-depth', placeIndex: 1 })
-    const done = traySession(half, { type: 'reading-taken', view: view({ readings: [seat(0), seat(1)] }) })
+    const done = traySession(half, {
+      type: 'reading-taken',
+      view: view({ readings: [seat(0), seat(1)] }),
+      note: null,
+    })
     expect(targetOfSession(done)).toEqual({ dimension: 'bore', placeIndex: 0 })
     expect(done.text).toBe('')
   })

@@ -29,6 +29,8 @@ export interface TraySession {
   readonly text: string
   readonly question: ReadingQuestion | null
   readonly error: string | null
+  /** what was done to the last figure, as that inches were converted */
+  readonly note: string | null
   readonly busy: boolean
 }
 
@@ -39,20 +41,30 @@ export type SessionEvent =
   | { type: 'sent' }
   | { type: 'asked'; question: ReadingQuestion }
   | { type: 'failed'; error: string }
-  | { type: 'reading-taken'; view: TrayView }
+  | { type: 'reading-taken'; view: TrayView; note: string | null }
   | { type: 'cleared-busy' }
   | { type: 'view-came'; view: TrayView; stage?: StageId }
   | { type: 'stage-shown'; stage: StageId }
   | { type: 'chose'; pair: ChosenPair }
 
 export function openSession(view: TrayView, stage: StageId): TraySession {
-  return { view, stage, chosen: null, aimedAt: null, text: '', question: null, error: null, busy: false }
+  return {
+    view,
+    stage,
+    chosen: null,
+    aimedAt: null,
+    text: '',
+    question: null,
+    error: null,
+    note: null,
+    busy: false,
+  }
 }
 
 export function traySession(state: TraySession, event: SessionEvent): TraySession {
   switch (event.type) {
     case 'typed':
-      return { ...state, text: event.text, question: null, error: null }
+      return { ...state, text: event.text, question: null, error: null, note: null }
     case 'cleared':
       return { ...state, text: '', question: null, error: null, busy: false }
     case 'aimed':
@@ -70,6 +82,7 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
         view: event.view,
         aimedAt: stillAimed(state.aimedAt, event.view),
         text: '',
+        note: event.note,
         question: null,
         error: null,
         busy: false,

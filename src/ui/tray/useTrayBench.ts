@@ -48,7 +48,7 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
       .takeReading(input)
       .catch((): ReadingResult => ({ ok: false, errors: { form: AWAY } }))
     if (result.ok) {
-      dispatch({ type: 'reading-taken', view: result.view })
+      dispatch({ type: 'reading-taken', view: result.view, note: result.note })
       // Back to the page, so that single keys work and the next figure may come from anywhere.
       inputRef.current?.blur()
     } else if ('ask' in result) dispatch({ type: 'asked', question: result.ask })

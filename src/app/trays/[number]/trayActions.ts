@@ -13,7 +13,9 @@ import {
   startMethodAction,
   takeBackNoteAction,
   takeBackReadingAction,
+  takeBackShapeAction,
   takeReadingAction,
+  takeShapeAction,
   tickTrayAction,
   trayViewAction,
   undoTrailAction,
@@ -38,4 +40,6 @@ export const TRAY_ACTIONS: TrayActions = {
   removePhoto: removePhotoAction,
   correctIntake: correctIntakeAction,
   trayView: trayViewAction,
+  takeShape: takeShapeAction,
+  takeBackShape: takeBackShapeAction,
 }

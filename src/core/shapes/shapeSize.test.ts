@@ -1,0 +1,83 @@
+import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
+import { crystalDiameter, isCaseSide } from '../verdict/SizeEvidence'
+import type { ShapeInput } from './shapeSize'
+import { SHAPE_KINDS, shapeEvidence, shapeSize } from './shapeSize'
+
+const instrument = { ...TYPICAL_INSTRUMENTS.caliper, zeroOffsetMm: 0.02 }
+const size = (input: ShapeInput) => {
+  const outcome = shapeSize(input)
+  if (!outcome.ok) throw new Error(outcome.message)
+  return outcome
+}
+const message = (input: ShapeInput) => {
+  const outcome = shapeSize(input)
+  return outcome.ok ? 'accepted' : outcome.message
+}
+const rim = (count: number, arcDeg: number, chips = 0) =>
+  Array.from({ length: count }, (_, i) => {
+    const angle = ((arcDeg * i) / (count - 1)) * (Math.PI / 180)
+    const r = i < chips ? 14 : 15
+    return { xMm: r * Math.cos(angle), yMm: r * Math.sin(angle) }
+  })
+
+describe('shapeSize', () => {
+  it('takes the zero offset off chord and sagitta, and says which arc would be enough', () => {
+    const found = size({ kind: 'chord', chordMm: 18.02, sagittaMm: 3.22, instrument })
+    expect(found.diameter.valueMm).toBeCloseTo(28.5125, 6)
+    // Half-angle a of an arc: tan(a/2) = 2h/c, so 78.3 degrees in all.
+    expect(found.arcDeg).toBeCloseTo((4 * Math.atan(6.4 / 18) * 180) / Math.PI, 9)
+    expect(found.arcForFine?.arcDeg ?? 0).toBeGreaterThan(150)
+  })
+
+  it('leaves chips out of the rim', () => {
+    const found = size({ kind: 'points', points: rim(30, 120, 4) })
+    expect(found.diameter.valueMm).toBeCloseTo(30, 6)
+    expect(found.words).toMatch(/^26 of 30 points/)
+    expect(found.inliers?.slice(0, 4)).toEqual([false, false, false, false])
+  })
+
+  it('carries the scale of a picture through to the size', () => {
+    const points = rim(200, 200)
+    const u = (scaleUncertainty: number) =>
+      size({ kind: 'photo', points, pointUncertaintyMm: 0.01, scaleUncertainty }).diameter
+        .standardUncertaintyMm
+    expect(u(0.001)).toBeCloseTo(Math.hypot(u(0), 0.03), 6)
+  })
+
+  it('adds two bevels to a visible top, and trusts an imprint less', () => {
+    expect(
+      size({ kind: 'visible-top', topMm: 29.62, bevelMm: 0.2, instrument }).diameter.valueMm,
+    ).toBeCloseTo(30, 9)
+    const imprint = size({ kind: 'gasket-imprint', imprintMm: 30.02, instrument }).diameter
+    expect(imprint.standardUncertaintyMm).toBeGreaterThan(0.06)
+  })
+
+  it('says what is wrong and what to do', () => {
+    expect(message({ kind: 'chord', chordMm: 18, sagittaMm: 9.4, instrument })).toMatch(
+      /more than half a circle. Measure across it/,
+    )
+    expect(message({ kind: 'chord', chordMm: 0.01, sagittaMm: 1, instrument })).toMatch(
+      /Chord: 0.01 mm must be more than 0/,
+    )
+    expect(message({ kind: 'chord', chordMm: 18, sagittaMm: 0, instrument })).toMatch(/^Sagitta/)
+    expect(message({ kind: 'chord', chordMm: 30, sagittaMm: 0.5, instrument })).toMatch(
+      /Diameter: \d+\.\d\d mm is outside 8.00–60.00/,
+    )
+    const line = Array.from({ length: 9 }, (_, i) => ({ xMm: i, yMm: i }))
+    expect(message({ kind: 'points', points: line })).toMatch(/one straight line/)
+    expect(message({ kind: 'points', points: line.slice(0, 2) })).toMatch(/at least three/)
+    expect(message({ kind: 'visible-top', topMm: 29, bevelMm: 5, instrument })).toMatch(
+      /Bevel: 5.00 mm is outside/,
+    )
+  })
+})
+
+describe('shapeEvidence', () => {
+  it('gives back the stored size for every kind', () => {
+    for (const kind of SHAPE_KINDS) {
+      const evidence = shapeEvidence({ kind, diameterMm: 30.01, standardUncertaintyMm: 0.05 })
+      if (isCaseSide(evidence)) throw new Error('a shape is the crystal’s')
+      expect(crystalDiameter(evidence)).toEqual({ valueMm: 30.01, standardUncertaintyMm: 0.05 })
+    }
+  })
+})

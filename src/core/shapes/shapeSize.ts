@@ -1,0 +1,215 @@
+import { randomLcg } from 'd3-random'
+import type { ArcNeeded } from '../circle/chordAndSagitta'
+import { arcNeeded, circleFromChord } from '../circle/chordAndSagitta'
+import type { Point } from '../circle/Circle'
+import type { CircleFit } from '../circle/fitCircle'
+import { robustCircle } from '../circle/robustCircle'
+import { requirePositive } from '../guard/require'
+import type { Estimate } from '../measure/Estimate'
+import { expandedUncertaintyMm } from '../measure/Estimate'
+import { estimateFromReadings } from '../measure/estimateFromReadings'
+import type { InstrumentSpec } from '../measure/InstrumentSpec'
+import { DIMENSIONS } from '../readings/dimensions'
+import { formatMm } from '../units/formatMm'
+import type { SizeEvidence } from '../verdict/SizeEvidence'
+
+/** Ways to the old crystal's size when no jaws go across it. */
+export const SHAPE_KINDS = ['chord', 'points', 'photo', 'visible-top', 'gasket-imprint'] as const
+export type ShapeKind = (typeof SHAPE_KINDS)[number]
+
+export const SHAPE_WORDS: Readonly<Record<ShapeKind, string>> = {
+  chord: 'chord and sagitta',
+  points: 'edge points',
+  photo: 'photograph',
+  'visible-top': 'visible top and bevels',
+  'gasket-imprint': 'imprint in the old gasket',
+}
+
+/** What was read, lengths as displayed, mm. */
+export type ShapeInput =
+  | {
+      readonly kind: 'chord'
+      readonly chordMm: number
+      readonly sagittaMm: number
+      readonly instrument: InstrumentSpec
+    }
+  | { readonly kind: 'points'; readonly points: readonly Point[] }
+  | {
+      readonly kind: 'photo'
+      readonly points: readonly Point[]
+      /** standard uncertainty of one edge point, mm */
+      readonly pointUncertaintyMm: number
+      /** relative standard uncertainty of the picture's scale */
+      readonly scaleUncertainty: number
+    }
+  | {
+      readonly kind: 'visible-top'
+      readonly topMm: number
+      readonly bevelMm: number
+      readonly instrument: InstrumentSpec
+    }
+  | { readonly kind: 'gasket-imprint'; readonly imprintMm: number; readonly instrument: InstrumentSpec }
+
+export interface ShapeSize {
+  readonly diameter: Estimate
+  /** how it was found, in a few words */
+  readonly words: string
+  /** arc the points or the chord span, degrees; null where there is none */
+  readonly arcDeg: number | null
+  /** the arc that would give ±0.05; null when this one does, or when even half a circle would not */
+  readonly arcForFine: ArcNeeded | null
+  readonly fit: CircleFit | null
+  /** for every point: on the circle or not */
+  readonly inliers: readonly boolean[] | null
+}
+
+export type ShapeOutcome = ({ ok: true } & ShapeSize) | { ok: false; message: string }
+
+/** ± wanted of a diameter to tell stock steps apart, mm, k = 2. */
+const FINE_MM = 0.05
+/** Typed edge points come from a squared paper or a stage: standard uncertainty, mm. From memory. */
+const TYPED_POINT_MM = 0.03
+/** A point further off the circle than this is a chip, mm. From memory. */
+const CHIP_MM = 0.12
+/** An old ring shrinks and springs back: standard uncertainty of its imprint, mm. From memory. */
+const IMPRINT_MM = 0.06
+/** How well a bevel's width is seen, standard uncertainty, mm. From memory. */
+const BEVEL_MM = 0.03
+const SEED = 0.1908
+
+/** The old crystal's diameter by a way round the jaws, with its uncertainty; or what is wrong and what to do. */
+export function shapeSize(input: ShapeInput): ShapeOutcome {
+  switch (input.kind) {
+    case 'chord':
+      return fromChord(input)
+    case 'points':
+      return fromPoints(input.points, TYPED_POINT_MM, 0)
+    case 'photo':
+      requirePositive('pointUncertaintyMm', input.pointUncertaintyMm, 'mm')
+      return fromPoints(input.points, input.pointUncertaintyMm, input.scaleUncertainty)
+    case 'visible-top': {
+      const top = single(input.topMm, input.instrument)
+      const bevel = { valueMm: input.bevelMm, standardUncertaintyMm: BEVEL_MM }
+      if (!(input.bevelMm >= 0) || input.bevelMm > 3) {
+        return wrong(
+          `Bevel: ${formatMm(input.bevelMm)} mm is outside 0.00–3.00 mm. Look at the rim from above and read its width.`,
+        )
+      }
+      return sized(
+        {
+          valueMm: top.valueMm + 2 * bevel.valueMm,
+          standardUncertaintyMm: Math.hypot(top.standardUncertaintyMm, 2 * BEVEL_MM),
+        },
+        `top ${formatMm(top.valueMm)} and two bevels of ${formatMm(bevel.valueMm)}`,
+      )
+    }
+    case 'gasket-imprint': {
+      const imprint = single(input.imprintMm, input.instrument)
+      return sized(
+        {
+          valueMm: imprint.valueMm,
+          standardUncertaintyMm: Math.hypot(imprint.standardUncertaintyMm, IMPRINT_MM),
+        },
+        'imprint in the old gasket',
+      )
+    }
+  }
+}
+
+function single(shownMm: number, instrument: InstrumentSpec): Estimate {
+  return estimateFromReadings([shownMm], instrument)
+}
+
+function fromChord({ chordMm, sagittaMm, instrument }: Extract<ShapeInput, { kind: 'chord' }>): ShapeOutcome {
+  const [chord, sagitta] = [single(chordMm, instrument), single(sagittaMm, instrument)]
+  if (!(chord.valueMm > 0))
+    return wrong(`Chord: ${formatMm(chordMm)} mm must be more than 0. Measure between the ends of the arc.`)
+  if (!(sagitta.valueMm > 0))
+    return wrong(
+      `Sagitta: ${formatMm(sagittaMm)} mm must be more than 0. Measure from the middle of the chord to the rim.`,
+    )
+  if (sagitta.valueMm > chord.valueMm / 2) {
+    return wrong(
+      `Sagitta: ${formatMm(sagittaMm)} mm is more than half the ${formatMm(chordMm)} mm chord, so the piece is more than half a circle. Measure across it instead.`,
+    )
+  }
+  const diameter = circleFromChord(chord, sagitta)
+  const u = chord.standardUncertaintyMm
+  const halfAngle = 2 * Math.atan((2 * sagitta.valueMm) / chord.valueMm)
+  return sized(diameter, `chord ${formatMm(chord.valueMm)}, sagitta ${formatMm(sagitta.valueMm)}`, {
+    arcDeg: (2 * halfAngle * 180) / Math.PI,
+    arcForFine:
+      expandedUncertaintyMm(diameter) <= FINE_MM
+        ? null
+        : arcNeeded(diameter.valueMm, FINE_MM / 2, { chordMm: u, sagittaMm: u }),
+  })
+}
+
+const FIT_FAILURES = {
+  'too-few-points': 'Points: at least three are needed. Add some along the whole rim that is left.',
+  collinear:
+    'Points: they lie on one straight line, so no circle goes through them. Take them along the rim, not along a break.',
+  'not-converged': 'Points: no circle settles through them. Take them along one edge only.',
+  'no-circle': 'Points: fewer than a third lie on any one circle. Take them along one edge only.',
+} as const
+
+function fromPoints(
+  points: readonly Point[],
+  pointUncertaintyMm: number,
+  scaleUncertainty: number,
+): ShapeOutcome {
+  const outcome = robustCircle(points, {
+    toleranceMm: Math.max(CHIP_MM, 4 * pointUncertaintyMm),
+    pointUncertaintyMm,
+    random: randomLcg(SEED),
+  })
+  if (!outcome.ok) return wrong(FIT_FAILURES[outcome.reason])
+  const { fit, inliers } = outcome
+  const used = inliers.filter(Boolean).length
+  const diameterMm = 2 * fit.radiusMm
+  return sized(
+    {
+      valueMm: diameterMm,
+      standardUncertaintyMm: Math.hypot(fit.diameterUncertaintyMm, diameterMm * scaleUncertainty),
+    },
+    `${used} of ${points.length} points over ${Math.round(fit.arcDeg)}°`,
+    { arcDeg: fit.arcDeg, fit, inliers },
+  )
+}
+
+function sized(diameter: Estimate, words: string, more: Partial<ShapeSize> = {}): ShapeOutcome {
+  const { leastMm, mostMm } = DIMENSIONS['crystal-diameter']
+  if (!(diameter.valueMm >= leastMm && diameter.valueMm <= mostMm)) {
+    return wrong(
+      `Diameter: ${formatMm(diameter.valueMm)} mm is outside ${formatMm(leastMm)}–${formatMm(mostMm)} mm. Check the figures and their unit.`,
+    )
+  }
+  return { ok: true, diameter, words, arcDeg: null, arcForFine: null, fit: null, inliers: null, ...more }
+}
+
+function wrong(message: string): ShapeOutcome {
+  return { ok: false, message }
+}
+
+/** A stored size by a way round the jaws. */
+export interface StoredShape {
+  readonly kind: ShapeKind
+  readonly diameterMm: number
+  readonly standardUncertaintyMm: number
+}
+
+/** What a stored shape says to the verdict. */
+export function shapeEvidence({ kind, diameterMm, standardUncertaintyMm }: StoredShape): SizeEvidence {
+  const diameter = { valueMm: diameterMm, standardUncertaintyMm }
+  switch (kind) {
+    case 'chord':
+    case 'points':
+    case 'photo':
+      return { kind: 'fragment', method: kind, diameter }
+    case 'visible-top':
+      // The bevels were added when it was read; what is left is the size itself.
+      return { kind: 'visible-top', top: diameter, bevel: { valueMm: 0, standardUncertaintyMm: 0 } }
+    case 'gasket-imprint':
+      return { kind, diameter }
+  }
+}

@@ -1,0 +1,74 @@
+import type { InstrumentKind, InstrumentSpec } from '../measure/InstrumentSpec'
+import { typeBUncertaintyMm } from '../measure/InstrumentSpec'
+import type { DimensionId } from '../readings/dimensions'
+import { DIMENSIONS } from '../readings/dimensions'
+import type { CrystalState } from '../readings/readingPlan'
+import type { PossibleMeasurement } from '../verdict/askNext'
+import type { CaseSheetFacts } from './CaseSheetFacts'
+import { figureOf } from './caseFigures'
+import type { MeasuredFigures } from './measuredFigures'
+
+export interface BenchInstrumentFacts extends InstrumentSpec {
+  readonly kind: InstrumentKind
+  readonly name: string
+}
+
+export interface MeasurementFacts {
+  readonly crystalState: CrystalState
+  readonly gasketPresent: boolean
+  readonly measured: MeasuredFigures
+  readonly sheet: CaseSheetFacts
+  readonly instruments: readonly BenchInstrumentFacts[]
+}
+
+/** Instruments that can read a diameter across. */
+const ACROSS: readonly InstrumentKind[] = ['caliper', 'micrometer']
+/** Scatter of a hand's hold, standard deviation of one reading, mm. From memory. */
+const HOLD_MM = 0.006
+/** Time for one place and for taking the piece up, minutes. From memory. */
+const PLACE_MINUTES = 0.25
+const TAKE_UP_MINUTES = 0.5
+/** A piece of rim gives a sagitta; a typical quarter circle read with a caliper, standard uncertainty, mm. From memory. */
+const FRAGMENT_MM = 0.08
+const FRAGMENT_MINUTES = 3
+
+/** What could still be measured on this tray for the crystal's size, with what each would be worth. */
+export function possibleMeasurements(facts: MeasurementFacts): PossibleMeasurement[] {
+  const { crystalState, gasketPresent, measured, sheet } = facts
+  const wall = figureOf('gasket-wall', measured, sheet)
+  const wholeEnough = crystalState === 'whole' || crystalState === 'cracked'
+  const options: (PossibleMeasurement | false)[] = [
+    ...(wholeEnough ? across('crystal-diameter', 'crystal', facts) : []),
+    ...(gasketPresent && !wholeEnough ? across('opening', 'case', facts) : []),
+    ...(wall ? across('bore', 'case', facts, 2 * wall.standardUncertaintyMm) : []),
+    crystalState === 'shattered' && {
+      id: 'fragment',
+      label: 'Largest piece of the rim, chord and sagitta or points',
+      side: 'crystal',
+      uncertaintyMm: FRAGMENT_MM,
+      minutes: FRAGMENT_MINUTES,
+    },
+  ]
+  return options.filter((option) => option !== false)
+}
+
+/** One dimension with every instrument that has not read it yet: the same one again keeps its own error. */
+function across(
+  dimension: DimensionId,
+  side: 'crystal' | 'case',
+  { measured, instruments }: MeasurementFacts,
+  beside = 0,
+): PossibleMeasurement[] {
+  const readBy = new Set(measured[dimension]?.readings.map((r) => r.maximumPermissibleErrorMm))
+  const { label, places } = DIMENSIONS[dimension]
+  return instruments
+    .filter((i) => ACROSS.includes(i.kind) && !readBy.has(i.maximumPermissibleErrorMm))
+    .filter((i) => dimension === 'crystal-diameter' || i.kind === 'caliper')
+    .map((instrument) => ({
+      id: `${dimension} ${instrument.name}`,
+      label: `${label}, ${instrument.name.toLowerCase()}`,
+      side,
+      uncertaintyMm: Math.hypot(typeBUncertaintyMm(instrument), HOLD_MM / Math.sqrt(places.length), beside),
+      minutes: TAKE_UP_MINUTES + places.length * PLACE_MINUTES,
+    }))
+}
