@@ -67,13 +67,13 @@ export function StageWork({ bench, actions }: StageWorkProps) {
       return (
         <>
           {verdict}
+          <ShapePanel bench={bench} actions={actions} />
           <ReadingsTable
             view={view}
             aimedAt={target?.dimension ?? null}
             onAim={bench.aim}
             onTakeBack={bench.startVoid}
           />
-          <ShapePanel bench={bench} actions={actions} />
           <GoOn bench={bench} />
         </>
       )

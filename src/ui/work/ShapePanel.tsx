@@ -57,7 +57,7 @@ const WAYS: Readonly<Record<Way, WayWords>> = {
 export function ShapePanel({ bench, actions }: StageWorkProps) {
   const { view } = bench.state
   const gone = view.tray.crystalState === 'shattered' || view.tray.crystalState === 'missing'
-  const [open, setOpen] = useState(gone || view.shapes.length > 0)
+  const [open, setOpen] = useState(false)
   const [way, setWay] = useState<Way>(view.tray.crystalState === 'missing' ? 'gasket-imprint' : 'chord')
   const [first, setFirst] = useState('')
   const [second, setSecond] = useState('')
@@ -81,7 +81,7 @@ export function ShapePanel({ bench, actions }: StageWorkProps) {
     }
   }
   return (
-    <Box component="section" aria-label="Ways round the jaws" sx={{ mt: 1.5 }}>
+    <Box component="section" aria-label="Ways round the jaws" sx={{ mt: 0.5 }}>
       <Button size="small" onClick={() => setOpen(!open)} aria-expanded={open} sx={{ px: 0 }}>
         {gone ? 'Crystal gone or in pieces: other ways to its size' : 'Other ways to the crystal’s size'}
       </Button>

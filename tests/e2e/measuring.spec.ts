@@ -1,0 +1,98 @@
+import { expect, openTrayByKeyboard, readByKeyboard, settled, standing, test } from './support/bench'
+
+/** A rim of 30 mm with a chip, as read off squared paper. */
+const RIM = Array.from({ length: 26 }, (_, i) => {
+  const angle = ((20 + 4.4 * i) * Math.PI) / 180
+  const r = i === 9 || i === 10 ? 14.1 : 15
+  return `${(40 + r * Math.cos(angle)).toFixed(2)} ${(25 + r * Math.sin(angle)).toFixed(2)}`
+}).join('\n')
+
+test('a crystal in pieces: chord, then points, each with its doubt, to a verdict that says enough', async ({
+  page,
+}) => {
+  test.setTimeout(90_000)
+  await openTrayByKeyboard(page, 'Deckwatch', 'Skerrow Ferry Line')
+  await page.getByRole('button', { name: /^Measure,/ }).click()
+  await page.getByRole('button', { name: /Crystal gone or in pieces/ }).click()
+  await page.getByRole('textbox', { name: 'Chord' }).fill('18.0')
+  await page.getByRole('textbox', { name: 'Sagitta' }).fill('12')
+  await expect(page.getByText(/more than half a circle. Measure across it instead/)).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Keep', exact: true })).toBeDisabled()
+  await page.getByRole('textbox', { name: 'Sagitta' }).fill('2,98')
+  // D = c²/(4h) + h = 30.16; a short arc, and the page says what would do.
+  await expect(page.getByTestId('shape-size')).toContainText('30.16 ±')
+  await expect(page.getByTestId('shape-size')).toContainText(/For ±0.05 it takes 1\d\d°/)
+  await page.keyboard.press('Enter')
+  await expect(page.getByTestId('shape')).toContainText('30.16')
+
+  await page.getByRole('button', { name: 'edge points' }).click()
+  await page.getByRole('textbox', { name: /^Points along the rim/ }).fill('1 2\n3 4\nfive')
+  await expect(page.getByText('line 3: “five” is not two figures')).toBeVisible()
+  await page.getByRole('textbox', { name: /^Points along the rim/ }).fill(RIM)
+  await expect(page.getByTestId('shape-size')).toContainText('24 of 26 points over 110°')
+  await expect(page.getByRole('img', { name: /circle of 30.0\d mm through 24 of 26 points/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  await expect(page.getByTestId('shape')).toHaveCount(2)
+  await expect(page.getByTestId('verdict-size')).toHaveText('30.0')
+
+  await page.getByRole('button', { name: /^Take back chord/ }).click()
+  await page.getByRole('textbox', { name: 'Reason' }).fill('chip at the end')
+  await page.getByRole('textbox', { name: 'Reason' }).press('Enter')
+  await expect(page.getByText('taken back: chip at the end')).toBeVisible()
+  await page.reload()
+  await page.getByRole('button', { name: /^Measure,/ }).click()
+  await expect(page.getByTestId('shape')).toHaveCount(2)
+  await expect(page.getByTestId('ask-next')).toBeVisible()
+})
+
+test('a conflict between crystal and case is named with its likely reason, and goes when the reading does', async ({
+  page,
+}) => {
+  test.setTimeout(90_000)
+  await page.goto('/trays/222?stage=measure')
+  await settled(page)
+  const aim = (name: RegExp) => page.getByRole('button', { name }).first().click()
+  await aim(/Crystal diameter/)
+  for (const figure of ['27.36', '27.35', '27.37']) await readByKeyboard(page, figure)
+  await aim(/Case bore/)
+  for (const figure of ['27.75', '27.75', '27.76', '27.75']) await readByKeyboard(page, figure)
+  await expect(page.getByTestId('odd-evidence').first()).toContainText(/standard deviations apart. Likely/)
+  await expect(page.getByText(/Crystal and case disagree/)).toBeVisible()
+  for (let left = 7; left > 0; left--) {
+    await page.keyboard.press('Backspace')
+    await page.getByRole('textbox', { name: 'Reason' }).fill('wrong case')
+    await page.getByRole('button', { name: 'Take back', exact: true }).last().click()
+    await expect.poll(() => standing(page)).toBe(left - 1)
+  }
+  await expect(page.getByTestId('odd-evidence')).toHaveCount(0)
+})
+
+test('inches are converted and said so', async ({ page }) => {
+  await page.goto('/trays/223?stage=measure')
+  await settled(page)
+  const bar = page.getByRole('form', { name: 'Reading bar' }).getByRole('textbox')
+  await page.keyboard.type('1.234 in')
+  await expect(bar).toHaveValue('1.234 in')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('status').filter({ hasText: '1.234 in taken as 31.34 mm' })).toBeVisible()
+})
+
+test('a caliper with a zero error of 0.05 is caught by the gauge block and set right', async ({ page }) => {
+  await page.goto('/settings')
+  await settled(page)
+  await page.getByLabel('Block or pin').fill('ten')
+  await page.getByRole('button', { name: 'Keep the check' }).click()
+  await expect(page.getByText('Block: “ten” is not a length')).toBeVisible()
+  await page.getByLabel('Block or pin').fill('10.00')
+  for (const i of [1, 2, 3]) await page.getByLabel(`Reading ${i}`).fill('10.05')
+  await expect(page.getByText('It shows +0.05 on 10.00: take that off')).toBeVisible()
+  await page.getByRole('button', { name: 'Keep and take +0.05 off' }).click()
+  await expect(page.getByText('Zero offset of Caliper is now +0.050')).toBeVisible()
+  await expect(page.getByRole('list', { name: 'Last checks' })).toContainText(
+    'Caliper +0.05 on 10.00, taken off',
+  )
+  // Set back for whoever measures next.
+  for (const i of [1, 2, 3]) await page.getByLabel(`Reading ${i}`).fill('10.00')
+  await page.getByRole('button', { name: 'Keep and take −0.05 off' }).click()
+  await expect(page.getByText('Zero offset of Caliper is now 0.000')).toBeVisible()
+})
