@@ -208,7 +208,7 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
     ['abc', /Case bore: “abc” is not a length/],
     ['-3', /must be more than 0/],
     ['99999', /outside 8.00–60.00 mm/],
-    ['1.2in', /not in mm/],
+    ['1.2 cm', /not in mm/],
     ['', /no figure yet/],
     ['9'.repeat(60), /more than 40 characters/],
   ])('refuses %s', async (text, message) => {

@@ -10,6 +10,7 @@ const POLICY = {
   ...VERDICT_POLICY,
   makerUncertaintyMm: 0.02,
   neighbourChance: 0,
+  wrongCrystalChance: 0,
   aimedInterference: { valueMm: 0.06, standardUncertaintyMm: 0.023 },
 }
 const CRYSTAL: SizeEvidence = {

@@ -15,6 +15,9 @@ export const TYPICAL_INSTRUMENTS = {
   caliper: { resolutionMm: 0.01, maximumPermissibleErrorMm: 0.03, zeroOffsetMm: 0 },
   micrometer: { resolutionMm: 0.001, maximumPermissibleErrorMm: 0.004, zeroOffsetMm: 0 },
   'thickness-gauge': { resolutionMm: 0.01, maximumPermissibleErrorMm: 0.02, zeroOffsetMm: 0 },
+  'inside-micrometer': { resolutionMm: 0.001, maximumPermissibleErrorMm: 0.005, zeroOffsetMm: 0 },
+  'depth-gauge': { resolutionMm: 0.01, maximumPermissibleErrorMm: 0.02, zeroOffsetMm: 0 },
+  'pin-gauges': { resolutionMm: 0.02, maximumPermissibleErrorMm: 0.002, zeroOffsetMm: 0 },
 } as const satisfies Record<string, InstrumentSpec>
 
 export type InstrumentKind = keyof typeof TYPICAL_INSTRUMENTS

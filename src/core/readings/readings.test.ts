@@ -7,10 +7,18 @@ import { nextPlace, nextTarget, readingPlan } from './readingPlan'
 const bore = DIMENSIONS.bore
 
 describe('checkReading', () => {
+  it('converts inches and says so', () => {
+    const check = checkReading('1.1811 in', bore, 30)
+    expect(check).toMatchObject({ outcome: 'accept', note: '1.1811 in taken as 30.00 mm' })
+    expect(check.outcome === 'accept' && check.valueMm).toBeCloseTo(29.99994, 6)
+    expect(checkReading('1,1811"', bore, 30).outcome).toBe('accept')
+    expect(checkReading('in', bore, 30).outcome).toBe('refuse')
+  })
+
   it('accepts what is likely, point or comma', () => {
-    expect(checkReading('30.02', bore, 30)).toEqual({ outcome: 'accept', valueMm: 30.02 })
-    expect(checkReading('30,02', bore, 30)).toEqual({ outcome: 'accept', valueMm: 30.02 })
-    expect(checkReading('30.02', bore, null)).toEqual({ outcome: 'accept', valueMm: 30.02 })
+    expect(checkReading('30.02', bore, 30)).toEqual({ outcome: 'accept', valueMm: 30.02, note: null })
+    expect(checkReading('30,02', bore, 30)).toEqual({ outcome: 'accept', valueMm: 30.02, note: null })
+    expect(checkReading('30.02', bore, null)).toEqual({ outcome: 'accept', valueMm: 30.02, note: null })
   })
 
   it.each(['3.00', '300', '0.30'])('asks about %s where 30.0 is expected, and will not keep it', (text) => {
@@ -36,7 +44,7 @@ describe('checkReading', () => {
     ['', 'empty'],
     ['-30', 'not-positive'],
     ['0', 'not-positive'],
-    ['1.18in', 'wrong-unit'],
+    ['1.18 cm', 'wrong-unit'],
     ['99999', 'out-of-range'],
   ])('refuses %s as %s, naming the field', (text, code) => {
     const check = checkReading(text, bore, 30)

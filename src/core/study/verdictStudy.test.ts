@@ -10,6 +10,13 @@ describe('verdictStudy', () => {
     const countingError = Math.sqrt((study.rightByRounding * (1 - study.rightByRounding)) / study.cases)
     expect(study.rightByVerdict).toBeGreaterThan(study.rightByRounding + 8 * countingError)
     expect(study.rightByVerdict).toBeGreaterThan(0.93)
+    for (const kind of study.kinds) expect(kind.rightByVerdict).toBeGreaterThan(kind.rightByRounding)
+  })
+
+  it('is right in 97 of 100 when what it asks for next is measured too, seldom more than once a case', () => {
+    expect(study.rightAfterAsking).toBeGreaterThan(0.965)
+    expect(study.rightAfterAsking).toBeGreaterThan(study.rightByVerdict)
+    expect(study.askedPerCase).toBeLessThan(0.8)
   })
 
   it('keeps its stated probabilities within counting error in every bin', () => {

@@ -21,8 +21,9 @@ export interface MeasurementFacts {
   readonly instruments: readonly BenchInstrumentFacts[]
 }
 
-/** Instruments that can read a diameter across. */
-const ACROSS: readonly InstrumentKind[] = ['caliper', 'micrometer']
+/** Instruments that can read a diameter from outside, and from inside. */
+const OUTSIDE: readonly InstrumentKind[] = ['caliper', 'micrometer']
+const INSIDE: readonly InstrumentKind[] = ['caliper', 'inside-micrometer', 'pin-gauges']
 /** Scatter of a hand's hold, standard deviation of one reading, mm. From memory. */
 const HOLD_MM = 0.006
 /** Time for one place and for taking the piece up, minutes. From memory. */
@@ -62,8 +63,8 @@ function across(
   const readBy = new Set(measured[dimension]?.readings.map((r) => r.maximumPermissibleErrorMm))
   const { label, places } = DIMENSIONS[dimension]
   return instruments
-    .filter((i) => ACROSS.includes(i.kind) && !readBy.has(i.maximumPermissibleErrorMm))
-    .filter((i) => dimension === 'crystal-diameter' || i.kind === 'caliper')
+    .filter((i) => (dimension === 'crystal-diameter' ? OUTSIDE : INSIDE).includes(i.kind))
+    .filter((i) => !readBy.has(i.maximumPermissibleErrorMm))
     .map((instrument) => ({
       id: `${dimension} ${instrument.name}`,
       label: `${label}, ${instrument.name.toLowerCase()}`,

@@ -53,6 +53,10 @@ export function sizeVerdict(
   if (!(policy.neighbourChance >= 0 && policy.neighbourChance < 1)) {
     throw new RangeError(`neighbourChance: expected 0 <= x < 1, got ${policy.neighbourChance}`)
   }
+  if (!(policy.wrongCrystalChance >= 0 && policy.wrongCrystalChance < 1)) {
+    throw new RangeError(`wrongCrystalChance: expected 0 <= x < 1, got ${policy.wrongCrystalChance}`)
+  }
+  requirePositive('wrongCrystalRangeMm', policy.wrongCrystalRangeMm, 'mm')
   for (const { count } of history) requireNotNegative('count', count, 'fittings')
 
   const fromCrystal = sizeFromCrystal(evidence, policy)
@@ -102,15 +106,25 @@ function logDensity(sizeMm: number, side: Estimate): number {
   return -(((sizeMm - side.valueMm) / side.standardUncertaintyMm) ** 2) / 2
 }
 
-/** The size that came out is this one, or by a small chance one of its neighbours. */
+/**
+ * The size that came out is this one, or by a small chance one of its neighbours, or by another a crystal that was
+ * never right and says nothing: then it may be anything within reach, and the case decides.
+ */
 function logCrystalLikelihood(sizeMm: number, crystal: Estimate, policy: VerdictPolicy): number {
-  const { neighbourChance, stepMm } = policy
-  const same = Math.log(1 - neighbourChance) + logDensity(sizeMm, crystal)
-  if (neighbourChance === 0) return same
-  const neighbours = [sizeMm - stepMm, sizeMm + stepMm].map(
-    (mm) => Math.log(neighbourChance / 2) + logDensity(mm, crystal),
-  )
-  return logSumExp([same, ...neighbours])
+  const { neighbourChance, stepMm, wrongCrystalChance, wrongCrystalRangeMm } = policy
+  const right = 1 - wrongCrystalChance
+  const logs = [Math.log(right * (1 - neighbourChance)) + logDensity(sizeMm, crystal)]
+  if (neighbourChance > 0) {
+    for (const mm of [sizeMm - stepMm, sizeMm + stepMm]) {
+      logs.push(Math.log((right * neighbourChance) / 2) + logDensity(mm, crystal))
+    }
+  }
+  if (wrongCrystalChance > 0) {
+    // logDensity leaves out 1/(u√2π): the flat density has to be put on the same footing.
+    const flat = (crystal.standardUncertaintyMm * Math.sqrt(2 * Math.PI)) / (2 * wrongCrystalRangeMm)
+    logs.push(Math.log(wrongCrystalChance * flat))
+  }
+  return logSumExp(logs)
 }
 
 function logSumExp(logs: readonly number[]): number {
