@@ -1,4 +1,4 @@
-// The one direction of imports: app → ui, services → data, devices → core. Core imports nothing of ours.
+// The one direction of imports: app → ui, services → data, io, devices → core. Core imports nothing of ours.
 const PURE_PACKAGES = 'node_modules/(@stdlib|simple-statistics|ml-matrix|d3-random|is-any-array|ml-array)'
 
 module.exports = {
@@ -22,6 +22,12 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/devices/' },
       to: { path: '^src/(data|services|ui|app)/' },
+    },
+    {
+      name: 'io-sees-core-only',
+      severity: 'error',
+      from: { path: '^src/io/' },
+      to: { path: '^src/(data|services|devices|ui|app)/' },
     },
     {
       name: 'data-sees-core-and-devices-only',

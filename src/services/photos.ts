@@ -8,7 +8,7 @@ import Joi from 'joi'
 import type { Refusal } from './boundary'
 import { idSchema, refuse, validate } from './boundary'
 import type { ViewOutcome } from './trayChange'
-import { changeTray, TRAY_GONE } from './trayChange'
+import { changeTray, HANDED_BACK, TRAY_GONE } from './trayChange'
 
 /** Longest side kept, px: sharp enough to read an engraving, small enough to keep hundreds. */
 const KEPT_SIDE_PX = 1600
@@ -30,7 +30,7 @@ export async function addPhoto(
 ): Promise<{ ok: true; id: number } | Refusal> {
   const row = await trayById(db, trayId)
   if (!row) return refuse(TRAY_GONE)
-  if (row.tray.finishedAt !== null) return refuse('This tray was handed back: its record stays as it is.')
+  if (row.tray.finishedAt !== null) return refuse(HANDED_BACK)
   if (file.bytes.length > MOST_PHOTO_BYTES) return refuse(tooLargeText(file.bytes.length), 'photo')
   if (file.caption.length > MOST_CAPTION_LENGTH) {
     return refuse(

@@ -9,7 +9,7 @@ import { trayView } from './trayView'
 export type ViewOutcome = { ok: true; view: TrayView } | Refusal
 
 export const TRAY_GONE = 'This tray is not there any more: go back to the list.'
-const HANDED_BACK = 'This tray was handed back: its record stays as it is.'
+export const HANDED_BACK = 'This tray was handed back: its record stays as it is.'
 
 /**
  * Runs a change on a tray in hand and gives its new page.

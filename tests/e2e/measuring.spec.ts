@@ -96,3 +96,34 @@ test('a caliper with a zero error of 0.05 is caught by the gauge block and set r
   await page.getByRole('button', { name: 'Keep and take −0.05 off' }).click()
   await expect(page.getByText('Zero offset of Caliper is now 0.000')).toBeVisible()
 })
+
+test('readings and sheets leave as files and come back', async ({ page, request }) => {
+  await page.goto('/trays/217?stage=measure')
+  await settled(page)
+  const before = await standing(page)
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Readings as CSV' }).click(),
+  ])
+  expect(download.suggestedFilename()).toBe('tray-217-readings.csv')
+  const path = await download.path()
+  await page.getByLabel('Take readings from CSV').setInputFiles(path)
+  await expect(page.getByText(`0 readings taken, ${before} were here already.`)).toBeVisible()
+  await page.getByLabel('Take readings from CSV').setInputFiles({
+    name: 'x.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('a,b\n1,2\n'),
+  })
+  await expect(page.getByText(/Nothing taken. line 1.*The heading names no dimension/)).toBeVisible()
+  expect(await standing(page)).toBe(before)
+
+  await page.goto('/sheets')
+  await settled(page)
+  const sheet = (await (await request.get('/api/sheets/1')).text()).replace('Deckwatch 38', 'Deckwatch 38 B')
+  const file = (text: string) => ({ name: 's.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+  await page.getByLabel('Take in a JSON sheet').setInputFiles(file('{"format":"other"}'))
+  await expect(page.getByText('This is no case sheet')).toBeVisible()
+  await page.getByLabel('Take in a JSON sheet').setInputFiles(file(sheet))
+  await expect(page.getByRole('heading', { name: 'Harrowmere Deckwatch 38 B' })).toBeVisible()
+  expect((await request.get('/case-sheet.schema.json')).status()).toBe(200)
+})

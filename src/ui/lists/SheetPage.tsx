@@ -38,9 +38,14 @@ export function SheetPage({ page, save }: SheetPageProps) {
       title={`${sheet.maker} ${sheet.reference}`}
       subtitle={runs.length === 0 ? 'never pressed here' : `${home} of ${runs.length} pressings went home`}
       actions={
-        <Button variant="outlined" onClick={() => setEditing(true)}>
-          Edit the sheet
-        </Button>
+        <>
+          <Button component="a" href={`/api/sheets/${sheet.id}`} download>
+            Save as JSON
+          </Button>
+          <Button variant="outlined" onClick={() => setEditing(true)}>
+            Edit the sheet
+          </Button>
+        </>
       }
     >
       <Box

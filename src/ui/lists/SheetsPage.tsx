@@ -7,6 +7,9 @@ import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { CaseSheetLine } from '@/services/listings'
 import { PageFrame } from '../shell/PageFrame'
+import { FileButton } from '../small/FileButton'
+import { sendFile } from '../small/sendFile'
+import { WorkError } from '../work/WorkError'
 import { codeColumn, mmColumn, wordColumn } from './columns'
 import { ListGrid } from './ListGrid'
 import { matchesWords } from './matchesWords'
@@ -29,6 +32,7 @@ const COLUMNS: readonly GridColDef<Row>[] = [
 export function SheetsPage({ lines }: { lines: readonly CaseSheetLine[] }) {
   const router = useRouter()
   const [find, setFind] = useState('')
+  const [error, setError] = useState<string | null>(null)
   const rows = lines
     .map(({ sheet, runs, runsHome }) => ({
       ...sheet,
@@ -47,12 +51,23 @@ export function SheetsPage({ lines }: { lines: readonly CaseSheetLine[] }) {
             onChange={(event) => setFind(event.target.value)}
             placeholder="maker or reference"
           />
+          <FileButton
+            label="Take in a JSON sheet"
+            accept=".json,application/json"
+            onFile={(file) => {
+              void sendFile<{ id: number }>('/api/sheets', file, 'application/json').then((sent) => {
+                if (sent.ok) router.push(`/sheets/${sent.answer.id}`)
+                else setError(sent.message)
+              })
+            }}
+          />
           <Button component={Link} href="/sheets/new" variant="contained">
             New case sheet
           </Button>
         </>
       }
     >
+      <WorkError text={error} />
       <ListGrid
         label="Case sheets"
         rows={rows}

@@ -18,6 +18,7 @@ import { WorkError } from '../work/WorkError'
 
 // Forms are the heaviest part of the page and not needed by most stages.
 const OpeningPanel = dynamic(() => import('./OpeningPanel').then((m) => m.OpeningPanel))
+const ReadingsExchange = dynamic(() => import('../work/ReadingsExchange').then((m) => m.ReadingsExchange))
 const ShapePanel = dynamic(() => import('../work/ShapePanel').then((m) => m.ShapePanel))
 const StepList = dynamic(() => import('../work/StepList').then((m) => m.StepList))
 const IntakePanel = dynamic(() => import('../work/IntakePanel').then((m) => m.IntakePanel))
@@ -74,6 +75,7 @@ export function StageWork({ bench, actions }: StageWorkProps) {
             onAim={bench.aim}
             onTakeBack={bench.startVoid}
           />
+          <ReadingsExchange bench={bench} actions={actions} />
           <GoOn bench={bench} />
         </>
       )

@@ -1,6 +1,7 @@
 import { MOST_PHOTO_BYTES, tooLargeText } from '@/core/intake/photoLimits'
 import { addPhoto } from '@/services/photos'
 import { getShop } from '@/services/shop'
+import { bodyWithin } from '../../../bodyWithin'
 
 export const dynamic = 'force-dynamic'
 
@@ -38,21 +39,4 @@ function decoded(text: string): string {
   } catch {
     return text
   }
-}
-
-/** The whole body, or null as soon as it grows beyond `most` bytes. */
-async function bodyWithin(request: Request, most: number): Promise<Uint8Array | null> {
-  const chunks: Uint8Array[] = []
-  let size = 0
-  const reader = request.body?.getReader()
-  for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
-    const chunk: Uint8Array = part.value
-    size += chunk.length
-    if (size > most) {
-      await reader?.cancel()
-      return null
-    }
-    chunks.push(chunk)
-  }
-  return Buffer.concat(chunks)
 }

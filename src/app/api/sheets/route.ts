@@ -1,0 +1,15 @@
+import { takeCaseSheetJson } from '@/services/exchangeSheets'
+import { getShop } from '@/services/shop'
+import { textBody } from '../bodyWithin'
+
+export const dynamic = 'force-dynamic'
+
+const MOST_BYTES = 100_000
+
+/** Takes a case sheet from JSON. */
+export async function POST(request: Request) {
+  const body = await textBody(request, 'application/json', MOST_BYTES)
+  if (!body.ok) return body.response
+  const result = await takeCaseSheetJson(await getShop(), body.text)
+  return Response.json(result, { status: result.ok ? 201 : 422 })
+}

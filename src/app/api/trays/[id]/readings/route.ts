@@ -1,0 +1,28 @@
+import { readingsCsvOf, takeReadingsCsv } from '@/services/exchangeReadings'
+import { getShop } from '@/services/shop'
+import { download, textBody } from '../../../bodyWithin'
+
+export const dynamic = 'force-dynamic'
+
+const MOST_BYTES = 1_000_000
+
+interface Params {
+  params: Promise<{ id: string }>
+}
+
+/** A tray's readings as CSV. */
+export async function GET(_request: Request, { params }: Params) {
+  const { id } = await params
+  const file = /^\d{1,9}$/.test(id) ? await readingsCsvOf(await getShop(), Number(id)) : null
+  return file ? download(file, 'text/csv') : new Response('There is no such tray.', { status: 404 })
+}
+
+/** Takes readings from CSV onto a tray, all or none. */
+export async function POST(request: Request, { params }: Params) {
+  const { id } = await params
+  const body = await textBody(request, 'text/csv', MOST_BYTES)
+  if (!body.ok) return body.response
+  if (!/^\d{1,9}$/.test(id)) return new Response('There is no such tray.', { status: 404 })
+  const result = await takeReadingsCsv(await getShop(), Number(id), body.text, new Date())
+  return Response.json(result, { status: result.ok ? 200 : 422 })
+}
