@@ -1,0 +1,84 @@
+// The models alone, timed against the plain way of doing the same. Ratios are of one run on one machine.
+import { randomLcg, randomNormal } from 'd3-random'
+import { levenbergMarquardt } from 'ml-levenberg-marquardt'
+import { fitCircle } from '@/core/circle/fitCircle'
+import { robustCircle } from '@/core/circle/robustCircle'
+import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
+import { possibleMeasurements } from '@/core/tray/possibleMeasurements'
+import { askNext } from '@/core/verdict/askNext'
+import type { SizeEvidence } from '@/core/verdict/SizeEvidence'
+import { sizeVerdict } from '@/core/verdict/sizeVerdict'
+
+const POINTS = 100_000
+const REFERENCE_POINTS = 200
+const RUNS = 5
+
+function rim(count: number) {
+  const random = randomLcg(0.3)
+  const scatter = randomNormal.source(random)(0, 0.02)
+  return Array.from({ length: count }, (_, i) => {
+    const angle = (2.4 * i) / count
+    const radius = 15 + scatter()
+    return { xMm: 3 + radius * Math.cos(angle), yMm: 4 + radius * Math.sin(angle) }
+  })
+}
+
+function medianMs(work: () => unknown, runs = RUNS): number {
+  const times = Array.from({ length: runs }, () => {
+    const start = performance.now()
+    work()
+    return performance.now() - start
+  }).sort((a, b) => a - b)
+  return times[Math.floor(runs / 2)] ?? NaN
+}
+
+const many = rim(POINTS)
+const few = rim(REFERENCE_POINTS)
+const plain = medianMs(() => fitCircle(many))
+const robust = medianMs(() =>
+  robustCircle(many, { toleranceMm: 0.1, pointUncertaintyMm: 0.02, random: randomLcg(0.5) }),
+)
+const ours = medianMs(() => fitCircle(few), 50)
+const reference = medianMs(
+  () =>
+    levenbergMarquardt(
+      { x: few.map((_, k) => k), y: few.map(() => 0) },
+      ([cx = 0, cy = 0, r = 0]) =>
+        (k) => {
+          const p = few[k]
+          return p ? Math.hypot(p.xMm - cx, p.yMm - cy) - r : 0
+        },
+      { initialValues: [3, 4, 15], maxIterations: 20, errorTolerance: 0, gradientDifference: 1e-7 },
+    ),
+  3,
+)
+console.log(
+  `circle through ${POINTS} points: ${plain.toFixed(1)} ms, with strays left out ${robust.toFixed(1)} ms; through ${REFERENCE_POINTS} points ${(reference / ours).toFixed(0)} times as fast as a general optimiser`,
+)
+
+const estimate = (valueMm: number, standardUncertaintyMm: number) => ({ valueMm, standardUncertaintyMm })
+const evidence: SizeEvidence[] = Array.from({ length: 12 }, (_, i) =>
+  i % 3 === 0
+    ? { kind: 'crystal', diameter: estimate(30.01 + 0.002 * i, 0.02) }
+    : i % 3 === 1
+      ? { kind: 'opening-with-gasket', opening: estimate(29.95, 0.02) }
+      : { kind: 'fragment', method: 'points', diameter: estimate(30, 0.05) },
+)
+// Of the sheet only these two figures are looked at.
+const sheet = { boreMm: 30.95, gasketWallMm: 0.5 } as Parameters<typeof possibleMeasurements>[0]['sheet']
+const possible = possibleMeasurements({
+  crystalState: 'cracked',
+  gasketPresent: true,
+  measured: {},
+  sheet,
+  instruments: (['caliper', 'micrometer', 'inside-micrometer'] as const).map((kind) => ({
+    kind,
+    name: kind,
+    ...TYPICAL_INSTRUMENTS[kind],
+  })),
+})
+const verdict = medianMs(() => sizeVerdict(evidence, [{ sizeMm: 30, count: 13 }]), 50)
+const asking = medianMs(() => askNext(evidence, [{ sizeMm: 30, count: 13 }], possible), 20)
+console.log(
+  `verdict from 12 pieces of evidence: ${verdict.toFixed(2)} ms; with what to ask next of ${possible.length} measurements ${asking.toFixed(1)} ms`,
+)

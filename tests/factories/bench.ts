@@ -1,0 +1,43 @@
+import type { StageId } from '@/core/stages/stages'
+import type { TrayView } from '@/services/trayView'
+import type { StageWorkProps } from '@/ui/tray/StageWorkProps'
+import type { ViewResult } from '@/ui/tray/TrayActions'
+
+export interface Asked {
+  readonly action: string
+  readonly input: unknown
+}
+
+/**
+ * A bench around a view, for panels alone: every action is noted and answered, nothing is stored.
+ * @param answer - what the server says; the same view when left out
+ */
+export function benchAround(
+  view: TrayView,
+  stage: StageId,
+  answer: (asked: Asked) => ViewResult = () => ({ ok: true, view }),
+): StageWorkProps & { readonly asked: Asked[] } {
+  const asked: Asked[] = []
+  const actions = new Proxy(
+    {},
+    {
+      get: (_, action: string) => (input: unknown) => {
+        asked.push({ action, input })
+        return Promise.resolve(answer({ action, input }))
+      },
+    },
+  )
+  const bench = {
+    state: { view, stage, busy: false, text: '' },
+    keysRest: false,
+    voiding: null,
+    setAtDialog: () => undefined,
+    take: () => true,
+    change: async (call: Promise<ViewResult>) => {
+      const result = await call
+      return result.ok ? null : (Object.values(result.errors)[0] ?? '')
+    },
+  }
+  // A panel uses a handful of the bench's doings: the rest of its type is not built here.
+  return { bench, actions, asked } as unknown as StageWorkProps & { readonly asked: Asked[] }
+}
