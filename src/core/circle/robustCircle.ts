@@ -23,7 +23,10 @@ export interface RobustOptions {
   readonly random: () => number
 }
 
-const DRAWS = 400
+const FEWEST_DRAWS = 20
+const MOST_DRAWS = 400
+/** Chance wanted of having drawn three points of the circle at least once. */
+const SURE = 0.999
 /** Points every draw is judged by: more would not change which draw wins. */
 const JUDGED_POINTS = 2000
 const REFITS = 4
@@ -62,7 +65,9 @@ function bestDraw(points: readonly Point[], toleranceMm: number, random: () => n
   const pick = () => points[Math.min(points.length - 1, Math.floor(random() * points.length))]
   const stride = Math.max(1, Math.floor(points.length / JUDGED_POINTS))
   let best: { circle: NonNullable<ReturnType<typeof taubinCircle>>; votes: number } | null = null
-  for (let draw = 0; draw < DRAWS; draw++) {
+  const judged = Math.ceil(points.length / stride)
+  let needed = MOST_DRAWS
+  for (let draw = 0; draw < needed; draw++) {
     const three = [pick(), pick(), pick()].filter((p) => p !== undefined)
     const circle = taubinCircle(three)
     if (!circle) continue
@@ -71,7 +76,18 @@ function bestDraw(points: readonly Point[], toleranceMm: number, random: () => n
       const point = points[i]
       if (point && Math.abs(distanceFromCircle(point, circle)) <= toleranceMm) votes++
     }
-    if (!best || votes > best.votes) best = { circle, votes }
+    if (!best || votes > best.votes) {
+      best = { circle, votes }
+      needed = drawsNeeded(votes / judged)
+    }
   }
   return best?.circle ?? null
+}
+
+/** Draws after which three points of a circle that holds this share of them have surely been drawn. */
+function drawsNeeded(share: number): number {
+  const chance = share ** 3
+  if (chance >= SURE) return FEWEST_DRAWS
+  const draws = Math.ceil(Math.log(1 - SURE) / Math.log(1 - chance))
+  return Math.min(MOST_DRAWS, Math.max(FEWEST_DRAWS, draws))
 }

@@ -30,7 +30,8 @@ describe('verdictStudy', () => {
 
   it('is kept by the values in use, and missed by others', () => {
     const errorOf = (over: Partial<typeof VERDICT_POLICY>) =>
-      verdictStudy(6000, 0.7, { ...VERDICT_POLICY, ...over }).expectedCalibrationError
+      verdictStudy(6000, 0.7, { policy: { ...VERDICT_POLICY, ...over }, asking: 'left-out' })
+        .expectedCalibrationError
     const inUse = errorOf({})
     const aim = VERDICT_POLICY.aimedInterference
     expect(inUse).toBeLessThan(0.008)

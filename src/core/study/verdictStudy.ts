@@ -88,18 +88,24 @@ const ARC_TO_DEG = 200
 const RIM_POINTS = 25
 const RIM_POINT_SCATTER = 0.02
 
+export interface StudyOptions {
+  /** of the verdict; the simulated world stays the same */
+  readonly policy?: VerdictPolicy
+  /** whether what the verdict asks for next is measured too: most of the study's time */
+  readonly asking?: 'followed' | 'left-out'
+}
+
 /**
  * Many simulated cases with known truth: how often is the pick right, and is a stated probability kept?
- * @param policy - of the verdict; the simulated world stays the same
  * @param seed - 0…1; the same seed gives the same study
  */
 export function verdictStudy(
   cases: number,
   seed: number,
-  policy: VerdictPolicy = VERDICT_POLICY,
+  { policy = VERDICT_POLICY, asking = 'followed' }: StudyOptions = {},
 ): VerdictStudy {
   const random = randomLcg(seed)
-  const outcomes = Array.from({ length: cases }, () => judge(simulateCase(random), policy))
+  const outcomes = Array.from({ length: cases }, () => judge(simulateCase(random), policy, asking))
   const bins = binsOf(outcomes)
   return {
     cases,
@@ -140,12 +146,12 @@ interface Judged {
   readonly roundingRight: boolean
 }
 
-function judge(simulated: SimulatedCase, policy: VerdictPolicy): Judged {
+function judge(simulated: SimulatedCase, policy: VerdictPolicy, asking: StudyOptions['asking']): Judged {
   const { kind, rightSizeMm, evidence, firstReadingMm } = simulated
   const outcome = sizeVerdict(evidence, [], policy)
   if (!outcome.ok) throw new Error('a simulated case always has evidence')
   const { pick } = outcome.verdict
-  const asked = askOn(simulated, policy)
+  const asked = asking === 'left-out' ? { pickMm: pick.sizeMm, count: 0 } : askOn(simulated, policy)
   return {
     kind,
     rightAfterAsking: same(asked.pickMm, rightSizeMm),

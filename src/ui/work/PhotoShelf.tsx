@@ -33,8 +33,9 @@ export function PhotoShelf({ bench, actions }: StageWorkProps) {
       if (message) wrong.push(`${file.name}: ${message}`)
     }
     setSending(0)
+    setErrors(wrong)
     const stale = await bench.change(actions.trayView(view.tray.number))
-    setErrors(stale ? [...wrong, stale] : wrong)
+    if (stale !== null) setErrors((told) => [...told, stale])
   }
   const { getRootProps, getInputProps, isDragActive, open } = useDropzone({
     onDrop: (files) => void take(files),

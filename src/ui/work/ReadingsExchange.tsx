@@ -15,11 +15,14 @@ export function ReadingsExchange({ bench, actions }: StageWorkProps) {
   const address = `/api/trays/${view.tray.id}/readings`
   const take = async (file: File) => {
     setDone('')
+    setError(null)
     const sent = await sendFile<{ added: number; known: number }>(address, file, 'text/csv')
     if (!sent.ok) return setError(sent.message)
     const { added, known } = sent.answer
     setDone(`${added} readings taken${known > 0 ? `, ${known} were here already` : ''}.`)
-    setError(await bench.change(actions.trayView(view.tray.number)))
+    // Only what is wrong is said: by now another file may have had its own answer.
+    const stale = await bench.change(actions.trayView(view.tray.number))
+    if (stale !== null) setError(stale)
   }
   return (
     <Box sx={{ mt: 0.5 }}>

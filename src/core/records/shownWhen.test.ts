@@ -1,0 +1,37 @@
+import { CONSTRUCTION_FIELDS } from './caseSheetFields'
+import { checkField } from './checkRecord'
+import { isShown, manyOf } from './Field'
+import { TRAY_FIELDS } from './jobFields'
+
+const shown = (values: Record<string, string>) =>
+  CONSTRUCTION_FIELDS.filter((field) => isShown(field, (name) => values[name])).map((field) => field.name)
+
+describe('isShown', () => {
+  it('asks only what matters for such a back, bezel and movement', () => {
+    expect(shown({ backKind: 'screw-notched' })).toEqual(
+      expect.arrayContaining(['notchCount', 'notchCircleMm', 'notchShape']),
+    )
+    expect(shown({ backKind: 'snap' })).toContain('lipHour')
+    expect(shown({ backKind: 'snap' })).not.toContain('notchCount')
+    expect(shown({ backKind: 'screw-polygon' })).toEqual(expect.arrayContaining(['backGripMm', 'backSides']))
+    expect(shown({ backKind: 'screw-coin-edge' })).not.toContain('backSides')
+    expect(shown({ bezelKind: 'none' })).not.toContain('insertMaterial')
+    expect(shown({ bezelKind: 'rotating-click', insertMaterial: 'ceramic' })).toContain('insertHold')
+    expect(shown({ movementKind: 'digital' })).not.toContain('stemRelease')
+  })
+})
+
+describe('a field of several', () => {
+  const asked = TRAY_FIELDS.find((field) => field.name === 'asked')
+  const check = (text: string) => (asked ? checkField(asked, text) : null)
+
+  it('holds its options once each, and nothing strange', () => {
+    expect(check('crystal,battery,crystal')).toEqual({ ok: true, value: 'crystal,battery' })
+    expect(check('')).toEqual({ ok: true, value: '' })
+    expect(check('crystal,<b>')).toMatchObject({
+      ok: false,
+      message: expect.stringMatching(/“<b>” is not one of/) as string,
+    })
+    expect(manyOf('')).toEqual([])
+  })
+})
