@@ -12,7 +12,7 @@ import { parseReading } from '@/core/units/parseReading'
 import type { Refusal } from '@/services/boundary'
 import type { ShopTools } from '@/services/listings'
 import { clockText } from '../small/timeText'
-import { WorkError } from '../work/WorkError'
+import { WorkError } from '../stage-work/WorkError'
 
 export type CheckInstrument = (
   input: unknown,

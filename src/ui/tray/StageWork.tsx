@@ -14,15 +14,17 @@ import { Shortlist } from './Shortlist'
 import type { StageWorkProps } from './StageWorkProps'
 import type { TrayBenchState } from './useTrayBench'
 import { VerdictPanel } from './VerdictPanel'
-import { WorkError } from '../work/WorkError'
+import { WorkError } from '../stage-work/WorkError'
 
 // Forms are the heaviest part of the page and not needed by most stages.
 const OpeningPanel = dynamic(() => import('./OpeningPanel').then((m) => m.OpeningPanel))
-const ReadingsExchange = dynamic(() => import('../work/ReadingsExchange').then((m) => m.ReadingsExchange))
-const ShapePanel = dynamic(() => import('../work/ShapePanel').then((m) => m.ShapePanel))
-const StepList = dynamic(() => import('../work/StepList').then((m) => m.StepList))
-const IntakePanel = dynamic(() => import('../work/IntakePanel').then((m) => m.IntakePanel))
-const JobPanel = dynamic(() => import('../work/JobPanel').then((m) => m.JobPanel))
+const ReadingsExchange = dynamic(() =>
+  import('../stage-work/ReadingsExchange').then((m) => m.ReadingsExchange),
+)
+const ShapePanel = dynamic(() => import('../stage-work/ShapePanel').then((m) => m.ShapePanel))
+const StepList = dynamic(() => import('../stage-work/StepList').then((m) => m.StepList))
+const IntakePanel = dynamic(() => import('../stage-work/IntakePanel').then((m) => m.IntakePanel))
+const JobPanel = dynamic(() => import('../stage-work/JobPanel').then((m) => m.JobPanel))
 const PressCardPanel = dynamic(() => import('./PressCardPanel').then((m) => m.PressCardPanel))
 
 /** The work of the stage being looked at. */
