@@ -8,7 +8,9 @@ export default defineConfig({
   testDir: 'tests/e2e',
   // One server owns one data folder, so one worker.
   workers: 1,
-  timeout: 60_000,
+  timeout: 90_000,
+  // A loaded two-core machine answers late, not wrongly.
+  expect: { timeout: 12_000 },
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['list'], ['json']] : 'list',
   globalSetup: './tests/e2e/support/loadTemplate.ts',
   use: {

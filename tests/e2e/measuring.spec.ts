@@ -71,10 +71,12 @@ test('inches are converted and said so', async ({ page }) => {
   await page.goto('/trays/223?stage=measure')
   await settled(page)
   const bar = page.getByRole('form', { name: 'Reading bar' }).getByRole('textbox')
-  await page.keyboard.type('1.234 in')
+  await bar.fill('1.234 in')
   await expect(bar).toHaveValue('1.234 in')
-  await page.keyboard.press('Enter')
-  await expect(page.getByRole('status').filter({ hasText: '1.234 in taken as 31.34 mm' })).toBeVisible()
+  await bar.press('Enter')
+  await expect(page.getByRole('status').filter({ hasText: '1.234 in taken as 31.34 mm' })).toBeVisible({
+    timeout: 15_000,
+  })
 })
 
 test('a caliper with a zero error of 0.05 is caught by the gauge block and set right', async ({ page }) => {
