@@ -67,6 +67,12 @@ module.exports = {
       from: { path: '^src/(core|services|devices|ui|app)/', pathNot: '\\.test\\.ts$' },
       to: { path: 'node_modules/(drizzle-orm|pg|@electric-sql)' },
     },
+    {
+      name: 'workers-see-core-only',
+      severity: 'error',
+      from: { path: '^src/workers/' },
+      to: { path: '^src/(data|services|devices|io|ui|app)/' },
+    },
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
     {
       name: 'no-orphans',

@@ -9,6 +9,7 @@ import { moveTray, openTray } from '@/services/openTray'
 import { noteFinding, takeBackNote } from '@/services/noteFinding'
 import { answerOff, recordOff, undoTrail } from '@/services/partsTrail'
 import { removePhoto } from '@/services/photos'
+import { photoGaugeSettings, takePhotoSize } from '@/services/photoGauge'
 import { pickPair } from '@/services/pickPair'
 import type { RecordKind } from '@/services/records'
 import { saveRecord } from '@/services/records'
@@ -17,6 +18,7 @@ import { takeBackShape, takeShape } from '@/services/takeShape'
 import { tickTray } from '@/services/tickTray'
 import { endMethod, startMethod } from '@/services/useMethod'
 import { takeBackReading, takeReading } from '@/services/takeReading'
+import { weighPast } from '@/services/weighPast'
 
 export async function takeReadingAction(input: unknown) {
   return takeReading(await getShop(), input, new Date())
@@ -111,4 +113,16 @@ export async function checkInstrumentAction(input: unknown) {
   const result = await checkInstrument(await getShop(), input, new Date())
   if (result.ok) revalidatePath('/', 'layout')
   return result
+}
+
+export async function photoGaugeSettingsAction() {
+  return photoGaugeSettings(await getShop())
+}
+
+export async function takePhotoSizeAction(input: unknown) {
+  return takePhotoSize(await getShop(), input, new Date())
+}
+
+export async function weighPastAction(input: unknown) {
+  return weighPast(await getShop(), input)
 }

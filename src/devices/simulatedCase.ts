@@ -1,4 +1,4 @@
-import type { DimensionId } from '@/core/readings/dimensions'
+import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
@@ -12,7 +12,7 @@ export interface SimulatedCase {
 }
 
 /** How pieces of one case differ, standard deviations, mm. From memory. */
-const PIECE_SCATTER_MM: Readonly<Record<DimensionId, number>> = {
+const PIECE_SCATTER_MM: Readonly<Partial<Record<DimensionId, number>>> = {
   bore: 0.01,
   opening: 0,
   'crystal-diameter': 0.015,
@@ -22,7 +22,10 @@ const PIECE_SCATTER_MM: Readonly<Record<DimensionId, number>> = {
   'gasket-height': 0.015,
   'seat-depth': 0.015,
   'hands-below-seat': 0.02,
+  'bezel-gasket-wall': 0.004,
 }
+/** The same for what is not named there, mm. */
+const OTHER_SCATTER_MM = 0.015
 /** Largest ovality of a simulated bore, mm. */
 const MOST_OVALITY_MM = 0.04
 
@@ -32,7 +35,7 @@ export function simulatedCase(seed: number, sheet: CaseSheetFacts): SimulatedCas
   const piece = new Map<DimensionId, number>()
   for (const { id } of Object.values(DIMENSIONS)) {
     const nominal = sheetValueMm(id, sheet)
-    const off = random.normal(PIECE_SCATTER_MM[id])
+    const off = random.normal(PIECE_SCATTER_MM[id] ?? OTHER_SCATTER_MM)
     if (nominal !== null) piece.set(id, nominal + off)
   }
   const ovalityMm = random.uniform(0, MOST_OVALITY_MM)

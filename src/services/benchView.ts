@@ -1,6 +1,6 @@
 import { PROCESS_WORDS } from '@/core/methods/harmTable'
 import { DIMENSIONS } from '@/core/readings/dimensions'
-import { nextTarget, readingPlan } from '@/core/readings/readingPlan'
+import { nextTarget, planFactsOf, readingPlan } from '@/core/readings/readingPlan'
 import type { StageId } from '@/core/stages/stages'
 import { stageIndex, stageLabel } from '@/core/stages/stages'
 import type { Hazard } from '@/core/tray/hazards'
@@ -123,11 +123,7 @@ async function workOf(
       : ''
   switch (tray.stage) {
     case 'measure': {
-      const plan = readingPlan({
-        ...tray,
-        retention: sheet.retention,
-        profile: sheet.crystalProfile ?? 'flat',
-      })
+      const plan = readingPlan(planFactsOf(tray, sheet))
       const next = nextTarget(plan, readings)
       if (!next) return { next: 'All read: go on to push out, clean and match', known: size }
       const { label, places } = DIMENSIONS[next.dimension]

@@ -2,6 +2,7 @@ import 'server-only'
 import sharp from 'sharp'
 import type { Db } from '@/data/client'
 import { countPhotos, deletePhoto, insertPhoto, photoBytes } from '@/data/queries/photos'
+import { standingShapes } from '@/data/queries/shapes'
 import { trayById } from '@/data/queries/trays'
 import { MOST_CAPTION_LENGTH, MOST_PHOTO_BYTES, MOST_PHOTOS, tooLargeText } from '@/core/intake/photoLimits'
 import Joi from 'joi'
@@ -88,7 +89,10 @@ export async function removePhoto(db: Db, input: unknown): Promise<ViewOutcome> 
   const checked = validate(removeSchema, input)
   if (!checked.ok) return checked
   const { trayId, photoId } = checked.value
-  return changeTray(db, trayId, async () =>
-    (await deletePhoto(db, trayId, photoId)) ? null : refuse('This picture is not there any more.'),
-  )
+  return changeTray(db, trayId, async () => {
+    if ((await standingShapes(db, trayId)).some((shape) => shape.photoId === photoId)) {
+      return refuse('A size was read from this picture: take that reading back first.', 'photo')
+    }
+    return (await deletePhoto(db, trayId, photoId)) ? null : refuse('This picture is not there any more.')
+  })
 }

@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm'
 import { testStores } from '../../tests/stores/testStores'
-import type { DimensionId } from '@/core/readings/dimensions'
-import { DIMENSIONS } from '@/core/readings/dimensions'
+import type { DimensionId } from '@/core/readings/dimensionKinds'
+import { instrumentFor } from '@/core/readings/instrumentFor'
 import type { Store } from '@/data/client'
 import { loadDemo } from '@/data/demo/loadDemo'
 import { crystals, gaskets, readings } from '@/data/schema'
@@ -69,8 +69,7 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
   }
 
   function read(view: TrayView, dimension: DimensionId, placeIndex: number, text: string, over: object = {}) {
-    const wanted = Object.values(DIMENSIONS).find((d) => d.id === dimension)?.instrument ?? 'caliper'
-    const instrumentId = view.instruments.find((i) => i.kind === wanted)?.id
+    const instrumentId = instrumentFor(dimension, view.instruments)?.id
     const input = {
       trayId: view.tray.id,
       dimension,
@@ -112,7 +111,7 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
     expect(new Set(bench.trays.map((t) => t.stage)).size).toBeGreaterThanOrEqual(7)
     expect(bench.first?.tray.number).toBe(209)
     const sheets = await caseSheetLines(store.db)
-    expect(sheets).toHaveLength(11)
+    expect(sheets).toHaveLength(14)
     expect(sheets.find((s) => s.sheet.reference === 'Deckwatch 38')?.runsHome).toBe(13)
   })
 

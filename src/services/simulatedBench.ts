@@ -1,4 +1,6 @@
-import { DIMENSION_IDS, DIMENSIONS } from '@/core/readings/dimensions'
+import { DIMENSION_IDS } from '@/core/readings/dimensionKinds'
+import { DIMENSIONS } from '@/core/readings/dimensions'
+import { instrumentFor } from '@/core/readings/instrumentFor'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import type { Db } from '@/data/client'
 import { allInstruments } from '@/data/queries/tools'
@@ -38,7 +40,7 @@ export async function simulatedLine(
   const row = await trayById(db, trayId)
   if (!row) return refuse('This tray is not there any more.')
   const instruments = await allInstruments(db)
-  const spec = instruments.find((i) => i.kind === DIMENSIONS[dimension].instrument) ?? instruments[0]
+  const spec = instrumentFor(dimension, instruments)
   if (!spec) return refuse('There is no instrument: add one in Settings.')
   const repeats = (await standingReadings(db, trayId)).length
   const piece = simulatedCase(row.tray.number, row.sheet)

@@ -5,15 +5,19 @@ import type { OrderProposal } from '@/core/fit/nearestOrder'
 import { nearestOrder } from '@/core/fit/nearestOrder'
 import type { Shortlist } from '@/core/fit/shortlist'
 import { diametersWorthReading, shortlist } from '@/core/fit/shortlist'
-import type { DimensionId } from '@/core/readings/dimensions'
+import type { DimensionId } from '@/core/readings/dimensionKinds'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
-import { nextTarget, readingPlan } from '@/core/readings/readingPlan'
+import { nextTarget, planFactsOf, possibleDimensions, readingPlan } from '@/core/readings/readingPlan'
 import { possibleMeasurements } from '@/core/tray/possibleMeasurements'
 import { isMatched } from '@/core/tray/retentionsServed'
 import { figureOf } from '@/core/tray/caseFigures'
 import type { StoredShape } from '@/core/shapes/shapeSize'
 import type { NextMeasurements } from '@/core/verdict/askNext'
 import { askNext } from '@/core/verdict/askNext'
+import { sizeHistory } from '@/core/tray/sizeHistory'
+import type { DimensionStep } from '@/core/tray/stepDimensions'
+import { stepDimensions } from '@/core/tray/stepDimensions'
+import type { SizeHistory } from '@/core/verdict/SizeEvidence'
 import type { TrayReadout } from '@/core/tray/trayReadout'
 import { trayReadout } from '@/core/tray/trayReadout'
 import type { Db } from '@/data/client'
@@ -22,7 +26,7 @@ import { pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
 import type { Reading } from '@/data/queries/readings'
 import { standingReadings, voidedReadings } from '@/data/queries/readings'
 import { shapesOf } from '@/data/queries/shapes'
-import { allGaskets, crystalsBetween, pairsInStock } from '@/data/queries/stock'
+import { allGaskets, crystalsBetween, pairsInStock, stockedThicknesses } from '@/data/queries/stock'
 import type { Instrument } from '@/data/queries/tools'
 import { allDies, allInstruments } from '@/data/queries/tools'
 import type { TrayRow } from '@/data/queries/trays'
@@ -68,7 +72,13 @@ export interface TrayView {
   readonly shapes: readonly ShapeView[]
   /** what to measure next for the size; null while nothing is known */
   readonly askNext: NextMeasurements | null
+  /** which step of their stock the other stepped dimensions are */
+  readonly steps: readonly DimensionStep[]
+  /** sizes that fitted this case before, whether they weigh in or not */
+  readonly fittedBefore: readonly SizeHistory[]
   readonly plan: readonly DimensionId[]
+  /** everything this construction could be read for, the plan first */
+  readonly possible: readonly DimensionId[]
   /** null when the plan is done */
   readonly next: ReadingTarget | null
   readonly instruments: readonly Instrument[]
@@ -83,6 +93,8 @@ export interface ShapeView extends StoredShape {
   readonly id: number
   readonly words: string
   readonly takenAt: string
+  /** the picture it was read from; null for other ways */
+  readonly photoId: number | null
   /** set when it was taken back */
   readonly voidReason: string | null
 }
@@ -116,13 +128,10 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
     sheet,
     pastRuns,
     shapes.filter((row) => row.voidReason === null).map((row) => row.shape),
+    tray.pastCounts ? 'past' : 'flat',
   )
-  const plan = readingPlan({
-    retention: sheet.retention,
-    crystalState: tray.crystalState,
-    profile: sheet.crystalProfile ?? 'flat',
-    gasketPresent: tray.gasketPresent,
-  })
+  const planFacts = planFactsOf(tray, sheet)
+  const plan = readingPlan(planFacts)
   const matched = isMatched(sheet.retention)
   const facts = matched && readout.facts.ok ? readout.facts.facts : null
   const list = facts ? await shortlistView(db, facts, readout) : null
@@ -156,6 +165,8 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
       standardUncertaintyMm: shape.standardUncertaintyMm,
       words: shape.words,
       takenAt: shape.takenAt.toISOString(),
+      dimension: shape.dimension,
+      photoId: shape.photoId,
       voidReason,
     })),
     askNext: askNext(
@@ -163,7 +174,10 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
       readout.history,
       possibleMeasurements({ ...tray, measured: readout.measured, sheet, instruments }),
     ),
+    steps: stepDimensions(readout.measured, await stockedSteps(db, readout), instruments),
+    fittedBefore: sizeHistory(pastRuns),
     plan,
+    possible: possibleDimensions(planFacts),
     next: nextTarget(plan, readings),
     instruments,
     shortlist: list,
@@ -175,6 +189,16 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
         : [],
     lastTime: lastTimeOf(pastRuns),
     press,
+  }
+}
+
+/** Steps the drawers hold of what was measured; nothing is asked of the database that no reading needs. */
+async function stockedSteps(db: Db, { measured }: TrayReadout) {
+  return {
+    'crystal-edge': measured['crystal-edge'] ? await stockedThicknesses(db) : [],
+    'gasket-wall': measured['gasket-wall']
+      ? (await allGaskets(db)).filter((g) => g.quantity > 0).map((g) => g.wallMm)
+      : [],
   }
 }
 

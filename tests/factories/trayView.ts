@@ -3,9 +3,10 @@ import { nearestOrder } from '@/core/fit/nearestOrder'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import { shortlist } from '@/core/fit/shortlist'
 import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
-import type { DimensionId } from '@/core/readings/dimensions'
-import { nextTarget, readingPlan } from '@/core/readings/readingPlan'
+import type { DimensionId } from '@/core/readings/dimensionKinds'
+import { nextTarget, possibleDimensions, readingPlan } from '@/core/readings/readingPlan'
 import { trayReadout } from '@/core/tray/trayReadout'
+import { stepDimensions } from '@/core/tray/stepDimensions'
 import { possibleMeasurements } from '@/core/tray/possibleMeasurements'
 import { askNext } from '@/core/verdict/askNext'
 import { pegPlacement } from '@/core/opening/pegPlacement'
@@ -14,6 +15,7 @@ import type { JobView } from '@/services/jobView'
 import type { TrayHeader, TrayView } from '@/services/trayView'
 import { caseSheetFacts } from './caseSheet'
 import { jobFacts } from './jobFacts'
+import { planFacts } from './planFacts'
 
 export interface TrayViewOptions {
   /** figures by dimension, one a place, from 0 */
@@ -55,12 +57,7 @@ export function trayViewOf({
   const facts = caseSheetFacts(sheet)
   const readout = trayReadout(readings, facts, [])
   const construction = jobFacts({ crystalState: 'shattered', ...(job.facts ?? {}) })
-  const plan = readingPlan({
-    retention: 'tension-gasket',
-    crystalState: 'shattered',
-    profile: 'flat',
-    gasketPresent: true,
-  })
+  const plan = readingPlan(planFacts({ crystalState: 'shattered' }))
   const list = readout.facts.ok ? shortlist(crystals, gaskets, readout.facts.facts, readout.wishes) : null
   const caseFacts = readout.facts.ok ? readout.facts.facts : null
   return {
@@ -82,6 +79,9 @@ export function trayViewOf({
       pusherHours: '',
     },
     matched: true,
+    steps: stepDimensions(readout.measured, {}, instruments),
+    fittedBefore: [],
+    possible: possibleDimensions(planFacts()),
     job: {
       facts: construction,
       procedure: procedure(construction),
@@ -138,6 +138,7 @@ function trayHeader(): TrayHeader {
     crystalState: 'shattered',
     foundMaterial: null,
     gasketPresent: true,
+    pastCounts: true,
     oldLume: false,
     looseMarkers: false,
     steamedUp: false,

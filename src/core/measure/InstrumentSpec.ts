@@ -17,6 +17,8 @@ export const TYPICAL_INSTRUMENTS = {
   'thickness-gauge': { resolutionMm: 0.01, maximumPermissibleErrorMm: 0.02, zeroOffsetMm: 0 },
   'inside-micrometer': { resolutionMm: 0.001, maximumPermissibleErrorMm: 0.005, zeroOffsetMm: 0 },
   'depth-gauge': { resolutionMm: 0.01, maximumPermissibleErrorMm: 0.02, zeroOffsetMm: 0 },
+  'ring-gauges': { resolutionMm: 0.02, maximumPermissibleErrorMm: 0.002, zeroOffsetMm: 0 },
+  'ring-cone': { resolutionMm: 0.1, maximumPermissibleErrorMm: 0.1, zeroOffsetMm: 0 },
   'pin-gauges': { resolutionMm: 0.02, maximumPermissibleErrorMm: 0.002, zeroOffsetMm: 0 },
 } as const satisfies Record<string, InstrumentSpec>
 

@@ -1,6 +1,6 @@
 import { formatMm } from '../units/formatMm'
 import { parseReading } from '../units/parseReading'
-import type { Dimension } from './dimensions'
+import type { Dimension } from './dimensionKinds'
 
 export type ReadingCheck =
   /** `note` says what was done to the figure, as that inches were converted; null when nothing was */

@@ -1,6 +1,8 @@
-import type { Retention } from '../construction/kinds'
-import type { CrystalProfile } from '../fit/parts'
-import type { DimensionId } from './dimensions'
+import type { BackSeal, ChapterRing, InsertMaterial, Retention } from '../construction/kinds'
+import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
+import type { AskedFor } from '../intake/jobWords'
+import { ASKED_FOR } from '../intake/jobWords'
+import type { DimensionId } from './dimensionKinds'
 import { DIMENSIONS } from './dimensions'
 
 export const CRYSTAL_STATES = ['whole', 'cracked', 'shattered', 'missing'] as const
@@ -10,7 +12,35 @@ export interface PlanFacts {
   readonly retention: Retention
   readonly crystalState: CrystalState
   readonly profile: CrystalProfile
+  /** null when nobody has looked */
+  readonly crystalMaterial: CrystalMaterial | null
   readonly gasketPresent: boolean
+  readonly asked: readonly AskedFor[]
+  readonly insertMaterial: InsertMaterial
+  readonly chapterRing: ChapterRing
+  readonly backSeal: BackSeal
+}
+
+/** The facts as a tray and its sheet hold them. */
+export function planFactsOf(
+  tray: Pick<PlanFacts, 'crystalState' | 'gasketPresent' | 'asked'> & {
+    readonly foundMaterial: CrystalMaterial | null
+  },
+  sheet: Pick<PlanFacts, 'retention' | 'insertMaterial' | 'chapterRing' | 'backSeal' | 'crystalMaterial'> & {
+    readonly crystalProfile: CrystalProfile | null
+  },
+): PlanFacts {
+  return {
+    retention: sheet.retention,
+    crystalState: tray.crystalState,
+    crystalMaterial: tray.foundMaterial ?? sheet.crystalMaterial,
+    profile: sheet.crystalProfile ?? 'flat',
+    gasketPresent: tray.gasketPresent,
+    asked: tray.asked,
+    insertMaterial: sheet.insertMaterial,
+    chapterRing: sheet.chapterRing,
+    backSeal: sheet.backSeal,
+  }
 }
 
 export interface ReadingTarget {
@@ -19,25 +49,90 @@ export interface ReadingTarget {
   readonly placeIndex: number
 }
 
+/** What is read of each construction once the crystal, if any is left, has been dealt with. Common practice. */
+const CASE_SIDE: Readonly<Record<Retention, readonly DimensionId[]>> = {
+  'tension-gasket': ['bore', 'seat-depth'],
+  'neck-and-bezel': ['neck-outer', 'bezel-inner'],
+  'press-in-bezel': ['bezel-bore', 'key-spacing', 'key-width'],
+  'snap-acrylic': ['groove'],
+  'tension-ring-acrylic': ['bore'],
+  cemented: ['rebate-length', 'rebate-width', 'rebate-depth'],
+}
+
+/** What is read of a crystal that is whole enough to go across. */
+const CRYSTAL_SIDE: Readonly<Record<Retention, readonly DimensionId[]>> = {
+  'tension-gasket': ['crystal-diameter'],
+  'neck-and-bezel': ['crystal-diameter'],
+  'press-in-bezel': ['crystal-diameter'],
+  'snap-acrylic': ['dome-height', 'crystal-diameter'],
+  'tension-ring-acrylic': ['dome-height', 'crystal-diameter', 'ring-height'],
+  cemented: ['crystal-length', 'crystal-width'],
+}
+
+/** Acrylic over a neck is a cup with a skirt: the skirt is what is squeezed. */
+const SKIRT: readonly DimensionId[] = ['skirt-inner', 'skirt-outer']
+
+/** What is read of the old gasket, where the construction has one. */
+const GASKETS: Readonly<Record<Retention, readonly DimensionId[]>> = {
+  'tension-gasket': ['gasket-wall', 'gasket-height'],
+  'neck-and-bezel': ['gasket-wall'],
+  'press-in-bezel': ['gasket-wall', 'bezel-gasket-wall'],
+  'snap-acrylic': [],
+  'tension-ring-acrylic': [],
+  cemented: [],
+}
+
+const CRYSTAL_WORK: readonly AskedFor[] = ['crystal', 'gasket', 'chapter-ring', 'magnifier-off']
+
 /**
- * Which dimensions to read, in the order of the work: thickness before anything presses on the glass,
- * diameters after, case last. Common practice.
+ * Which dimensions to read, in the order of the work: thickness before anything presses on the glass, diameters
+ * after, case last; then what else was asked for. Common practice.
  */
-export function readingPlan({ retention, crystalState, profile, gasketPresent }: PlanFacts): DimensionId[] {
-  // Other constructions have no bore with a ring in it: there the crystal itself is what can be read.
-  const ringed = retention === 'tension-gasket'
+export function readingPlan(facts: PlanFacts): DimensionId[] {
+  const { asked, crystalState, insertMaterial, chapterRing, backSeal } = facts
+  const crystalWork = crystalState !== 'whole' || asked.some((wish) => CRYSTAL_WORK.includes(wish))
+  const plan: (DimensionId | false)[] = [
+    ...(crystalWork ? crystalPlan(facts) : []),
+    chapterRing !== 'none' && asked.includes('chapter-ring') && 'chapter-ring-inner',
+    ...(asked.includes('insert') && insertMaterial !== 'none' ? INSERT : []),
+    ...(asked.includes('reseal') && backSeal === 'o-ring' ? BACK_RING : []),
+  ]
+  return plan.filter((dimension) => dimension !== false)
+}
+
+/** Everything that could be read of this construction, the plan's own first: what the readings table offers. */
+export function possibleDimensions(facts: PlanFacts): DimensionId[] {
+  const all = readingPlan({
+    ...facts,
+    crystalState: 'whole',
+    profile: 'double-dome',
+    gasketPresent: true,
+    asked: ASKED_FOR,
+  })
+  const beside: DimensionId[] =
+    facts.retention === 'tension-gasket' ? ['opening', 'gasket-outer', 'hands-below-seat'] : []
+  return [...new Set([...readingPlan(facts), ...all, ...beside])]
+}
+
+const INSERT: readonly DimensionId[] = ['insert-outer', 'insert-inner', 'insert-thickness', 'recess-outer']
+const BACK_RING: readonly DimensionId[] = ['back-ring-section', 'back-ring-inner']
+
+function crystalPlan({ retention, crystalState, profile, gasketPresent, crystalMaterial }: PlanFacts) {
   const edgeLeft = crystalState !== 'missing'
   const wholeEnough = crystalState === 'whole' || crystalState === 'cracked'
+  const [first = 'bore', ...rest] = CASE_SIDE[retention]
+  const cup = retention === 'neck-and-bezel' && crystalMaterial === 'acrylic'
   const plan: (DimensionId | false)[] = [
     edgeLeft && 'crystal-edge',
     wholeEnough && profile !== 'flat' && 'crystal-centre',
-    wholeEnough && 'crystal-diameter',
-    ringed && 'bore',
-    ringed && gasketPresent && 'gasket-wall',
-    ringed && gasketPresent && !wholeEnough && 'opening',
-    ringed && 'seat-depth',
+    ...(wholeEnough ? CRYSTAL_SIDE[retention] : []),
+    ...(wholeEnough && cup ? SKIRT : []),
+    first,
+    ...(gasketPresent ? GASKETS[retention] : []),
+    retention === 'tension-gasket' && gasketPresent && !wholeEnough && 'opening',
+    ...rest,
   ]
-  return plan.filter((dimension) => dimension !== false)
+  return plan
 }
 
 /**

@@ -1,8 +1,11 @@
 import fc from 'fast-check'
 import { checkReading } from './checkReading'
-import { DIMENSION_IDS, DIMENSIONS } from './dimensions'
+import { DIMENSION_IDS } from './dimensionKinds'
+import { DIMENSIONS } from './dimensions'
 import type { ReadingTarget } from './readingPlan'
-import { nextPlace, nextTarget, readingPlan } from './readingPlan'
+import { instrumentFor } from './instrumentFor'
+import { nextPlace, nextTarget, possibleDimensions, readingPlan } from './readingPlan'
+import { planFacts } from '../../../tests/factories/planFacts'
 
 const bore = DIMENSIONS.bore
 
@@ -69,46 +72,97 @@ describe('checkReading', () => {
 })
 
 describe('readingPlan', () => {
-  const whole = {
-    retention: 'tension-gasket',
-    crystalState: 'whole',
-    profile: 'flat',
-    gasketPresent: true,
-  } as const
-
   it('takes thickness before diameter, and the case last', () => {
-    const plan = readingPlan(whole)
+    const plan = readingPlan(planFacts())
     expect(plan.indexOf('crystal-edge')).toBeLessThan(plan.indexOf('crystal-diameter'))
     expect(plan.indexOf('crystal-diameter')).toBeLessThan(plan.indexOf('bore'))
   })
 
   it('measures the case instead when the crystal is in pieces', () => {
-    const plan = readingPlan({ ...whole, crystalState: 'shattered' })
+    const plan = readingPlan(planFacts({ crystalState: 'shattered' }))
     expect(plan).not.toContain('crystal-diameter')
     expect(plan).toContain('opening')
   })
 
   it('leaves out what is not there', () => {
-    expect(
-      readingPlan({
-        retention: 'tension-gasket',
-        crystalState: 'missing',
-        profile: 'flat',
-        gasketPresent: false,
-      }),
-    ).toEqual(['bore', 'seat-depth'])
-    expect(readingPlan({ ...whole, profile: 'double-dome' })).toContain('crystal-centre')
+    expect(readingPlan(planFacts({ crystalState: 'missing', gasketPresent: false }))).toEqual([
+      'bore',
+      'seat-depth',
+    ])
+    expect(readingPlan(planFacts({ profile: 'double-dome' }))).toContain('crystal-centre')
+  })
+
+  // Common practice: what each construction needs before a part can be chosen.
+  it.each([
+    [
+      'tension-gasket',
+      ['bore', 'crystal-diameter', 'crystal-edge', 'seat-depth', 'gasket-wall', 'gasket-height'],
+    ],
+    ['neck-and-bezel', ['neck-outer', 'bezel-inner', 'gasket-wall']],
+    ['press-in-bezel', ['bezel-bore', 'gasket-wall', 'bezel-gasket-wall', 'key-spacing', 'key-width']],
+    ['snap-acrylic', ['groove', 'crystal-diameter', 'dome-height']],
+    ['tension-ring-acrylic', ['bore', 'crystal-diameter', 'ring-height']],
+    ['cemented', ['rebate-length', 'rebate-width', 'rebate-depth', 'crystal-length', 'crystal-width']],
+  ] as const)('reads everything %s needs', (retention, needed) => {
+    expect(readingPlan(planFacts({ retention }))).toEqual(expect.arrayContaining([...needed]))
+  })
+
+  it('reads the skirt of an acrylic cup over a neck, not of glass', () => {
+    const facts = { retention: 'neck-and-bezel' } as const
+    expect(readingPlan(planFacts({ ...facts, crystalMaterial: 'acrylic' }))).toContain('skirt-inner')
+    expect(readingPlan(planFacts(facts))).not.toContain('skirt-inner')
+  })
+
+  it('reads what else was asked for, and nothing of the crystal when nobody asked', () => {
+    expect(readingPlan(planFacts({ asked: ['battery'] }))).toEqual([])
+    expect(readingPlan(planFacts({ asked: ['insert'], insertMaterial: 'ceramic' }))).toEqual([
+      'insert-outer',
+      'insert-inner',
+      'insert-thickness',
+      'recess-outer',
+    ])
+    expect(readingPlan(planFacts({ asked: ['reseal'] }))).toEqual(['back-ring-section', 'back-ring-inner'])
+    expect(readingPlan(planFacts({ asked: ['battery'], crystalState: 'cracked' }))).toContain(
+      'crystal-diameter',
+    )
+    expect(readingPlan(planFacts({ asked: ['chapter-ring'], chapterRing: 'loose' }))).toContain(
+      'chapter-ring-inner',
+    )
+  })
+})
+
+describe('possibleDimensions', () => {
+  it('offers everything of the plan, and what the crystal would show if it were whole', () => {
+    const facts = planFacts({ crystalState: 'missing', gasketPresent: false })
+    const possible = possibleDimensions(facts)
+    expect(possible).toEqual(expect.arrayContaining(readingPlan(facts)))
+    expect(possible).toContain('crystal-diameter')
+    expect(possible).not.toContain('groove')
+  })
+})
+
+describe('instrumentFor', () => {
+  const kinds = (...list: ('caliper' | 'depth-gauge' | 'micrometer')[]) => list.map((kind) => ({ kind }))
+
+  it('takes the best suited kind there is', () => {
+    expect(instrumentFor('seat-depth', kinds('caliper', 'depth-gauge'))?.kind).toBe('depth-gauge')
+    expect(instrumentFor('seat-depth', kinds('micrometer', 'caliper'))?.kind).toBe('caliper')
+    expect(instrumentFor('seat-depth', kinds('micrometer'))?.kind).toBe('micrometer')
+    expect(instrumentFor('seat-depth', [])).toBeNull()
+  })
+
+  it('knows an instrument for every dimension, and a direction or a place for every place', () => {
+    for (const { instruments, places, directionsDeg, roundDeg } of Object.values(DIMENSIONS)) {
+      expect(instruments.length).toBeGreaterThan(0)
+      expect((directionsDeg ?? places).length).toBe(places.length)
+      expect((roundDeg ?? places).length).toBe(places.length)
+    }
   })
 })
 
 describe('nextTarget', () => {
   it('walks every place of every dimension once and then stops', () => {
-    const plan = readingPlan({
-      retention: 'tension-gasket',
-      crystalState: 'shattered',
-      profile: 'flat',
-      gasketPresent: true,
-    })
+    const plan = readingPlan(planFacts({ crystalState: 'shattered' }))
     const taken: ReadingTarget[] = []
     for (let target = nextTarget(plan, taken); target; target = nextTarget(plan, taken)) taken.push(target)
     expect(taken).toHaveLength(plan.reduce((sum, d) => sum + DIMENSIONS[d].places.length, 0))

@@ -21,7 +21,7 @@ import { CRYSTAL_MATERIALS, CRYSTAL_PROFILES, GASKET_MATERIALS, GASKET_SECTIONS 
 import { FEWEST_NOTCHES, MOST_NOTCHES } from '../notches/chordBetweenNotches'
 import { BACK_KINDS } from '../opening/backKinds'
 import { DIMENSIONS } from '../readings/dimensions'
-import type { DimensionId } from '../readings/dimensions'
+import type { DimensionId } from '../readings/dimensionKinds'
 import type { Field, MmField } from './Field'
 import { optionsOf } from './Field'
 
@@ -38,6 +38,10 @@ function choice(name: string, label: string, values: readonly string[], required
 const PRESSED = ['fixed-friction', 'crystal-retaining', 'rotating-click', 'rotating-friction']
 const HAS_STEM = { field: 'movementKind', isOneOf: ['mechanical', 'quartz', 'hands-and-digital'] }
 const HAS_INSERT = { field: 'insertMaterial', isOneOf: ['aluminium', 'ceramic', 'steel', 'sapphire'] }
+const ON_NECK = { field: 'retention', isOneOf: ['neck-and-bezel'] }
+const IN_BEZEL = { field: 'retention', isOneOf: ['press-in-bezel'] }
+const SNAPPED = { field: 'retention', isOneOf: ['snap-acrylic'] }
+const CEMENTED = { field: 'retention', isOneOf: ['cemented'] }
 const NOTCHED = { field: 'backKind', isOneOf: ['screw-notched'] }
 
 export const IDENTITY_FIELDS: readonly Field[] = [
@@ -185,6 +189,45 @@ const FIGURE_FIELDS: readonly Field[] = [
   },
   fromDimension('gasketWallMm', 'gasket-wall'),
   fromDimension('gasketHeightMm', 'gasket-height'),
+  { ...fromDimension('neckOuterMm', 'neck-outer'), shownWhen: ON_NECK },
+  { ...fromDimension('skirtInnerMm', 'skirt-inner'), shownWhen: ON_NECK },
+  { ...fromDimension('skirtOuterMm', 'skirt-outer'), shownWhen: ON_NECK },
+  { ...fromDimension('bezelInnerMm', 'bezel-inner'), shownWhen: ON_NECK },
+  { ...fromDimension('bezelBoreMm', 'bezel-bore'), shownWhen: IN_BEZEL },
+  { ...fromDimension('bezelGasketWallMm', 'bezel-gasket-wall'), shownWhen: IN_BEZEL },
+  { ...fromDimension('keySpacingMm', 'key-spacing'), shownWhen: IN_BEZEL },
+  { ...fromDimension('keyWidthMm', 'key-width'), shownWhen: IN_BEZEL },
+  { ...fromDimension('grooveMm', 'groove'), shownWhen: SNAPPED },
+  {
+    ...fromDimension('domeHeightMm', 'dome-height'),
+    shownWhen: { field: 'retention', isOneOf: ['snap-acrylic', 'tension-ring-acrylic', 'neck-and-bezel'] },
+  },
+  {
+    ...fromDimension('ringHeightMm', 'ring-height'),
+    shownWhen: { field: 'retention', isOneOf: ['tension-ring-acrylic'] },
+  },
+  { ...fromDimension('rebateLengthMm', 'rebate-length'), shownWhen: CEMENTED },
+  { ...fromDimension('rebateWidthMm', 'rebate-width'), shownWhen: CEMENTED },
+  { ...fromDimension('rebateDepthMm', 'rebate-depth'), shownWhen: CEMENTED },
+  { ...fromDimension('crystalLengthMm', 'crystal-length'), shownWhen: CEMENTED },
+  { ...fromDimension('crystalWidthMm', 'crystal-width'), shownWhen: CEMENTED },
+  fromDimension('gasketOuterMm', 'gasket-outer'),
+  { ...fromDimension('insertOuterMm', 'insert-outer'), shownWhen: HAS_INSERT },
+  { ...fromDimension('insertInnerMm', 'insert-inner'), shownWhen: HAS_INSERT },
+  { ...fromDimension('insertThicknessMm', 'insert-thickness'), shownWhen: HAS_INSERT },
+  { ...fromDimension('recessOuterMm', 'recess-outer'), shownWhen: HAS_INSERT },
+  {
+    ...fromDimension('chapterRingInnerMm', 'chapter-ring-inner'),
+    shownWhen: { field: 'chapterRing', isOneOf: ['loose', 'fixed', 'keyed'] },
+  },
+  {
+    ...fromDimension('backRingInnerMm', 'back-ring-inner'),
+    shownWhen: { field: 'backSeal', isOneOf: ['o-ring'] },
+  },
+  {
+    ...fromDimension('backRingSectionMm', 'back-ring-section'),
+    shownWhen: { field: 'backSeal', isOneOf: ['o-ring'] },
+  },
   choice('gasketSection', 'Gasket section', GASKET_SECTIONS),
   choice('gasketMaterial', 'Gasket material', GASKET_MATERIALS),
   { kind: 'text', name: 'gasketColour', label: 'Gasket colour', required: false, mostLength: 20 },

@@ -1,7 +1,7 @@
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
 import { crystalDiameter, isCaseSide } from '../verdict/SizeEvidence'
-import type { ShapeInput } from './shapeSize'
-import { SHAPE_KINDS, shapeEvidence, shapeSize } from './shapeSize'
+import type { ShapeInput, ShapeKind } from './shapeSize'
+import { SHAPE_KINDS, shapesAsEvidence, shapeSize } from './shapeSize'
 
 const instrument = { ...TYPICAL_INSTRUMENTS.caliper, zeroOffsetMm: 0.02 }
 const size = (input: ShapeInput) => {
@@ -36,14 +36,6 @@ describe('shapeSize', () => {
     expect(found.inliers?.slice(0, 4)).toEqual([false, false, false, false])
   })
 
-  it('carries the scale of a picture through to the size', () => {
-    const points = rim(200, 200)
-    const u = (scaleUncertainty: number) =>
-      size({ kind: 'photo', points, pointUncertaintyMm: 0.01, scaleUncertainty }).diameter
-        .standardUncertaintyMm
-    expect(u(0.001)).toBeCloseTo(Math.hypot(u(0), 0.03), 6)
-  })
-
   it('adds two bevels to a visible top, and trusts an imprint less', () => {
     expect(
       size({ kind: 'visible-top', topMm: 29.62, bevelMm: 0.2, instrument }).diameter.valueMm,
@@ -72,12 +64,31 @@ describe('shapeSize', () => {
   })
 })
 
-describe('shapeEvidence', () => {
+describe('shapesAsEvidence', () => {
+  const stored = (kind: ShapeKind, diameterMm = 30.01, standardUncertaintyMm = 0.05) => ({
+    dimension: 'crystal-diameter' as const,
+    kind,
+    diameterMm,
+    standardUncertaintyMm,
+  })
+
   it('gives back the stored size for every kind', () => {
     for (const kind of SHAPE_KINDS) {
-      const evidence = shapeEvidence({ kind, diameterMm: 30.01, standardUncertaintyMm: 0.05 })
-      if (isCaseSide(evidence)) throw new Error('a shape is the crystal’s')
+      const [evidence] = shapesAsEvidence([stored(kind)])
+      if (!evidence || isCaseSide(evidence)) throw new Error('a shape is the crystal’s')
       expect(crystalDiameter(evidence)).toEqual({ valueMm: 30.01, standardUncertaintyMm: 0.05 })
     }
+  })
+
+  it('does not take ten pictures of one sheet for ten independent ones', () => {
+    const pictures = Array.from({ length: 10 }, (_, i) => stored('photo', 30 + (i % 2) * 0.02))
+    const evidence = shapesAsEvidence(pictures)
+    expect(evidence).toHaveLength(1)
+    const [only] = evidence
+    if (!only || isCaseSide(only)) throw new Error('a shape is the crystal’s')
+    const { valueMm, standardUncertaintyMm } = crystalDiameter(only)
+    expect(valueMm).toBeCloseTo(30.01, 9)
+    expect(standardUncertaintyMm).toBeGreaterThan(0.03)
+    expect(standardUncertaintyMm).toBeLessThan(0.05)
   })
 })

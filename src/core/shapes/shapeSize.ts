@@ -4,11 +4,14 @@ import { arcNeeded, circleFromChord } from '../circle/chordAndSagitta'
 import type { Point } from '../circle/Circle'
 import type { CircleFit } from '../circle/fitCircle'
 import { robustCircle } from '../circle/robustCircle'
-import { requirePositive } from '../guard/require'
 import type { Estimate } from '../measure/Estimate'
 import { expandedUncertaintyMm } from '../measure/Estimate'
+import { fuseEstimates } from '../measure/fuseEstimates'
 import { estimateFromReadings } from '../measure/estimateFromReadings'
 import type { InstrumentSpec } from '../measure/InstrumentSpec'
+import type { PhotoInput } from '../photo-gauge/photoDiameter'
+import { photoDiameter } from '../photo-gauge/photoDiameter'
+import type { DimensionId } from '../readings/dimensionKinds'
 import { DIMENSIONS } from '../readings/dimensions'
 import { formatMm } from '../units/formatMm'
 import type { SizeEvidence } from '../verdict/SizeEvidence'
@@ -34,14 +37,7 @@ export type ShapeInput =
       readonly instrument: InstrumentSpec
     }
   | { readonly kind: 'points'; readonly points: readonly Point[] }
-  | {
-      readonly kind: 'photo'
-      readonly points: readonly Point[]
-      /** standard uncertainty of one edge point, mm */
-      readonly pointUncertaintyMm: number
-      /** relative standard uncertainty of the picture's scale */
-      readonly scaleUncertainty: number
-    }
+  | { readonly kind: 'photo'; readonly picture: PhotoInput }
   | {
       readonly kind: 'visible-top'
       readonly topMm: number
@@ -77,16 +73,18 @@ const IMPRINT_MM = 0.06
 const BEVEL_MM = 0.03
 const SEED = 0.1908
 
-/** The old crystal's diameter by a way round the jaws, with its uncertainty; or what is wrong and what to do. */
-export function shapeSize(input: ShapeInput): ShapeOutcome {
+/**
+ * A diameter by a way round the jaws, with its uncertainty; or what is wrong and what to do.
+ * @param dimension - whose diameter it is: only a picture shows others than the crystal's
+ */
+export function shapeSize(input: ShapeInput, dimension: DimensionId = 'crystal-diameter'): ShapeOutcome {
   switch (input.kind) {
     case 'chord':
       return fromChord(input)
     case 'points':
-      return fromPoints(input.points, TYPED_POINT_MM, 0)
+      return fromPoints(input.points)
     case 'photo':
-      requirePositive('pointUncertaintyMm', input.pointUncertaintyMm, 'mm')
-      return fromPoints(input.points, input.pointUncertaintyMm, input.scaleUncertainty)
+      return fromPhoto(input.picture, dimension)
     case 'visible-top': {
       const top = single(input.topMm, input.instrument)
       const bevel = { valueMm: input.bevelMm, standardUncertaintyMm: BEVEL_MM }
@@ -153,32 +151,42 @@ const FIT_FAILURES = {
   'no-circle': 'Points: fewer than a third lie on any one circle. Take them along one edge only.',
 } as const
 
-function fromPoints(
-  points: readonly Point[],
-  pointUncertaintyMm: number,
-  scaleUncertainty: number,
-): ShapeOutcome {
+function fromPoints(points: readonly Point[]): ShapeOutcome {
   const outcome = robustCircle(points, {
-    toleranceMm: Math.max(CHIP_MM, 4 * pointUncertaintyMm),
-    pointUncertaintyMm,
+    toleranceMm: Math.max(CHIP_MM, 4 * TYPED_POINT_MM),
+    pointUncertaintyMm: TYPED_POINT_MM,
     random: randomLcg(SEED),
   })
   if (!outcome.ok) return wrong(FIT_FAILURES[outcome.reason])
   const { fit, inliers } = outcome
   const used = inliers.filter(Boolean).length
-  const diameterMm = 2 * fit.radiusMm
   return sized(
-    {
-      valueMm: diameterMm,
-      standardUncertaintyMm: Math.hypot(fit.diameterUncertaintyMm, diameterMm * scaleUncertainty),
-    },
+    { valueMm: 2 * fit.radiusMm, standardUncertaintyMm: fit.diameterUncertaintyMm },
     `${used} of ${points.length} points over ${Math.round(fit.arcDeg)}°`,
     { arcDeg: fit.arcDeg, fit, inliers },
   )
 }
 
-function sized(diameter: Estimate, words: string, more: Partial<ShapeSize> = {}): ShapeOutcome {
-  const { leastMm, mostMm } = DIMENSIONS['crystal-diameter']
+function fromPhoto(picture: PhotoInput, dimension: DimensionId): ShapeOutcome {
+  const outcome = photoDiameter(picture)
+  if (!outcome.ok) return wrong(outcome.message)
+  const { diameter, arcs, arcDeg, disagreement } = outcome
+  if (disagreement !== null) {
+    return wrong(
+      `Edges: they are not of one circle (the worst is ${disagreement.toFixed(1)} standard deviations off). Keep pieces of the same rim only.`,
+    )
+  }
+  const pieces = arcs.length === 1 ? 'one edge' : `${arcs.length} edges`
+  return sized(diameter, `${pieces} over ${Math.round(arcDeg)}°`, { arcDeg }, dimension)
+}
+
+function sized(
+  diameter: Estimate,
+  words: string,
+  more: Partial<ShapeSize> = {},
+  dimension: DimensionId = 'crystal-diameter',
+): ShapeOutcome {
+  const { leastMm, mostMm } = DIMENSIONS[dimension]
   if (!(diameter.valueMm >= leastMm && diameter.valueMm <= mostMm)) {
     return wrong(
       `Diameter: ${formatMm(diameter.valueMm)} mm is outside ${formatMm(leastMm)}–${formatMm(mostMm)} mm. Check the figures and their unit.`,
@@ -191,15 +199,16 @@ function wrong(message: string): ShapeOutcome {
   return { ok: false, message }
 }
 
-/** A stored size by a way round the jaws. */
+/** A stored diameter by a way round the jaws. */
 export interface StoredShape {
+  readonly dimension: DimensionId
   readonly kind: ShapeKind
   readonly diameterMm: number
   readonly standardUncertaintyMm: number
 }
 
-/** What a stored shape says to the verdict. */
-export function shapeEvidence({ kind, diameterMm, standardUncertaintyMm }: StoredShape): SizeEvidence {
+/** What a stored shape of the crystal says to the verdict. */
+function shapeEvidence({ kind, diameterMm, standardUncertaintyMm }: StoredShape): SizeEvidence {
   const diameter = { valueMm: diameterMm, standardUncertaintyMm }
   switch (kind) {
     case 'chord':
@@ -212,4 +221,33 @@ export function shapeEvidence({ kind, diameterMm, standardUncertaintyMm }: Store
     case 'gasket-imprint':
       return { kind, diameter }
   }
+}
+
+/**
+ * Part of a picture's uncertainty that every picture shares: print, sheet, edge and lens height. From memory; the
+ * budget of a full circle is nearly all of it, that of a short arc less.
+ */
+const SHARED_IN_PICTURES = 0.7
+
+/**
+ * Shapes of the crystal as evidence. Several pictures of the same sheet carry the same errors of print, lens and edge:
+ * they are taken together as one, whose uncertainty falls only in the part that is each picture's own.
+ */
+export function shapesAsEvidence(shapes: readonly StoredShape[]): SizeEvidence[] {
+  const pictures = shapes.filter((shape) => shape.kind === 'photo')
+  const [first] = pictures
+  if (!first || pictures.length === 1) return shapes.map(shapeEvidence)
+  const fused = fuseEstimates(
+    pictures.map((p) => ({ valueMm: p.diameterMm, standardUncertaintyMm: p.standardUncertaintyMm })),
+  )
+  const least = Math.min(...pictures.map((p) => p.standardUncertaintyMm))
+  const together: StoredShape = {
+    ...first,
+    diameterMm: fused.valueMm,
+    standardUncertaintyMm: Math.hypot(
+      SHARED_IN_PICTURES * least,
+      Math.sqrt(1 - SHARED_IN_PICTURES ** 2) * fused.standardUncertaintyMm,
+    ),
+  }
+  return [...shapes.filter((shape) => shape.kind !== 'photo'), together].map(shapeEvidence)
 }

@@ -19,4 +19,28 @@ export interface CaseSheetFacts {
   readonly gasketSection: GasketSection | null
   readonly gasketMaterial: GasketMaterial | null
   readonly gasketColour: string | null
+  readonly neckOuterMm: number | null
+  readonly skirtInnerMm: number | null
+  readonly skirtOuterMm: number | null
+  readonly bezelInnerMm: number | null
+  readonly bezelBoreMm: number | null
+  readonly bezelGasketWallMm: number | null
+  readonly keySpacingMm: number | null
+  readonly keyWidthMm: number | null
+  readonly grooveMm: number | null
+  readonly domeHeightMm: number | null
+  readonly ringHeightMm: number | null
+  readonly rebateLengthMm: number | null
+  readonly rebateWidthMm: number | null
+  readonly rebateDepthMm: number | null
+  readonly crystalLengthMm: number | null
+  readonly crystalWidthMm: number | null
+  readonly gasketOuterMm: number | null
+  readonly insertOuterMm: number | null
+  readonly insertInnerMm: number | null
+  readonly insertThicknessMm: number | null
+  readonly recessOuterMm: number | null
+  readonly chapterRingInnerMm: number | null
+  readonly backRingInnerMm: number | null
+  readonly backRingSectionMm: number | null
 }

@@ -1,10 +1,10 @@
 import type { Figure, FigureOrigin } from '../fit/CaseFacts'
-import type { DimensionId } from '../readings/dimensions'
+import type { DimensionId } from '../readings/dimensionKinds'
 import type { CaseSheetFacts } from './CaseSheetFacts'
 import type { MeasuredFigures } from './measuredFigures'
 
 /** How far a figure on a case sheet may be off for another piece of the same case, standard uncertainty, mm. From memory. */
-const SHEET_UNCERTAINTY_MM: Readonly<Record<DimensionId, number>> = {
+const SHEET_UNCERTAINTY_MM: Readonly<Partial<Record<DimensionId, number>>> = {
   bore: 0.03,
   opening: 0.04,
   'crystal-diameter': 0.03,
@@ -14,32 +14,54 @@ const SHEET_UNCERTAINTY_MM: Readonly<Record<DimensionId, number>> = {
   'gasket-height': 0.04,
   'seat-depth': 0.04,
   'hands-below-seat': 0.06,
+  'bezel-gasket-wall': 0.015,
+  'back-ring-section': 0.03,
 }
+/** The same for what is not named there, mm. From memory. */
+const OTHER_UNCERTAINTY_MM = 0.04
+
+/** Where the case sheet keeps a dimension; null where it follows from others. */
+const SHEET_FIELDS = {
+  bore: 'boreMm',
+  opening: null,
+  'crystal-diameter': 'crystalDiameterMm',
+  'crystal-edge': 'crystalEdgeMm',
+  'crystal-centre': 'crystalCentreMm',
+  'gasket-wall': 'gasketWallMm',
+  'gasket-height': 'gasketHeightMm',
+  'seat-depth': 'seatDepthMm',
+  'hands-below-seat': 'handsBelowSeatMm',
+  'neck-outer': 'neckOuterMm',
+  'skirt-inner': 'skirtInnerMm',
+  'skirt-outer': 'skirtOuterMm',
+  'bezel-inner': 'bezelInnerMm',
+  'bezel-bore': 'bezelBoreMm',
+  'bezel-gasket-wall': 'bezelGasketWallMm',
+  'key-spacing': 'keySpacingMm',
+  'key-width': 'keyWidthMm',
+  groove: 'grooveMm',
+  'dome-height': 'domeHeightMm',
+  'ring-height': 'ringHeightMm',
+  'rebate-length': 'rebateLengthMm',
+  'rebate-width': 'rebateWidthMm',
+  'rebate-depth': 'rebateDepthMm',
+  'crystal-length': 'crystalLengthMm',
+  'crystal-width': 'crystalWidthMm',
+  'gasket-outer': 'gasketOuterMm',
+  'insert-outer': 'insertOuterMm',
+  'insert-inner': 'insertInnerMm',
+  'insert-thickness': 'insertThicknessMm',
+  'recess-outer': 'recessOuterMm',
+  'chapter-ring-inner': 'chapterRingInnerMm',
+  'back-ring-inner': 'backRingInnerMm',
+  'back-ring-section': 'backRingSectionMm',
+} as const satisfies Readonly<Record<DimensionId, keyof CaseSheetFacts | null>>
 
 /** What the case sheet says of a dimension, mm; null when it says nothing. */
 export function sheetValueMm(dimension: DimensionId, sheet: CaseSheetFacts): number | null {
-  switch (dimension) {
-    case 'bore':
-      return sheet.boreMm
-    case 'opening':
-      return sheet.boreMm !== null && sheet.gasketWallMm !== null
-        ? sheet.boreMm - 2 * sheet.gasketWallMm
-        : null
-    case 'crystal-diameter':
-      return sheet.crystalDiameterMm
-    case 'crystal-edge':
-      return sheet.crystalEdgeMm
-    case 'crystal-centre':
-      return sheet.crystalCentreMm
-    case 'gasket-wall':
-      return sheet.gasketWallMm
-    case 'gasket-height':
-      return sheet.gasketHeightMm
-    case 'seat-depth':
-      return sheet.seatDepthMm
-    case 'hands-below-seat':
-      return sheet.handsBelowSeatMm
-  }
+  const field = SHEET_FIELDS[dimension]
+  if (field !== null) return sheet[field]
+  return sheet.boreMm !== null && sheet.gasketWallMm !== null ? sheet.boreMm - 2 * sheet.gasketWallMm : null
 }
 
 /** Best figure for a dimension: measured on this tray, else from the case sheet, else null. */
@@ -51,7 +73,9 @@ export function figureOf(
   const figure = measured[dimension]
   if (figure) return withOrigin(figure.valueMm, figure.standardUncertaintyMm, 'measured')
   const fromSheet = sheetValueMm(dimension, sheet)
-  return fromSheet === null ? null : withOrigin(fromSheet, SHEET_UNCERTAINTY_MM[dimension], 'sheet')
+  return fromSheet === null
+    ? null
+    : withOrigin(fromSheet, SHEET_UNCERTAINTY_MM[dimension] ?? OTHER_UNCERTAINTY_MM, 'sheet')
 }
 
 export function withOrigin(valueMm: number, standardUncertaintyMm: number, origin: FigureOrigin): Figure {

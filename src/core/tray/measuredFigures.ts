@@ -4,10 +4,13 @@ import { fuseEstimates } from '../measure/fuseEstimates'
 import type { InstrumentSpec } from '../measure/InstrumentSpec'
 import type { SpreadTest } from '../measure/spreadTest'
 import { spreadTest } from '../measure/spreadTest'
-import type { DimensionId } from '../readings/dimensions'
+import type { DimensionId } from '../readings/dimensionKinds'
 import { DIMENSIONS } from '../readings/dimensions'
 import type { Roundness } from '../roundness/fitRoundness'
 import { fitRoundness } from '../roundness/fitRoundness'
+import type { Taper } from '../roundness/fitTaper'
+import { fitTaper } from '../roundness/fitTaper'
+import type { StoredShape } from '../shapes/shapeSize'
 
 /** One stored reading that stands, with the instrument as it was then. */
 export interface TakenReading extends InstrumentSpec {
@@ -24,20 +27,50 @@ export interface MeasuredFigure extends Estimate {
   readonly spread: SpreadTest
   /** set when the dimension was read in three directions or more */
   readonly roundness: Roundness | null
+  /** set when it was read at three places round the rim or more */
+  readonly taper: Taper | null
 }
 
 export type MeasuredFigures = Readonly<Partial<Record<DimensionId, MeasuredFigure>>>
 
-/** Every dimension read on a tray, each as one value with its uncertainty. */
-export function measuredFigures(readings: readonly TakenReading[]): MeasuredFigures {
+/**
+ * Every dimension read on a tray, each as one value with its uncertainty.
+ * @param shapes - diameters found another way, as from a picture: fused with the readings of the same dimension
+ */
+export function measuredFigures(
+  readings: readonly TakenReading[],
+  shapes: readonly StoredShape[] = [],
+): MeasuredFigures {
   const figures: Partial<Record<DimensionId, MeasuredFigure>> = {}
-  for (const dimension of new Set(readings.map((r) => r.dimension))) {
-    figures[dimension] = measuredFigure(
-      dimension,
-      readings.filter((r) => r.dimension === dimension),
-    )
+  const ids = new Set([...readings.map((r) => r.dimension), ...shapes.map((s) => s.dimension)])
+  for (const dimension of ids) {
+    const found = shapes.filter((s) => s.dimension === dimension).map(estimateOf)
+    const taken = readings.filter((r) => r.dimension === dimension)
+    const byReading = taken.length > 0 ? measuredFigure(dimension, taken) : nothingRead(dimension)
+    figures[dimension] =
+      found.length === 0
+        ? byReading
+        : { ...byReading, ...fuseEstimates(taken.length > 0 ? [byReading, ...found] : found) }
   }
   return figures
+}
+
+function estimateOf({ diameterMm, standardUncertaintyMm }: StoredShape): Estimate {
+  return { valueMm: diameterMm, standardUncertaintyMm }
+}
+
+/** A dimension known from a picture alone: the value is put in by the caller. */
+function nothingRead(dimension: DimensionId): MeasuredFigure {
+  const spread = { spreadMm: 0, explainedMm: 0, verdict: 'one-reading', likelyCauses: [] } as const
+  return {
+    valueMm: NaN,
+    standardUncertaintyMm: NaN,
+    dimension,
+    readings: [],
+    spread,
+    roundness: null,
+    taper: null,
+  }
 }
 
 function measuredFigure(dimension: DimensionId, readings: readonly TakenReading[]): MeasuredFigure {
@@ -65,6 +98,7 @@ function measuredFigure(dimension: DimensionId, readings: readonly TakenReading[
       widest,
     ),
     roundness,
+    taper: taperOf(dimension, readings),
   }
 }
 
@@ -86,6 +120,18 @@ function roundnessOf(dimension: DimensionId, readings: readonly TakenReading[]):
     })),
   )
   return outcome.ok ? outcome.roundness : null
+}
+
+function taperOf(dimension: DimensionId, readings: readonly TakenReading[]): Taper | null {
+  const { roundDeg } = DIMENSIONS[dimension]
+  return roundDeg === null
+    ? null
+    : fitTaper(
+        readings.map((r) => ({
+          placeDeg: roundDeg[r.placeIndex] ?? 0,
+          thicknessMm: r.shownMm - r.zeroOffsetMm,
+        })),
+      )
 }
 
 function ovalPartMm({ ovalityMm, longAxisDeg }: Roundness, directionDeg: number): number {

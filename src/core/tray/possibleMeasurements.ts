@@ -1,6 +1,6 @@
 import type { InstrumentKind, InstrumentSpec } from '../measure/InstrumentSpec'
 import { typeBUncertaintyMm } from '../measure/InstrumentSpec'
-import type { DimensionId } from '../readings/dimensions'
+import type { DimensionId } from '../readings/dimensionKinds'
 import { DIMENSIONS } from '../readings/dimensions'
 import type { CrystalState } from '../readings/readingPlan'
 import type { PossibleMeasurement } from '../verdict/askNext'

@@ -1,6 +1,6 @@
 import { caseSheetFacts } from '../../../tests/factories/caseSheet'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
-import type { DimensionId } from '../readings/dimensions'
+import type { DimensionId } from '../readings/dimensionKinds'
 import { figureOf } from './caseFigures'
 import { caseFactsOf } from './caseFactsOf'
 import type { TakenReading } from './measuredFigures'

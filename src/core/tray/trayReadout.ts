@@ -1,6 +1,6 @@
 import type { FitWishes } from '../fit/CaseFacts'
 import type { StoredShape } from '../shapes/shapeSize'
-import { shapeEvidence } from '../shapes/shapeSize'
+import { shapesAsEvidence } from '../shapes/shapeSize'
 import type { OddEvidence } from '../verdict/evidenceConflicts'
 import { evidenceConflicts } from '../verdict/evidenceConflicts'
 import type { SizeEvidence, SizeHistory } from '../verdict/SizeEvidence'
@@ -30,17 +30,23 @@ export interface TrayReadout {
 
 /**
  * @param pastRuns - press runs of other trays of this case sheet, newest first
- * @param shapes - sizes of the old crystal by ways round the jaws, that stand
+ * @param shapes - diameters by ways round the jaws, that stand; the crystal's are evidence, others figures
+ * @param prior - `past`: sizes that fitted this case before weigh in; `flat`: every size is as likely before measuring
  */
 export function trayReadout(
   readings: readonly TakenReading[],
   sheet: CaseSheetFacts,
   pastRuns: readonly PastRun[],
   shapes: readonly StoredShape[] = [],
+  prior: 'past' | 'flat' = 'past',
 ): TrayReadout {
-  const measured = measuredFigures(readings)
-  const evidence = [...sizeEvidenceOf(measured, sheet), ...shapes.map(shapeEvidence)]
-  const history = sizeHistory(pastRuns)
+  const ofCrystal = shapes.filter((shape) => shape.dimension === 'crystal-diameter')
+  const measured = measuredFigures(
+    readings,
+    shapes.filter((shape) => shape.dimension !== 'crystal-diameter'),
+  )
+  const evidence = [...sizeEvidenceOf(measured, sheet), ...shapesAsEvidence(ofCrystal)]
+  const history = prior === 'past' ? sizeHistory(pastRuns) : []
   const outcome = sizeVerdict(evidence, history)
   return {
     measured,

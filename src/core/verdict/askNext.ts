@@ -1,6 +1,7 @@
 import { requirePositive } from '../guard/require'
 import type { Estimate } from '../measure/Estimate'
 import { fuseEstimates } from '../measure/fuseEstimates'
+import { HERMITE } from './hermite'
 import type { SizeEvidence, SizeHistory } from './SizeEvidence'
 import { crystalDiameter, freeOpening, isCaseSide } from './SizeEvidence'
 import type { SizeCandidate } from './sizeVerdict'
@@ -41,17 +42,6 @@ export interface NextMeasurements {
 const CHANGE_WORTH_IT = 0.03
 /** A candidate less likely than this adds nothing to the expectation. */
 const NEGLIGIBLE = 1e-4
-
-/** Nodes and weights of a 7-point Gauss–Hermite rule for a standard normal density. */
-const HERMITE: readonly (readonly [node: number, weight: number])[] = [
-  [-3.750439717725742, 0.000548268855972217],
-  [-2.366759410734541, 0.0307571239675865],
-  [-1.154405394739968, 0.240123178605013],
-  [0, 0.457142857142857],
-  [1.154405394739968, 0.240123178605013],
-  [2.366759410734541, 0.0307571239675865],
-  [3.750439717725742, 0.000548268855972217],
-]
 
 /** Shannon entropy of a distribution, bits: 0 when certain. */
 export function entropyBits(candidates: readonly SizeCandidate[]): number {

@@ -412,4 +412,18 @@ export const DEMO_TRAYS: readonly DemoTray[] = [
     dueHour: 12,
     progress: { kind: 'opened' },
   },
+  {
+    number: 229,
+    caseName: 'Quillfen Signal 2',
+    owner: FLEET,
+    ownerMark: 'signal no. 2',
+    complaint: 'Crystal cracked at 8, bezel dented',
+    crystalState: 'cracked',
+    intake: { asked: ['crystal', 'gasket'], waterClass: '10-bar', wear: 5 },
+    stage: 'measure',
+    openedDay: 0,
+    dueDay: 6,
+    dueHour: 16,
+    progress: { kind: 'opened' },
+  },
 ]

@@ -1,9 +1,9 @@
 import { pressInPusher, pressInSupport } from '@/core/dies/pressInDies'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import { shortlist } from '@/core/fit/shortlist'
-import { DIMENSIONS } from '@/core/readings/dimensions'
+import { instrumentFor } from '@/core/readings/instrumentFor'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
-import { nextTarget, readingPlan } from '@/core/readings/readingPlan'
+import { nextTarget, planFactsOf, readingPlan } from '@/core/readings/readingPlan'
 import { snapshotPick } from '@/core/tray/snapshotPick'
 import { trayReadout } from '@/core/tray/trayReadout'
 import { parseMm } from '@/core/units/parseMm'
@@ -101,6 +101,22 @@ function demoInstruments(day: Date): NewInstrument[] {
       zeroOffsetMm: 0.001,
       calibrationDueOn: due(210),
     },
+    {
+      name: 'Depth gauge',
+      kind: 'depth-gauge',
+      resolutionMm: 0.01,
+      maximumPermissibleErrorMm: 0.02,
+      zeroOffsetMm: 0,
+      calibrationDueOn: due(120),
+    },
+    {
+      name: 'O-ring cone',
+      kind: 'ring-cone',
+      resolutionMm: 0.1,
+      maximumPermissibleErrorMm: 0.1,
+      zeroOffsetMm: 0,
+      calibrationDueOn: null,
+    },
   ]
 }
 
@@ -155,12 +171,7 @@ async function playReadings(
   const held = new Map(
     world.instruments.map((i) => [i.kind, { spec: i, device: simulatedInstrument(i, piece, random) }]),
   )
-  const plan = readingPlan({
-    retention: sheet.retention,
-    crystalState: tray.crystalState,
-    profile: sheet.crystalProfile ?? 'flat',
-    gasketPresent: tray.gasketPresent,
-  })
+  const plan = readingPlan(planFactsOf(tray, sheet))
   const taken: ReadingTarget[] = []
   const rows: NewReading[] = []
   for (
@@ -168,7 +179,10 @@ async function playReadings(
     target && taken.length < most;
     target = nextTarget(plan, taken)
   ) {
-    const { spec, device } = known(held, DIMENSIONS[target.dimension].instrument)
+    const { spec, device } = known(
+      held,
+      instrumentFor(target.dimension, world.instruments)?.kind ?? 'caliper',
+    )
     const line = device.send(target)
     const parsed = line === null ? null : parseMm(line)
     if (!parsed?.ok) throw new Error(`demo tray ${tray.number}: nothing to read for ${target.dimension}`)

@@ -34,6 +34,15 @@ export async function gasketById(db: Db, id: number): Promise<StockGasket | unde
   return (await db.select().from(gaskets).where(eq(gaskets.id, id)))[0]
 }
 
+/** Edge thicknesses the crystal drawers hold, mm. */
+export async function stockedThicknesses(db: Db): Promise<number[]> {
+  const rows = await db
+    .selectDistinct({ mm: crystals.edgeThicknessMm })
+    .from(crystals)
+    .where(gt(crystals.quantity, 0))
+  return rows.map((row) => row.mm)
+}
+
 /** How many crystal-with-gasket pairs the drawers hold. */
 export async function pairsInStock(db: Db): Promise<number> {
   const [row] = await db

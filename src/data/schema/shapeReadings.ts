@@ -1,10 +1,11 @@
 import { doublePrecision, index, integer, jsonb, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
+import { DIMENSION_IDS } from '@/core/readings/dimensionKinds'
 import type { ShapeInput } from '@/core/shapes/shapeSize'
 import { SHAPE_KINDS } from '@/core/shapes/shapeSize'
 import { trays } from './trays'
 
 /**
- * The old crystal's size by a way round the jaws, with everything it was worked out from. Append-only: the size is
+ * A diameter by a way round the jaws, mostly the old crystal's, with everything it was worked out from. Append-only: the size is
  * kept as it was found, so that a later model does not rewrite it.
  */
 export const shapeReadings = pgTable(
@@ -14,11 +15,15 @@ export const shapeReadings = pgTable(
     trayId: integer('tray_id')
       .notNull()
       .references(() => trays.id),
+    /** whose diameter it is */
+    dimension: text('dimension', { enum: DIMENSION_IDS }).notNull().default('crystal-diameter'),
     kind: text('kind', { enum: SHAPE_KINDS }).notNull(),
     diameterMm: doublePrecision('diameter_mm').notNull(),
     standardUncertaintyMm: doublePrecision('standard_uncertainty_mm').notNull(),
     words: text('words').notNull(),
     input: jsonb('input').$type<ShapeInput>().notNull(),
+    /** the picture it was read from; no reference, so that this row stays as it was should a picture go */
+    photoId: integer('photo_id'),
     takenAt: timestamp('taken_at', { withTimezone: true }).notNull(),
   },
   (table) => [index().on(table.trayId)],

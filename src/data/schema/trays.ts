@@ -38,6 +38,8 @@ export const trays = pgTable(
     wear: integer('wear'),
     /** schools chosen by hand on this tray */
     schools: jsonb('schools').$type<SchoolChoices>().notNull().default({}),
+    /** does what fitted this case before weigh in the size verdict? */
+    pastCounts: boolean('past_counts').notNull().default(true),
     stage: text('stage').$type<StageId>().notNull(),
     openedAt: timestamp('opened_at', { withTimezone: true }).notNull(),
     dueAt: timestamp('due_at', { withTimezone: true }).notNull(),

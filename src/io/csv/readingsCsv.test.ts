@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { DIMENSION_IDS, DIMENSIONS } from '@/core/readings/dimensions'
+import { DIMENSION_IDS } from '@/core/readings/dimensionKinds'
+import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { ReadingRow } from './readingsCsv'
 import { readReadingsCsv, writeReadingsCsv } from './readingsCsv'
 

@@ -1,5 +1,5 @@
 import { useId } from 'react'
-import type { DimensionId } from '@/core/readings/dimensions'
+import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { handStack } from '@/core/section/sectionGeometry'
 import { HalfDrawing } from './HalfDrawing'
 import { SectionLabelMark } from './SectionLabelMark'

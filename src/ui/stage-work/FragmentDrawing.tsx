@@ -33,7 +33,7 @@ export function FragmentDrawing({ input, outcome }: FragmentDrawingProps) {
       {input.kind === 'chord' && outcome.arcDeg !== null && (
         <ChordPiece radius={radius} arcDeg={outcome.arcDeg} />
       )}
-      {(input.kind === 'points' || input.kind === 'photo') && centre && (
+      {input.kind === 'points' && centre && (
         <g>
           {input.points.map((point, i) => (
             <circle

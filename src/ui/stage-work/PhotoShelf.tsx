@@ -6,8 +6,8 @@ import DialogActions from '@mui/material/DialogActions'
 import DialogContent from '@mui/material/DialogContent'
 import { useEffect, useState } from 'react'
 import { useDropzone } from 'react-dropzone'
-import { MOST_PHOTO_BYTES, tooLargeText } from '@/core/intake/photoLimits'
 import type { PhotoView } from '@/services/jobView'
+import { sendPicture } from '../small/sendPicture'
 import { clockText } from '../small/timeText'
 import type { StageWorkProps } from '../tray/StageWorkProps'
 import { WorkError } from './WorkError'
@@ -29,8 +29,8 @@ export function PhotoShelf({ bench, actions }: StageWorkProps) {
     setSending(files.length)
     const wrong: string[] = []
     for (const file of files) {
-      const message = await send(view.tray.id, file)
-      if (message) wrong.push(`${file.name}: ${message}`)
+      const sent = await sendPicture(view.tray.id, file)
+      if (!sent.ok) wrong.push(`${file.name}: ${sent.message}`)
     }
     setSending(0)
     setErrors(wrong)
@@ -137,22 +137,4 @@ export function Picture({ photo, heightPx }: { photo: PhotoView; heightPx: numbe
       style={{ maxWidth: '100%', objectFit: 'contain' }}
     />
   )
-}
-
-/** @returns what is wrong, or null when it is stored */
-async function send(trayId: number, file: File): Promise<string | null> {
-  if (file.size > MOST_PHOTO_BYTES) return tooLargeText(file.size)
-  const caption = file.name.replace(/\.[a-z0-9]+$/i, '').slice(0, 80)
-  const response = await fetch(`/api/trays/${trayId}/photos`, {
-    method: 'POST',
-    headers: {
-      'Content-Type': file.type || 'application/octet-stream',
-      'X-Caption': encodeURIComponent(caption),
-    },
-    body: file,
-  }).catch(() => null)
-  if (!response) return 'Not stored: Whyalon does not answer. Start it again and add the picture once more.'
-  if (response.ok) return null
-  const answer = (await response.json().catch(() => null)) as { errors?: Record<string, string> } | null
-  return Object.values(answer?.errors ?? {})[0] ?? `Not stored: the server said ${response.status}.`
 }

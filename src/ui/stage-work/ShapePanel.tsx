@@ -13,6 +13,7 @@ import { shapeSize } from '@/core/shapes/shapeSize'
 import { formatMm } from '@/core/units/formatMm'
 import { parseReading } from '@/core/units/parseReading'
 import type { StageWorkProps } from '../tray/StageWorkProps'
+import { PhotoGaugeButton } from '../photo-gauge/PhotoGaugeButton'
 import { FragmentDrawing } from './FragmentDrawing'
 import { ShapeList } from './ShapeList'
 import { WorkError } from './WorkError'
@@ -82,9 +83,12 @@ export function ShapePanel({ bench, actions }: StageWorkProps) {
   }
   return (
     <Box component="section" aria-label="Ways round the jaws" sx={{ mt: 0.5 }}>
-      <Button size="small" onClick={() => setOpen(!open)} aria-expanded={open} sx={{ px: 0 }}>
-        {gone ? 'Crystal gone or in pieces: other ways to its size' : 'Other ways to the crystal’s size'}
-      </Button>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
+        <Button size="small" onClick={() => setOpen(!open)} aria-expanded={open} sx={{ px: 0 }}>
+          {gone ? 'Crystal gone or in pieces: other ways to its size' : 'Other ways to the crystal’s size'}
+        </Button>
+        {inHand && <PhotoGaugeButton bench={bench} actions={actions} />}
+      </Box>
       <ShapeList bench={bench} actions={actions} />
       {open && inHand && (
         <Box

@@ -2,8 +2,9 @@
 import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
 import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
-import type { DimensionId } from '@/core/readings/dimensions'
-import { DIMENSION_IDS, DIMENSIONS } from '@/core/readings/dimensions'
+import type { DimensionId } from '@/core/readings/dimensionKinds'
+import { DIMENSION_IDS } from '@/core/readings/dimensionKinds'
+import { DIMENSIONS } from '@/core/readings/dimensions'
 import { figureOf } from '@/core/tray/caseFigures'
 import { formatMm } from '@/core/units/formatMm'
 import type { TrayView } from '@/services/trayView'
@@ -60,7 +61,7 @@ export function ReadingsTable({ view, aimedAt, onAim, onTakeBack }: ReadingsTabl
           </tr>
         </thead>
         <tbody>
-          {inWorkingOrder(view.plan).map((id) => (
+          {inWorkingOrder(view).map((id) => (
             <DimensionRow
               key={id}
               id={id}
@@ -89,9 +90,18 @@ export function ReadingsTable({ view, aimedAt, onAim, onTakeBack }: ReadingsTabl
   )
 }
 
-/** What this tray needs first, in the order it is read; then the rest. */
-function inWorkingOrder(plan: readonly DimensionId[]): DimensionId[] {
-  return [...plan, ...DIMENSION_IDS.filter((id) => !plan.includes(id))]
+/** What this tray needs first, in the order it is read; then what else this construction has, and what was read. */
+function inWorkingOrder({ plan, possible, readout }: TrayView): DimensionId[] {
+  const read = DIMENSION_IDS.filter((id) => readout.measured[id])
+  return [...new Set([...plan, ...possible, ...read])]
+}
+
+/** A taper smaller than this is the gauge's own scatter, mm. From memory. */
+const LEAST_TAPER_MM = 0.02
+
+/** The clock hour a direction points to. */
+function hourOf(deg: number): number {
+  return Math.round(deg / 30) % 12 || 12
 }
 
 interface DimensionRowProps extends Omit<ReadingsTableProps, 'aimedAt'> {
@@ -163,6 +173,14 @@ function DimensionRow({ id, view, aimed, onAim, onTakeBack }: DimensionRowProps)
             spread {formatMm(measured.spread.spreadMm)} is more than the instrument explains (
             {formatMm(measured.spread.explainedMm)}): {measured.spread.likelyCauses.join(', ')}?
           </Box>
+        )}
+        {measured?.taper && measured.taper.taperMm >= LEAST_TAPER_MM && (
+          <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>
+            tapers {formatMm(measured.taper.taperMm)}, thickest at {hourOf(measured.taper.thickSideDeg)}
+          </Box>
+        )}
+        {measured && measured.readings.length === 0 && (
+          <span style={{ color: 'var(--mui-palette-text-secondary)' }}>from a picture</span>
         )}
         {measured?.roundness && (
           <Box sx={{ color: 'text.secondary', fontSize: 12.5 }}>

@@ -13,6 +13,7 @@ import { ReadingsTable } from './ReadingsTable'
 import { Shortlist } from './Shortlist'
 import type { StageWorkProps } from './StageWorkProps'
 import type { TrayBenchState } from './useTrayBench'
+import { StepVerdicts } from './StepVerdicts'
 import { VerdictPanel } from './VerdictPanel'
 import { WorkError } from '../stage-work/WorkError'
 
@@ -34,7 +35,9 @@ export function StageWork({ bench, actions }: StageWorkProps) {
   const standing =
     view.readings.filter((r) => r.voidReason === null).length +
     view.shapes.filter((shape) => shape.voidReason === null).length
-  const fittedBefore = view.readout.history.reduce((sum, h) => sum + h.count, 0)
+  const fittedBefore = view.fittedBefore.reduce((sum, h) => sum + h.count, 0)
+  const weighPast = (pastCounts: boolean) =>
+    void bench.change(actions.weighPast({ trayId: view.tray.id, pastCounts }))
   const verdict = (
     <VerdictPanel
       verdict={view.readout.verdict}
@@ -42,7 +45,16 @@ export function StageWork({ bench, actions }: StageWorkProps) {
       fittedBefore={fittedBefore}
       next={standing > 0 ? view.askNext : null}
       conflicts={view.readout.conflicts}
-      withoutPast={standing > 0 && fittedBefore > 0 ? withoutPast(view) : null}
+      past={
+        standing > 0 && view.fittedBefore.length > 0
+          ? {
+              counts: view.tray.pastCounts,
+              fittings: view.fittedBefore,
+              other: otherWay(view),
+              onWeigh: view.tray.finishedAt === null ? weighPast : null,
+            }
+          : null
+      }
     />
   )
   const work = (
@@ -70,6 +82,7 @@ export function StageWork({ bench, actions }: StageWorkProps) {
       return (
         <>
           {verdict}
+          <StepVerdicts steps={view.steps} />
           <ShapePanel bench={bench} actions={actions} />
           <ReadingsTable
             view={view}
@@ -113,9 +126,9 @@ export function StageWork({ bench, actions }: StageWorkProps) {
   }
 }
 
-/** What the evidence says by itself. */
-function withoutPast({ readout }: TrayView): SizeVerdict | null {
-  const outcome = sizeVerdict(readout.evidence)
+/** The verdict as it would be with the past left out, or taken in where it is left out now. */
+function otherWay({ readout, tray, fittedBefore }: TrayView): SizeVerdict | null {
+  const outcome = sizeVerdict(readout.evidence, tray.pastCounts ? [] : fittedBefore)
   return outcome.ok ? outcome.verdict : null
 }
 

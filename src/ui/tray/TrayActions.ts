@@ -1,4 +1,5 @@
 import type { Refusal } from '@/services/boundary'
+import type { PhotoGaugeSettings } from '@/services/photoGauge'
 import type { ReadingResult } from '@/services/takeReading'
 import type { TrayView } from '@/services/trayView'
 
@@ -24,5 +25,8 @@ export interface TrayActions {
   readonly correctIntake: (trayId: number, input: unknown) => Promise<ViewResult>
   readonly takeShape: (input: unknown) => Promise<ViewResult>
   readonly takeBackShape: (input: unknown) => Promise<ViewResult>
+  readonly photoGaugeSettings: () => Promise<PhotoGaugeSettings>
+  readonly takePhotoSize: (input: unknown) => Promise<ViewResult>
+  readonly weighPast: (input: unknown) => Promise<ViewResult>
   readonly trayView: (number: number) => Promise<ViewResult>
 }

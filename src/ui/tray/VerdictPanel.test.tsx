@@ -12,7 +12,7 @@ function panel(read: Parameters<typeof trayViewOf>[0], fittedBefore = 0) {
       fittedBefore={fittedBefore}
       next={view.askNext}
       conflicts={view.readout.conflicts}
-      withoutPast={null}
+      past={null}
     />,
   )
 }

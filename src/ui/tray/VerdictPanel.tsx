@@ -1,8 +1,10 @@
 import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import { formatMm, formatPercent } from '@/core/units/formatMm'
 import type { NextMeasurements, RankedMeasurement } from '@/core/verdict/askNext'
 import type { OddEvidence } from '@/core/verdict/evidenceConflicts'
+import type { SizeHistory } from '@/core/verdict/SizeEvidence'
 import type { SizeVerdict } from '@/core/verdict/sizeVerdict'
 import { minutesText } from '../small/timeText'
 import { VerdictChart } from './VerdictChart'
@@ -15,13 +17,22 @@ export interface VerdictPanelProps {
   /** what to measure next; null while nothing is known */
   readonly next: NextMeasurements | null
   readonly conflicts: readonly OddEvidence[]
-  /** the verdict as it would be without the sheet's past; null where the past says nothing */
-  readonly withoutPast: SizeVerdict | null
+  /** sizes fitted before and whether they weigh in; null where the past says nothing */
+  readonly past: PastWeight | null
+}
+
+export interface PastWeight {
+  readonly counts: boolean
+  readonly fittings: readonly SizeHistory[]
+  /** the verdict the other way round: without the past, or with it where it is left out */
+  readonly other: SizeVerdict | null
+  /** null where nothing may be changed any more */
+  readonly onWeigh: ((counts: boolean) => void) | null
 }
 
 /** Which stock size it is, how sure, and what else it could be. */
 export function VerdictPanel(props: VerdictPanelProps) {
-  const { verdict, readingCount, fittedBefore, next, conflicts, withoutPast } = props
+  const { verdict, readingCount, fittedBefore, next, conflicts, past } = props
   if (!verdict) {
     return (
       <Box component="section" aria-label="Size verdict">
@@ -71,9 +82,8 @@ export function VerdictPanel(props: VerdictPanelProps) {
       </Box>
       <Typography variant="body2" sx={{ mt: 0.5 }}>
         {sentence(verdict, readingCount, fittedBefore)}
-        {withoutPast &&
-          ` Without the past: ${formatMm(withoutPast.pick.sizeMm, 0.1)} with ${formatPercent(withoutPast.pick.probability)}.`}
       </Typography>
+      {past && <PastLine past={past} pick={pick.sizeMm} />}
       {conflicts.map((odd) => (
         <Typography
           key={odd.index}
@@ -86,6 +96,26 @@ export function VerdictPanel(props: VerdictPanelProps) {
         </Typography>
       ))}
       {next && <AskNext next={next} />}
+    </Box>
+  )
+}
+
+/** How much the past weighs, what it changes, and the switch. */
+function PastLine({ past, pick }: { past: PastWeight; pick: number }) {
+  const { counts, fittings, other, onWeigh } = past
+  const here = fittings.find((f) => Math.abs(f.sizeMm - pick) < 1e-6)?.count ?? 0
+  return (
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', fontSize: 14.5 }}>
+      <span data-testid="past-weight">
+        {counts ? `The past weighs ${here + 1} to 1 for ${formatMm(pick, 0.1)}.` : 'The past is left out.'}
+        {other &&
+          ` ${counts ? 'Without' : 'With'} it: ${formatMm(other.pick.sizeMm, 0.1)} with ${formatPercent(other.pick.probability)}.`}
+      </span>
+      {onWeigh && (
+        <Button size="small" aria-pressed={!counts} onClick={() => onWeigh(!counts)} sx={{ px: 0.5 }}>
+          {counts ? 'Leave the past out' : 'Let the past weigh in'}
+        </Button>
+      )}
     </Box>
   )
 }

@@ -1,7 +1,7 @@
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { nextPlace } from '@/core/readings/readingPlan'
 import type { PairAssessment } from '@/core/fit/assessPair'
-import type { DimensionId } from '@/core/readings/dimensions'
+import type { DimensionId } from '@/core/readings/dimensionKinds'
 import type { StageId } from '@/core/stages/stages'
 import type { TrayView } from '@/services/trayView'
 

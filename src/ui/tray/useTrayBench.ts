@@ -1,7 +1,7 @@
 'use client'
 import { useReducer, useRef, useState } from 'react'
-import type { DimensionId } from '@/core/readings/dimensions'
-import { DIMENSIONS } from '@/core/readings/dimensions'
+import type { DimensionId } from '@/core/readings/dimensionKinds'
+import { instrumentFor } from '@/core/readings/instrumentFor'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import type { StageId } from '@/core/stages/stages'
 import { stageAfter } from '@/core/stages/stages'
@@ -35,8 +35,8 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
   const { view } = state
   const target = targetOfSession(state)
   const chosen = chosenPairOf(state)
-  const kind = target ? DIMENSIONS[target.dimension].instrument : null
-  const usual = view.instruments.find((i) => i.kind === kind) ?? view.instruments[0]
+  const usual = target ? instrumentFor(target.dimension, view.instruments) : view.instruments[0]
+  const kind = usual?.kind ?? null
   // An instrument chosen by hand holds for dimensions of the same kind; the next kind starts from its usual one.
   const instrumentId = instrument && instrument.kind === kind ? instrument.id : (usual?.id ?? null)
 

@@ -7,11 +7,13 @@ import {
   logPressRunAction,
   moveTrayAction,
   noteFindingAction,
+  photoGaugeSettingsAction,
   pickPairAction,
   recordOffAction,
   removePhotoAction,
   startMethodAction,
   takeBackNoteAction,
+  takePhotoSizeAction,
   takeBackReadingAction,
   takeBackShapeAction,
   takeReadingAction,
@@ -19,6 +21,7 @@ import {
   tickTrayAction,
   trayViewAction,
   undoTrailAction,
+  weighPastAction,
 } from '../../actions'
 
 /** What a tray's page can ask of the server. */
@@ -42,4 +45,7 @@ export const TRAY_ACTIONS: TrayActions = {
   trayView: trayViewAction,
   takeShape: takeShapeAction,
   takeBackShape: takeBackShapeAction,
+  photoGaugeSettings: photoGaugeSettingsAction,
+  takePhotoSize: takePhotoSizeAction,
+  weighPast: weighPastAction,
 }

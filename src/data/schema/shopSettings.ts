@@ -1,0 +1,14 @@
+import { doublePrecision, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
+
+/** What holds for the whole shop: one row, made when first needed. */
+export const shopSettings = pgTable('shop_settings', {
+  id: serial('id').primaryKey(),
+  /** measured length of the gauge sheet's bars as last entered, mm */
+  levelBarMm: doublePrecision('level_bar_mm'),
+  uprightBarMm: doublePrecision('upright_bar_mm'),
+  /** lens above the paper as last entered, mm */
+  cameraHeightMm: doublePrecision('camera_height_mm'),
+  /** SHA-256 of the instrument bridge's token, hex; the token itself is shown once and not kept */
+  bridgeTokenHash: text('bridge_token_hash'),
+  bridgeTokenMadeAt: timestamp('bridge_token_made_at', { withTimezone: true }),
+})

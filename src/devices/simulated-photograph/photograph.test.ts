@@ -1,0 +1,129 @@
+import { printScale } from '@/core/photo-gauge/gaugeSheet'
+import { greyFromRgba } from '@/core/photo-gauge/GreyImage'
+import type { PhotoInput } from '@/core/photo-gauge/photoDiameter'
+import { photoDiameter } from '@/core/photo-gauge/photoDiameter'
+import type { SeenArc } from '@/core/photo-gauge/readPicture'
+import { arcsOnSheet, findCorners } from '@/core/photo-gauge/readPicture'
+import type { FoundMark } from '@/core/photo-gauge/sheetView'
+import { marksNear, sheetView } from '@/core/photo-gauge/sheetView'
+import { renderPhotograph } from './renderPhotograph'
+import type { Scene } from './Scene'
+import { PLAIN_SCENE } from './Scene'
+
+interface Read {
+  readonly marks: readonly FoundMark[]
+  readonly arcs: readonly SeenArc[]
+}
+
+function read(scene: Scene): Read {
+  const photo = renderPhotograph(scene, 1)
+  const image = greyFromRgba(photo.rgba, photo, 1)
+  const found = findCorners(image)
+  if (!found.ok) throw new Error(found.reason)
+  const marks = marksNear(image, found.corners)
+  const scale = printScale(100 * scene.print.x, 70 * scene.print.y)
+  if (!marks || !scale.ok) throw new Error('no marks')
+  const seen = sheetView(marks, scale.scale)
+  if (!seen.ok) throw new Error(seen.reason)
+  return { marks, arcs: arcsOnSheet(image, seen.view) }
+}
+
+function sizeOf(scene: Scene, { marks }: Read, arcs: readonly SeenArc[], edgeHeightMm: number) {
+  const input: PhotoInput = {
+    arcs: arcs.map((seen) => seen.pixels),
+    marks,
+    levelBarMm: 100 * scene.print.x,
+    uprightBarMm: 70 * scene.print.y,
+    edgeHeightMm,
+    cameraHeightMm: scene.camera.heightMm,
+  }
+  const outcome = photoDiameter(input)
+  if (!outcome.ok) throw new Error(outcome.message)
+  return outcome.diameter
+}
+
+const RING = {
+  kind: 'ring',
+  centreXMm: 56,
+  centreYMm: 39,
+  outerRadiusMm: 18,
+  innerRadiusMm: 13,
+  face: 0.1,
+} as const
+const scene = (over: Partial<Omit<Scene, 'camera'>> & { camera?: Partial<Scene['camera']> }): Scene => ({
+  ...PLAIN_SCENE,
+  ...over,
+  camera: { ...PLAIN_SCENE.camera, widthPx: 960, heightPx: 720, ...over.camera },
+})
+
+describe('a simulated photograph of a ring', () => {
+  it.each([
+    ['level, flat', scene({ pieces: [{ ...RING, heightMm: 0.01 }] }), 0.01],
+    [
+      'tilted, turned, shaded, printed short, raised',
+      scene({
+        pieces: [{ ...RING, heightMm: 1 }],
+        camera: { tiltDeg: 8, leanDeg: 130, rollDeg: 176, noise: 0.02, blurPx: 1.2, heightMm: 340 },
+        print: { x: 0.985, y: 0.99, uncertainty: 0 },
+        shadow: { depth: 0.3, xPerMm: 0.5, yPerMm: 0.3 },
+        seed: 5,
+      }),
+      1,
+    ],
+    [
+      'standing on its side',
+      scene({
+        pieces: [{ ...RING, heightMm: 0.5 }],
+        camera: { rollDeg: 90, fieldMm: 190, leanDeg: 40, tiltDeg: 4 },
+        seed: 9,
+      }),
+      0.5,
+    ],
+  ])('gives its true diameters within 2 u: %s', (_, taken, heightMm) => {
+    const found = read(taken)
+    const outline = found.arcs.filter((a) => a.side === 'outline')[0]
+    const hole = found.arcs.filter((a) => a.side === 'hole')[0]
+    if (!outline || !hole) throw new Error('edges missing')
+    const outer = sizeOf(taken, found, [outline], heightMm)
+    expect(Math.abs(outer.valueMm - 36)).toBeLessThan(2 * outer.standardUncertaintyMm)
+    expect(outer.standardUncertaintyMm).toBeLessThan(0.11)
+    // The inside of a ring is seen where it meets the paper.
+    const inner = sizeOf(taken, found, [hole], 0)
+    expect(Math.abs(inner.valueMm - 26)).toBeLessThan(2 * inner.standardUncertaintyMm)
+  })
+
+  it('is wrong by the height when the height is left out', () => {
+    const taken = scene({ pieces: [{ ...RING, heightMm: 3 }], camera: { heightMm: 200 } })
+    const found = read(taken)
+    const outline = found.arcs.filter((a) => a.side === 'outline').slice(0, 1)
+    const naive = sizeOf(taken, found, outline, 0)
+    expect(naive.valueMm - 36).toBeGreaterThan(0.4)
+    expect(Math.abs(sizeOf(taken, found, outline, 3).valueMm - 36)).toBeLessThan(0.12)
+  })
+})
+
+describe('findCorners', () => {
+  it('finds no sheet in a picture of nothing', () => {
+    const noise = scene({ camera: { fieldMm: 20, noise: 0.2 } })
+    const photo = renderPhotograph(noise, 1)
+    expect(findCorners(greyFromRgba(photo.rgba, photo, 1)).ok).toBe(false)
+  })
+
+  it('does not take three corners and a side mark for the sheet', () => {
+    const cut = scene({ camera: { fieldMm: 105 } })
+    const photo = renderPhotograph(cut, 1)
+    expect(findCorners(greyFromRgba(photo.rgba, photo, 1)).ok).toBe(false)
+  })
+
+  it('tells the first corner whichever way round the sheet lies', () => {
+    for (const rollDeg of [0, 90, 180, 270]) {
+      const photo = renderPhotograph(scene({ camera: { rollDeg, fieldMm: 190 } }), 1)
+      const found = findCorners(greyFromRgba(photo.rgba, photo, 1))
+      if (!found.ok) throw new Error(found.reason)
+      const [first, second] = found.corners
+      const towards = (Math.atan2(second.y - first.y, second.x - first.x) * 180) / Math.PI
+      // The picture turned by the camera's roll: the sheet's x axis turns the other way.
+      expect((towards + rollDeg + 720 + 180) % 360).toBeCloseTo(180, 0)
+    }
+  })
+})

@@ -1,0 +1,29 @@
+import { MOST_PHOTO_BYTES, tooLargeText } from '@/core/intake/photoLimits'
+
+export type SentPicture = { ok: true; id: number } | { ok: false; message: string }
+
+/** Keeps a picture with a tray. @returns its id, or what is wrong in a sentence */
+export async function sendPicture(trayId: number, file: File): Promise<SentPicture> {
+  if (file.size > MOST_PHOTO_BYTES) return { ok: false, message: tooLargeText(file.size) }
+  const caption = file.name.replace(/\.[a-z0-9]+$/i, '').slice(0, 80)
+  const response = await fetch(`/api/trays/${trayId}/photos`, {
+    method: 'POST',
+    headers: {
+      'Content-Type': file.type || 'application/octet-stream',
+      'X-Caption': encodeURIComponent(caption),
+    },
+    body: file,
+  }).catch(() => null)
+  if (!response)
+    return {
+      ok: false,
+      message: 'Not stored: Whyalon does not answer. Start it again and add the picture once more.',
+    }
+  const answer = (await response.json().catch(() => null)) as
+    { ok: true; id: number } | { ok: false; errors: Record<string, string> } | null
+  if (answer?.ok) return answer
+  return {
+    ok: false,
+    message: Object.values(answer?.errors ?? {})[0] ?? `Not stored: the server said ${response.status}.`,
+  }
+}

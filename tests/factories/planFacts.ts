@@ -1,0 +1,17 @@
+import type { PlanFacts } from '@/core/readings/readingPlan'
+
+/** A whole flat mineral crystal in a ring gasket, to be replaced. */
+export function planFacts(over: Partial<PlanFacts> = {}): PlanFacts {
+  return {
+    retention: 'tension-gasket',
+    crystalState: 'whole',
+    profile: 'flat',
+    crystalMaterial: 'mineral',
+    gasketPresent: true,
+    asked: ['crystal'],
+    insertMaterial: 'none',
+    chapterRing: 'none',
+    backSeal: 'o-ring',
+    ...over,
+  }
+}
