@@ -2,6 +2,7 @@
 import { revalidatePath } from 'next/cache'
 import { checkInstrument } from '@/services/checkInstrument'
 import { chooseSchool } from '@/services/chooseSchool'
+import { makeBridgeToken, withdrawBridgeToken } from '@/services/instrumentBridge'
 import { correctIntake } from '@/services/intakeRow'
 import { logPressRun } from '@/services/logPressRun'
 import { trayByItsNumber } from '@/services/listings'
@@ -125,4 +126,15 @@ export async function takePhotoSizeAction(input: unknown) {
 
 export async function weighPastAction(input: unknown) {
   return weighPast(await getShop(), input)
+}
+
+export async function makeBridgeTokenAction() {
+  const made = await makeBridgeToken(await getShop(), new Date())
+  revalidatePath('/settings')
+  return made
+}
+
+export async function withdrawBridgeTokenAction() {
+  await withdrawBridgeToken(await getShop())
+  revalidatePath('/settings')
 }

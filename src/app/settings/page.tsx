@@ -1,16 +1,25 @@
 import type { Metadata } from 'next'
+import { bridgeState } from '@/services/instrumentBridge'
 import { shopTools } from '@/services/listings'
 import { getShop } from '@/services/shop'
 import { SettingsPage } from '@/ui/lists/SettingsPage'
-import { checkInstrumentAction, saveRecordAction } from '../actions'
+import {
+  checkInstrumentAction,
+  makeBridgeTokenAction,
+  saveRecordAction,
+  withdrawBridgeTokenAction,
+} from '../actions'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Settings' }
 
 export default async function Page() {
+  const shop = await getShop()
   return (
     <SettingsPage
-      tools={await shopTools(await getShop())}
+      tools={await shopTools(shop)}
+      bridge={await bridgeState(shop)}
+      bridgeActions={{ make: makeBridgeTokenAction, withdraw: withdrawBridgeTokenAction }}
       save={saveRecordAction}
       check={checkInstrumentAction}
     />

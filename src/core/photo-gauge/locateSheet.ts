@@ -114,6 +114,11 @@ export function homographyOfCorners(corners: SheetCorners): Homography | null {
   return homographyOfRectangle({ widthMm: FRAME_WIDTH_MM, heightMm: FRAME_HEIGHT_MM }, corners)
 }
 
+/** Does the picture show the drawing's marks where these corners put them? */
+export function showsSheet(image: GreyImage, corners: SheetCorners): boolean {
+  return agreementAt(image, corners) >= LEAST_AGREEMENT
+}
+
 /** Correlation of what the drawing has and what the picture shows, −1 … 1. */
 function agreementAt(image: GreyImage, corners: SheetCorners): number {
   const h = homographyOfCorners(corners)

@@ -5,7 +5,7 @@ import type { GreyImage, Pixel } from './GreyImage'
 import type { Correspondence, Homography } from './homography'
 import { homographyFrom, inverseHomography, pictureOf, pixelsPerMm, sheetOf } from './homography'
 import type { SheetCorners } from './locateSheet'
-import { homographyOfCorners } from './locateSheet'
+import { homographyOfCorners, showsSheet } from './locateSheet'
 import { refineMark } from './refineMark'
 
 /** A mark's place in the picture; `mark` is its index in ALL_MARKS. */
@@ -63,7 +63,8 @@ export function marksNear(image: GreyImage, corners: SheetCorners): FoundMark[] 
     found.push({ mark, picture })
   }
   const [a, b, c, d] = found.map((f) => f.picture)
-  const exact = a && b && c && d ? homographyOfCorners([a, b, c, d]) : null
+  if (!a || !b || !c || !d || !showsSheet(image, [a, b, c, d])) return null
+  const exact = homographyOfCorners([a, b, c, d])
   if (!exact) return null
   const reachPx = SIDE_REACH_MM * pixelsPerMm(MIDDLE, exact)
   for (const [mark, drawn] of ALL_MARKS.entries()) {

@@ -8,8 +8,7 @@ import { snapshotPick } from '@/core/tray/snapshotPick'
 import { trayReadout } from '@/core/tray/trayReadout'
 import { parseMm } from '@/core/units/parseMm'
 import { seededRandom } from '@/devices/seededRandom'
-import { simulatedCase } from '@/devices/simulatedCase'
-import { simulatedInstrument } from '@/devices/simulatedInstrument'
+import { simulatedBench } from '@/devices/simulated-bench/simulatedBench'
 import type { Db } from '../client'
 import type { CaseSheet } from '../queries/caseSheets'
 import { insertCaseSheets, pressRunsOfCaseSheet } from '../queries/caseSheets'
@@ -166,11 +165,8 @@ async function playReadings(
   sheet: CaseSheet,
   most: number,
 ): Promise<Reading[]> {
-  const piece = simulatedCase(tray.number, sheet)
-  const random = seededRandom(tray.number + SEED)
-  const held = new Map(
-    world.instruments.map((i) => [i.kind, { spec: i, device: simulatedInstrument(i, piece, random) }]),
-  )
+  const bench = simulatedBench({ seed: tray.number, sheet })
+  const held = new Map(world.instruments.map((i) => [i.kind, { spec: i, device: bench.instrument(i.id, i) }]))
   const plan = readingPlan(planFactsOf(tray, sheet))
   const taken: ReadingTarget[] = []
   const rows: NewReading[] = []

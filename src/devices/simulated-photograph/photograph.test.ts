@@ -6,6 +6,8 @@ import type { SeenArc } from '@/core/photo-gauge/readPicture'
 import { arcsOnSheet, findCorners } from '@/core/photo-gauge/readPicture'
 import type { FoundMark } from '@/core/photo-gauge/sheetView'
 import { marksNear, sheetView } from '@/core/photo-gauge/sheetView'
+import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { simulatedBench } from '../simulated-bench/simulatedBench'
 import { renderPhotograph } from './renderPhotograph'
 import type { Scene } from './Scene'
 import { PLAIN_SCENE } from './Scene'
@@ -99,6 +101,41 @@ describe('a simulated photograph of a ring', () => {
     const naive = sizeOf(taken, found, outline, 0)
     expect(naive.valueMm - 36).toBeGreaterThan(0.4)
     expect(Math.abs(sizeOf(taken, found, outline, 3).valueMm - 36)).toBeLessThan(0.12)
+  })
+})
+
+describe('the simulated bench’s photograph', () => {
+  it('of a crystal it broke leads back to the size it hid', () => {
+    const bench = simulatedBench({ seed: 21, sheet: caseSheetFacts() })
+    const camera = { widthPx: 1200, heightPx: 900, noise: 0.008 }
+    const photo = bench.photograph(bench.breakCrystal(4), camera)
+    if (!photo) throw new Error('nothing to photograph')
+    const image = greyFromRgba(photo.rgba, photo, 1)
+    const found = findCorners(image)
+    const marks = found.ok ? marksNear(image, found.corners) : null
+    const seen = marks && sheetView(marks, { x: 1, y: 1, uncertainty: 0 })
+    if (!marks || !seen?.ok) throw new Error('no sheet')
+    const rims = arcsOnSheet(image, seen.view).filter(
+      (arc) => arc.side === 'outline' && Math.abs(arc.arc.fit.radiusMm - 15) < 1,
+    )
+    const trueMm = bench.piece.trueMm({ dimension: 'crystal-diameter', placeIndex: 0 }) ?? NaN
+    const edgeMm = bench.piece.trueMm({ dimension: 'crystal-edge', placeIndex: 0 }) ?? NaN
+    const size = sizeOf(scene({}), { marks, arcs: rims }, rims.slice(0, 4), edgeMm)
+    expect(rims.length).toBeGreaterThanOrEqual(3)
+    expect(Math.abs(size.valueMm - trueMm)).toBeLessThan(2 * size.standardUncertaintyMm)
+  })
+})
+
+describe('marksNear', () => {
+  it('does not take blank paper for a corner mark', () => {
+    const photo = renderPhotograph(scene({}), 1)
+    const image = greyFromRgba(photo.rgba, photo, 1)
+    const found = findCorners(image)
+    if (!found.ok) throw new Error(found.reason)
+    const [first, ...others] = found.corners
+    expect(marksNear(image, found.corners)).toHaveLength(8)
+    const off = { x: first.x, y: first.y + 70 }
+    expect(marksNear(image, [off, ...others])).toBeNull()
   })
 })
 

@@ -12,6 +12,9 @@ import { GASKET_MATERIALS } from '@/core/fit/parts'
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
 import { formatMm } from '@/core/units/formatMm'
 import { PageFrame } from '../shell/PageFrame'
+import type { BridgeState } from '@/services/instrumentBridge'
+import type { BridgeActions } from './BridgePanel'
+import { BridgePanel } from './BridgePanel'
 import type { CheckInstrument } from './GaugeCheckPanel'
 import { GaugeCheckPanel } from './GaugeCheckPanel'
 import { codeColumn, mmColumn, wordColumn } from './columns'
@@ -48,10 +51,12 @@ export interface SettingsPageProps {
   readonly tools: ShopTools
   readonly save: SaveRecord
   readonly check: CheckInstrument
+  readonly bridge: BridgeState
+  readonly bridgeActions: BridgeActions
 }
 
 /** Instruments with their errors, presses, and the light the screen is read by. */
-export function SettingsPage({ tools, save, check }: SettingsPageProps) {
+export function SettingsPage({ tools, save, check, bridge, bridgeActions }: SettingsPageProps) {
   const [edited, setEdited] = useState<EditedRecord | null>(null)
   return (
     <PageFrame title="Settings" subtitle="instruments, presses, fit limits, light">
@@ -87,6 +92,10 @@ export function SettingsPage({ tools, save, check }: SettingsPageProps) {
         Check against a gauge block or pin
       </Typography>
       <GaugeCheckPanel tools={tools} check={check} />
+      <Typography variant="h2" component="h2" sx={{ mt: 3 }}>
+        Instrument bridge
+      </Typography>
+      <BridgePanel state={bridge} instruments={tools.instruments} actions={bridgeActions} />
       <Heading
         title="Presses"
         add="New press"

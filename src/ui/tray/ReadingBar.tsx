@@ -2,15 +2,15 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { styled } from '@mui/material/styles'
-import Switch from '@mui/material/Switch'
-import FormControlLabel from '@mui/material/FormControlLabel'
 import type { RefObject } from 'react'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { formatMm, formatSignedMm } from '@/core/units/formatMm'
 import { isDue } from '@/core/measure/calibration'
 import type { TrayView } from '@/services/trayView'
+import type { FeedSource } from '@/services/instrumentFeeds'
 import { KeyCap } from '../small/KeyCap'
+import { FeedChoice } from './FeedChoice'
 import type { ReadingQuestion } from './traySession'
 
 const Figure = styled('input')(({ theme }) => ({
@@ -38,13 +38,14 @@ export interface ReadingBarProps {
   /** what was done to the last figure; null when nothing was */
   readonly note: string | null
   readonly busy: boolean
-  readonly devicesOn: boolean
+  /** whose lines the bar takes by itself; null for none */
+  readonly feed: FeedSource | null
   readonly inputRef: RefObject<HTMLInputElement | null>
   readonly onText: (text: string) => void
   readonly onAccept: () => void
   readonly onAnswer: (answer: 'suggestion' | 'keep' | 'again') => void
   readonly onVoid: () => void
-  readonly onDevices: (on: boolean) => void
+  readonly onFeed: (feed: FeedSource | null) => void
   readonly onInstrument: (id: number) => void
 }
 
@@ -148,7 +149,7 @@ export function ReadingBar(props: ReadingBarProps) {
   )
 }
 
-function WhatNext({ view, target, instrumentId, devicesOn, onDevices, onInstrument }: ReadingBarProps) {
+function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrument }: ReadingBarProps) {
   const dimension = target && DIMENSIONS[target.dimension]
   const instrument = view.instruments.find((i) => i.id === instrumentId)
   const overdue = instrument && isDue(instrument.calibrationDueOn, new Date())
@@ -158,12 +159,7 @@ function WhatNext({ view, target, instrumentId, devicesOn, onDevices, onInstrume
         <Box component="span" sx={{ fontSize: 13, color: 'text.secondary' }}>
           {dimension ? 'Read next' : 'Plan done'}
         </Box>
-        <FormControlLabel
-          sx={{ mr: 0, '& .MuiFormControlLabel-label': { fontSize: 13, whiteSpace: 'nowrap' } }}
-          labelPlacement="start"
-          label="simulated instruments"
-          control={<Switch size="small" checked={devicesOn} onChange={(_, on) => onDevices(on)} />}
-        />
+        <FeedChoice feed={feed} onFeed={onFeed} />
       </Box>
       <Box sx={{ fontSize: 22, fontWeight: 700, lineHeight: 1.15 }} data-testid="read-next">
         {dimension && target

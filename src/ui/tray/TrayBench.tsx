@@ -12,7 +12,7 @@ import type { TrayActions } from './TrayActions'
 import { TrayDrawings } from './TrayDrawings'
 import { TrayHeaderBar } from './TrayHeaderBar'
 import { useReadingKeys } from './useReadingKeys'
-import { useSimulatedInstruments } from './useSimulatedInstruments'
+import { useInstrumentFeed } from './useInstrumentFeed'
 import { useTrayBench } from './useTrayBench'
 
 const VoidDialog = dynamic(() => import('./VoidDialog').then((m) => m.VoidDialog))
@@ -48,11 +48,11 @@ export function TrayBench({ initial, stage, actions }: TrayBenchProps) {
   useHotkeys(']', () => bench.showStage(stageAfter(state.stage, 1)), { useKey: true, enabled })
   useHotkeys('p', () => bench.pick(), { enabled: inMatch })
   useHotkeys('d', () => bench.moveOn(), { enabled: enabled && open })
-  useHotkeys('i', () => bench.setDevicesOn(!bench.devicesOn), { enabled })
+  useHotkeys('i', () => bench.setFeed(bench.feed === 'simulated' ? null : 'simulated'), { enabled })
   useHotkeys('up', () => bench.chooseBy(-1), { preventDefault: true, enabled: inMatch })
   useHotkeys('down', () => bench.chooseBy(1), { preventDefault: true, enabled: inMatch })
-  useSimulatedInstruments({
-    on: bench.devicesOn && open && state.question === null && !state.busy,
+  useInstrumentFeed({
+    source: open && state.question === null && !state.busy ? bench.feed : null,
     trayId: view.tray.id,
     target,
     onLine: bench.receive,
@@ -121,13 +121,13 @@ export function TrayBench({ initial, stage, actions }: TrayBenchProps) {
             error={state.error}
             note={state.note}
             busy={state.busy}
-            devicesOn={bench.devicesOn}
+            feed={bench.feed}
             inputRef={bench.inputRef}
             onText={bench.type}
             onAccept={bench.accept}
             onAnswer={bench.answer}
             onVoid={() => bench.startVoid()}
-            onDevices={bench.setDevicesOn}
+            onFeed={bench.setFeed}
             onInstrument={bench.chooseInstrument}
           />
         </Box>

@@ -7,6 +7,7 @@ import type { StageId } from '@/core/stages/stages'
 import { stageAfter } from '@/core/stages/stages'
 import type { ReadingResult } from '@/services/takeReading'
 import type { ReadingView, TrayView } from '@/services/trayView'
+import type { FeedSource } from '@/services/instrumentFeeds'
 import type { TrayActions, ViewResult } from './TrayActions'
 import type { ChosenPair } from './traySession'
 import { chosenPairOf, openSession, pairAfter, targetOfSession, traySession } from './traySession'
@@ -28,7 +29,7 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
   const [state, dispatch] = useReducer(traySession, openSession(initial, stage))
   const [instrument, setInstrument] = useState<{ kind: string; id: number } | null>(null)
   const [voiding, setVoiding] = useState<ReadingView | null>(null)
-  const [devicesOn, setDevicesOn] = useState(false)
+  const [feed, setFeed] = useState<FeedSource | null>(null)
   const [atDialog, setAtDialog] = useState(false)
   const [moveError, setMoveError] = useState<{ stage: StageId; text: string } | null>(null)
   const inputRef = useRef<HTMLInputElement>(null)
@@ -83,9 +84,9 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
     /** true while a dialog has the keys, from the moment it is asked for */
     keysRest: voiding !== null || atDialog,
     setAtDialog,
-    devicesOn,
+    feed,
     inputRef,
-    setDevicesOn,
+    setFeed,
     take,
     change,
     moveError,

@@ -1,23 +1,17 @@
 import { DIMENSION_IDS } from '@/core/readings/dimensionKinds'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { instrumentFor } from '@/core/readings/instrumentFor'
-import type { ReadingTarget } from '@/core/readings/readingPlan'
 import type { Db } from '@/data/client'
 import { allInstruments } from '@/data/queries/tools'
 import { standingReadings } from '@/data/queries/readings'
 import { trayById } from '@/data/queries/trays'
-import { seededRandom } from '@/devices/seededRandom'
-import { simulatedCase } from '@/devices/simulatedCase'
-import { simulatedInstrument } from '@/devices/simulatedInstrument'
+import type { HoldPlace } from '@/devices/InstrumentFeed'
+import { simulatedBench } from '@/devices/simulated-bench/simulatedBench'
 import Joi from 'joi'
 import { idSchema, refuse, validate } from './boundary'
 import type { Refusal } from './boundary'
 
-interface HoldInput extends ReadingTarget {
-  readonly trayId: number
-}
-
-const schema = Joi.object<HoldInput>({
+const schema = Joi.object<HoldPlace>({
   trayId: idSchema.required(),
   dimension: Joi.string()
     .valid(...DIMENSION_IDS)
@@ -43,8 +37,8 @@ export async function simulatedLine(
   const spec = instrumentFor(dimension, instruments)
   if (!spec) return refuse('There is no instrument: add one in Settings.')
   const repeats = (await standingReadings(db, trayId)).length
-  const piece = simulatedCase(row.tray.number, row.sheet)
-  const instrument = simulatedInstrument(spec, piece, seededRandom(spec.id))
+  const bench = simulatedBench({ seed: row.tray.number, sheet: row.sheet })
+  const instrument = bench.instrument(spec.id, spec)
   // The instrument keeps its constant error; earlier holds use up its scatter, so repeats differ.
   for (let hold = 0; hold < repeats; hold++) instrument.send({ dimension, placeIndex })
   const line = instrument.send({ dimension, placeIndex })

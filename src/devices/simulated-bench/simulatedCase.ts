@@ -3,7 +3,7 @@ import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
 import { sheetValueMm } from '@/core/tray/caseFigures'
-import { seededRandom } from './seededRandom'
+import { seededRandom } from '../seededRandom'
 
 /** The true sizes of one simulated piece, which nobody at the bench knows. */
 export interface SimulatedCase {

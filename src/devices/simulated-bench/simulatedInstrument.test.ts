@@ -1,7 +1,7 @@
 import { parseMm } from '@/core/units/parseMm'
 import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
-import { caseSheetFacts } from '../../tests/factories/caseSheet'
-import { seededRandom } from './seededRandom'
+import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { seededRandom } from '../seededRandom'
 import { simulatedCase } from './simulatedCase'
 import { instrumentLine, simulatedInstrument } from './simulatedInstrument'
 

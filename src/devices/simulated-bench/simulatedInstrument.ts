@@ -1,6 +1,6 @@
 import type { InstrumentSpec } from '@/core/measure/InstrumentSpec'
 import type { BenchInstrument } from './BenchInstrument'
-import type { SeededRandom } from './seededRandom'
+import type { SeededRandom } from '../seededRandom'
 import type { SimulatedCase } from './simulatedCase'
 
 /** Repeatability of a hand hold, as a part of the instrument's permissible error. From memory. */

@@ -1,0 +1,50 @@
+import type { FeedSource } from '@/services/instrumentFeeds'
+import { FEED_SOURCES, feedOf } from '@/services/instrumentFeeds'
+import { getShop } from '@/services/shop'
+
+export const dynamic = 'force-dynamic'
+
+/**
+ * Lines of instruments as a stream, for the tray's page that is open. Query: source (simulated or bridge), tray (id),
+ * dimension, place (index). Events: `reading` with line and instrument, `trouble` with a sentence.
+ */
+export async function GET(request: Request): Promise<Response> {
+  const query = new URL(request.url).searchParams
+  const source = FEED_SOURCES.find((known): known is FeedSource => known === query.get('source'))
+  if (!source) {
+    return Response.json({ ok: false, errors: { source: 'Source: simulated or bridge.' } }, { status: 400 })
+  }
+  const feed = feedOf(source, await getShop())
+  const at = {
+    trayId: Number(query.get('tray')),
+    // The service refuses a dimension it does not know.
+    dimension: (query.get('dimension') ?? '') as never,
+    placeIndex: Number(query.get('place')),
+  }
+  const encoder = new TextEncoder()
+  let stop: () => void = () => undefined
+  const stream = new ReadableStream<Uint8Array>({
+    start(controller) {
+      const emit = (event: string, data: string) =>
+        controller.enqueue(encoder.encode(`event: ${event}\ndata: ${data}\n\n`))
+      // A first comment opens the stream at once: the page knows that it is heard.
+      controller.enqueue(encoder.encode(': listening\n\n'))
+      stop = feed.listen(at, {
+        onLine: ({ line, instrumentId }) => emit('reading', JSON.stringify({ line, instrumentId })),
+        onTrouble: (message) => emit('trouble', message),
+      })
+      request.signal.addEventListener('abort', () => {
+        stop()
+        controller.close()
+      })
+    },
+    cancel: () => stop(),
+  })
+  return new Response(stream, {
+    headers: {
+      'content-type': 'text/event-stream',
+      'cache-control': 'no-cache, no-transform',
+      'x-accel-buffering': 'no',
+    },
+  })
+}
