@@ -1,4 +1,7 @@
 declare module 'jstat' {
-  const jstat: { normal: { cdf(x: number, mean: number, standardDeviation: number): number } }
+  const jstat: {
+    normal: { cdf(x: number, mean: number, standardDeviation: number): number }
+    studentt: { inv(probability: number, degreesOfFreedom: number): number }
+  }
   export default jstat
 }

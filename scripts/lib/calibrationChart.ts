@@ -1,5 +1,5 @@
 import { scaleLinear, scaleSqrt } from 'd3-scale'
-import type { CalibrationBin } from '@/core/study/verdictStudy'
+import type { CalibrationBin } from '@/core/study/calibrationBins'
 
 const SIDE = 420
 const MARGIN = 56

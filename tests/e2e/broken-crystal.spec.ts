@@ -12,6 +12,8 @@ const READINGS = [
   ['Gasket wall, place 1', '0.50'],
   ['Gasket wall, place 2', '.50'],
   ['Gasket wall, place 3', '0.49'],
+  ['Gasket height, place 1', '1.00'],
+  ['Gasket height, place 2', '1.01'],
   ['Opening with gasket, 12–6', '29.95'],
   ['Opening with gasket, 3–9', '29.96'],
   ['Opening with gasket, 2–8', '29.94'],

@@ -1,9 +1,10 @@
 import { VERDICT_POLICY } from '../verdict/verdictPolicy'
+import { simulatedCases } from './simulatedCases'
 import { verdictStudy } from './verdictStudy'
 import { studyTable } from './studyTable'
 
 describe('verdictStudy', () => {
-  const study = verdictStudy(2000, 0.2026)
+  const study = verdictStudy(simulatedCases(2000, 0.2026))
 
   it('is right clearly more often than measuring once and rounding', () => {
     console.log(studyTable(study))
@@ -29,8 +30,10 @@ describe('verdictStudy', () => {
   })
 
   it('is kept by the values in use, and missed by others', () => {
+    // Without their past: the policy was set on what the readings say alone.
+    const cases = simulatedCases(6000, 0.7).map((one) => ({ ...one, history: [] }))
     const errorOf = (over: Partial<typeof VERDICT_POLICY>) =>
-      verdictStudy(6000, 0.7, { policy: { ...VERDICT_POLICY, ...over }, asking: 'left-out' })
+      verdictStudy(cases, { policy: { ...VERDICT_POLICY, ...over }, asking: 'left-out' })
         .expectedCalibrationError
     const inUse = errorOf({})
     const aim = VERDICT_POLICY.aimedInterference
@@ -43,7 +46,17 @@ describe('verdictStudy', () => {
     expect(errorOf({ aimedInterference: { ...aim, standardUncertaintyMm: 0.05 } })).toBeGreaterThan(3 * inUse)
   })
 
+  it('is helped by what fitted the reference before, and stays calibrated with it', () => {
+    const cases = simulatedCases(6000, 0.7).filter((one) => one.history.length > 0)
+    const judged = (all: typeof cases) => verdictStudy(all, { asking: 'left-out' })
+    const alone = judged(cases.map((one) => ({ ...one, history: [] })))
+    const known = judged(cases)
+    expect(known.rightByVerdict).toBeGreaterThan(alone.rightByVerdict)
+    expect(known.expectedCalibrationError).toBeLessThan(0.02)
+  })
+
   it('gives the same study for the same seed', () => {
-    expect(verdictStudy(50, 0.5)).toEqual(verdictStudy(50, 0.5))
+    expect(simulatedCases(50, 0.5)).toEqual(simulatedCases(50, 0.5))
+    expect(simulatedCases(50, 0.5)).not.toEqual(simulatedCases(50, 0.6))
   })
 })

@@ -1,6 +1,7 @@
 import { useId } from 'react'
 import { line } from 'd3-shape'
 import { degreesOfHour } from '@/core/opening/pegPlacement'
+import { placeLine } from '@/core/plan-view/placeLine'
 import { ovalOutline, planPoint } from '@/core/plan-view/planViewGeometry'
 import { manyOf } from '@/core/records/Field'
 import { DIMENSIONS } from '@/core/readings/dimensions'
@@ -10,6 +11,7 @@ import type { TrailLine } from '@/core/trail/partsTrail'
 import type { TrayView } from '@/services/trayView'
 import { formatMm } from '@/core/units/formatMm'
 import type { SectionCase } from '@/core/section/sectionGeometry'
+import { PlaceMark } from './PlaceMark'
 
 export interface PlanViewProps {
   readonly view: TrayView
@@ -33,13 +35,18 @@ const HOURS = Array.from({ length: 12 }, (_, hour) => hour)
 export function PlanView({ view, section, target }: PlanViewProps) {
   const titleId = useId()
   const { caseDiameterMm, boreMm, dialOpeningMm } = section
-  const roundness = view.readout.measured.bore?.roundness ?? null
   const half = caseDiameterMm / 2 + MARGIN_MM
-  const directional = target && DIMENSIONS[target.dimension].directionsDeg ? target.dimension : 'bore'
-  const read = view.readings.filter((r) => r.voidReason === null && r.dimension === directional)
-  const nextDeg = target ? DIMENSIONS[target.dimension].directionsDeg?.[target.placeIndex] : undefined
+  const nextPlace = target && placeLine(target.dimension, target.placeIndex, boreMm / 2)
+  // What lies on the bench, not in the case, has no place here: the bore stays drawn.
+  const shown = target && nextPlace ? target.dimension : 'bore'
+  const label = DIMENSIONS[shown].label.toLowerCase()
+  const read = view.readings.filter((r) => r.voidReason === null && r.dimension === shown)
+  const roundness = view.readout.measured[shown]?.roundness ?? view.readout.measured.bore?.roundness ?? null
+  const ovalOf = view.readout.measured[shown]?.roundness ? label : 'bore'
   const ovalMm = roundness?.ovalityMm ?? 0
-  const ovalText = roundness ? `bore oval ${formatMm(ovalMm)}` : 'bore not read in three directions'
+  const ovalText = roundness
+    ? `${ovalOf} oval ${formatMm(ovalMm)}`
+    : `${DIMENSIONS[shown].directionsDeg ? label : 'bore'} not read in three directions`
   const path = line<{ xMm: number; yMm: number }>()
     .x((p) => p.xMm)
     .y((p) => p.yMm)
@@ -57,7 +64,7 @@ export function PlanView({ view, section, target }: PlanViewProps) {
     >
       <title
         id={titleId}
-      >{`Plan view, 12 up, ${crownHours.length > 0 ? `crown at ${crownHours.join()}` : 'no crown'}; ${ovalText}; ${read.length} directions of ${DIMENSIONS[directional].label.toLowerCase()} read`}</title>
+      >{`Plan view, 12 up, ${crownHours.length > 0 ? `crown at ${crownHours.join()}` : 'no crown'}; ${ovalText}; ${read.length} places of ${label} read`}</title>
       <circle r={caseDiameterMm / 2} {...thin} stroke="var(--mui-palette-text-primary)" strokeWidth={1.2} />
       {crownHours.map((hour) => (
         <rect
@@ -108,15 +115,11 @@ export function PlanView({ view, section, target }: PlanViewProps) {
           />
         )
       })}
-      {read.map((r) => (
-        <Direction
-          key={r.id}
-          deg={DIMENSIONS[directional].directionsDeg?.[r.placeIndex] ?? 0}
-          diameterMm={boreMm}
-          kind="read"
-        />
-      ))}
-      {nextDeg !== undefined && <Direction deg={nextDeg} diameterMm={boreMm} kind="next" />}
+      {read.map((r) => {
+        const place = placeLine(shown, r.placeIndex, boreMm / 2)
+        return place && <PlaceMark key={r.id} place={place} kind="read" />
+      })}
+      {nextPlace && <PlaceMark place={nextPlace} kind="next" />}
       {offHere.map(({ hour, count, words }) => (
         <OffMark key={hour} hour={hour} count={count} words={words} radiusMm={boreMm / 2 + 1.6} />
       ))}
@@ -126,28 +129,6 @@ export function PlanView({ view, section, target }: PlanViewProps) {
         </text>
       </g>
     </svg>
-  )
-}
-
-function Direction({ deg, diameterMm, kind }: { deg: number; diameterMm: number; kind: 'read' | 'next' }) {
-  const line = `M${point(diameterMm / 2, deg)}L${point(diameterMm / 2, deg + 180)}`
-  const next = kind === 'next'
-  const colour = next ? 'var(--mui-palette-warning-main)' : 'var(--mui-palette-text-secondary)'
-  const marker = { stroke: colour, fill: 'none', vectorEffect: 'non-scaling-stroke' as const }
-  return (
-    <g>
-      <path d={line} strokeWidth={next ? 2.5 : 0.9} strokeDasharray={next ? '8 4' : undefined} {...marker} />
-      {/* A line of no length with round ends is a bead at either end of the diameter. */}
-      {[deg, deg + 180].map((end) => (
-        <path
-          key={end}
-          d={`M${point(diameterMm / 2, end)}h0`}
-          strokeWidth={next ? 9 : 6}
-          strokeLinecap="round"
-          {...marker}
-        />
-      ))}
-    </g>
   )
 }
 

@@ -60,7 +60,7 @@ describe('PlanView', () => {
         target={{ dimension: 'bore', placeIndex: 0 }}
       />,
     )
-    expect(screen.getByRole('img')).toHaveAccessibleName(/bore oval 0.04; 4 directions of case bore read/)
+    expect(screen.getByRole('img')).toHaveAccessibleName(/bore oval 0.04; 4 places of case bore read/)
   })
 })
 
