@@ -10,10 +10,23 @@ async function shoot(page: Page, address: string, name: string): Promise<void> {
   await page.screenshot({ path: `${FOLDER}/${name}.png` })
 }
 
+/** The photo gauge with a crystal in four pieces, all four of its rim chosen. */
+async function photoGauge(page: Page): Promise<void> {
+  await page.goto('/trays/224?stage=measure')
+  await settled(page)
+  await page.getByRole('button', { name: 'Photo gauge' }).click()
+  await page.getByRole('button', { name: 'a mineral crystal in four pieces' }).click()
+  const edges = page.getByRole('list', { name: 'Edges' }).getByRole('button')
+  for (let piece = 0; piece < 4; piece++) await edges.nth(piece).click({ timeout: 60_000 })
+  await page.getByText(/^where ±/).click()
+  await page.screenshot({ path: `${FOLDER}/photo-gauge.png` })
+}
+
 test('the main views', async ({ page }) => {
   test.setTimeout(180_000)
   await shoot(page, '/', 'bench')
   await shoot(page, '/trays/217', 'tray-measure')
+  await photoGauge(page)
   await shoot(page, '/trays/214', 'tray-match')
   await shoot(page, '/trays/212', 'tray-press')
   await shoot(page, '/trays/214?stage=open', 'tray-open')

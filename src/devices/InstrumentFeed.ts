@@ -13,9 +13,9 @@ export interface SentLine {
 }
 
 export interface FeedListener {
-  onLine(sent: SentLine): void
+  readonly onLine: (sent: SentLine) => void
   /** nothing more will come; a sentence why */
-  onTrouble(message: string): void
+  readonly onTrouble: (message: string) => void
 }
 
 /** Where lines come from: simulated instruments, or real ones over the bridge. A tray's page listens to either alike. */

@@ -1,5 +1,5 @@
+import { openBrokenTray } from '../../tests/stores/brokenTray'
 import { testStores } from '../../tests/stores/testStores'
-import { CASE_KINDS } from '@/core/intake/caseKinds'
 import { ALL_MARKS } from '@/core/photo-gauge/gaugeSheet'
 import type { Homography } from '@/core/photo-gauge/homography'
 import { pictureOf } from '@/core/photo-gauge/homography'
@@ -8,7 +8,6 @@ import sharp from 'sharp'
 import { isBridgeToken, makeBridgeToken, passLine, withdrawBridgeToken } from './instrumentBridge'
 import { theBridge } from './instrumentFeeds'
 import { trayByItsNumber } from './listings'
-import { openTray } from './openTray'
 import { photoGaugeSettings, takePhotoSize } from './photoGauge'
 import { addPhoto, removePhoto } from './photos'
 import { startShop } from './startShop'
@@ -42,25 +41,7 @@ describe.each(testStores())('photo gauge, past and bridge, on $name', ({ open })
   beforeAll(async () => {
     store = await open()
     await startShop(store.db)
-    const { label, waterClass, use, ...sheet } = CASE_KINDS.everyday
-    const opened = await openTray(
-      store.db,
-      { newSheet: { ...sheet, maker: 'Vessalin', reference: 'Pictured' } },
-      {
-        owner: 'Tove Rask',
-        dueAt: '2026-12-01T16:00:00.000Z',
-        asked: 'crystal',
-        crystalState: 'shattered',
-        waterClass,
-        use,
-        gasketPresent: true,
-      },
-      NOW,
-    )
-    if (!opened.ok) throw new Error(JSON.stringify(opened.errors))
-    const found = await trayByItsNumber(store.db, opened.number)
-    if (!found) throw new Error('not there')
-    view = found
+    view = await openBrokenTray(store.db, 'Pictured', NOW)
     const bytes = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#888' } })
       .png()
       .toBuffer()

@@ -1,11 +1,10 @@
 import { sql } from 'drizzle-orm'
+import { openBrokenTray } from '../../tests/stores/brokenTray'
 import { testStores } from '../../tests/stores/testStores'
-import { CASE_KINDS } from '@/core/intake/caseKinds'
 import type { Store } from '@/data/client'
 import { instrumentChecks, shapeReadings } from '@/data/schema'
 import { checkInstrument } from './checkInstrument'
-import { shopTools, trayByItsNumber } from './listings'
-import { openTray } from './openTray'
+import { shopTools } from './listings'
 import { startShop } from './startShop'
 import { takeReading } from './takeReading'
 import { takeBackShape, takeShape } from './takeShape'
@@ -19,25 +18,7 @@ describe.each(testStores())('sizes round the jaws and instrument checks, on $nam
   beforeAll(async () => {
     store = await open()
     await startShop(store.db)
-    const { label, waterClass, use, ...sheet } = CASE_KINDS.everyday
-    const opened = await openTray(
-      store.db,
-      { newSheet: { ...sheet, maker: 'Vessalin', reference: 'Broken' } },
-      {
-        owner: 'Tove Rask',
-        dueAt: '2026-12-01T16:00:00.000Z',
-        asked: 'crystal',
-        crystalState: 'shattered',
-        waterClass,
-        use,
-        gasketPresent: true,
-      },
-      NOW,
-    )
-    if (!opened.ok) throw new Error(JSON.stringify(opened.errors))
-    const found = await trayByItsNumber(store.db, opened.number)
-    if (!found) throw new Error('not there')
-    view = found
+    view = await openBrokenTray(store.db, 'Broken', NOW)
   }, 60_000)
   afterAll(() => store.close())
 

@@ -1,6 +1,6 @@
 import { expect, openTrayByKeyboard, readByKeyboard, settled, standing, test } from './support/bench'
 
-/** A shattered deckwatch: three places of edge, four of bore, three of wall, three of opening, two of seat. */
+/** A shattered deckwatch: three places of edge, four of bore, three of wall, two of height, three of opening, two of seat. */
 const READINGS = [
   ['Crystal edge thickness, at 12', '1.01'],
   ['Crystal edge thickness, at 4', '1,02'],

@@ -3,6 +3,7 @@ import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
 /** A 38 mm case for a 30.0 × 1.0 flat mineral crystal in a nylon 0.50 ring. */
 export function caseSheetFacts(over: Partial<CaseSheetFacts> = {}): CaseSheetFacts {
   return {
+    retention: 'tension-gasket',
     caseDiameterMm: 38,
     caseHeightMm: 10.2,
     boreMm: 30.95,

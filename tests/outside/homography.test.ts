@@ -30,10 +30,9 @@ describe('homography', () => {
     ])
     expect(h?.[6]).toBeCloseTo(0, 12)
     expect(h?.[7]).toBeCloseTo(1, 12)
-    expect(h && pictureOf({ xMm: 0.5, yMm: 1 }, h)).toEqual({
-      x: expect.closeTo(2, 12),
-      y: expect.closeTo(2, 12),
-    })
+    const middle = h && pictureOf({ xMm: 0.5, yMm: 1 }, h)
+    expect(middle?.x).toBeCloseTo(2, 12)
+    expect(middle?.y).toBeCloseTo(2, 12)
   })
 
   it('agrees with a registry package (perspective-transform) and with itself in closed form on 100 fours', () => {

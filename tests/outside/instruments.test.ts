@@ -45,6 +45,15 @@ describe('coverage and quadrature against a statistics package (jstat)', () => {
 
   it('integrates the moments of a normal density exactly (Abramowitz & Stegun 25.4.46, seven points)', () => {
     const moment = (power: number) => HERMITE.reduce((sum, [node, weight]) => sum + weight * node ** power, 0)
-    expect([0, 1, 2, 4, 6, 8].map(moment)).toEqual([1, 0, 1, 3, 15, 105].map((m) => expect.closeTo(m, 6)))
+    for (const [power, value] of [
+      [0, 1],
+      [1, 0],
+      [2, 1],
+      [4, 3],
+      [6, 15],
+      [8, 105],
+    ] as const) {
+      expect(moment(power)).toBeCloseTo(value, 6)
+    }
   })
 })

@@ -2,13 +2,15 @@ import type { Point } from '../circle/Circle'
 import type { EdgeArc } from './arcsOfChains'
 import { ARC_LIMITS, arcsOfChain, joinedArcs } from './arcsOfChains'
 import { edgeChains } from './edgeChains'
+import type { PrintScale } from './gaugeSheet'
 import { CLEAR_FIELD } from './gaugeSheet'
 import type { GreyImage, Pixel } from './GreyImage'
 import { brightnessAt, shrunk, unshrunk } from './GreyImage'
 import { pictureOf, sheetOf } from './homography'
 import type { LocateOutcome, SheetCorners } from './locateSheet'
 import { locateSheet } from './locateSheet'
-import type { SheetView } from './sheetView'
+import type { FoundMark, SheetView } from './sheetView'
+import { marksNear, sheetView } from './sheetView'
 
 /** Longest side at which marks are looked for, px. */
 const SEARCH_SIDE_PX = 900
@@ -88,6 +90,20 @@ function sideOf(image: GreyImage, { points, fit }: EdgeArc, view: SheetView): Se
     inward += at(-stepMm) - at(stepMm)
   }
   return inward < 0 ? 'outline' : 'hole'
+}
+
+export type PictureReading =
+  | { ok: true; marks: readonly FoundMark[]; view: SheetView; arcs: readonly SeenArc[] }
+  | { ok: false; reason: 'no-marks' | 'no-sheet' | 'corners-unusable' | 'sheet-not-flat' }
+
+/** Everything a picture shows, with nobody setting a corner: sheet, marks, round edges. */
+export function readPicture(image: GreyImage, scale: PrintScale): PictureReading {
+  const found = findCorners(image)
+  if (!found.ok) return found
+  const marks = marksNear(image, found.corners)
+  if (!marks) return { ok: false, reason: 'corners-unusable' }
+  const seen = sheetView(marks, scale)
+  return seen.ok ? { ok: true, marks, view: seen.view, arcs: arcsOnSheet(image, seen.view) } : seen
 }
 
 function isInField({ xMm, yMm }: Point): boolean {

@@ -32,7 +32,6 @@ export interface VerdictStudy {
   readonly expectedCalibrationError: number
 }
 
-const BIN_EDGES = [0, 0.5, 0.6, 0.7, 0.8, 0.9, 0.95, 0.99, 1] as const
 export interface StudyOptions {
   /** of the verdict; the simulated world stays the same */
   readonly policy?: VerdictPolicy

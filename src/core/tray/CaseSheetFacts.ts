@@ -1,7 +1,9 @@
+import type { Retention } from '../construction/kinds'
 import type { CrystalMaterial, CrystalProfile, GasketMaterial, GasketSection } from '../fit/parts'
 
 /** What a case sheet knows of its case. Lengths mm; null means nobody has measured it yet. */
 export interface CaseSheetFacts {
+  readonly retention: Retention
   readonly caseDiameterMm: number | null
   readonly caseHeightMm: number | null
   readonly boreMm: number | null

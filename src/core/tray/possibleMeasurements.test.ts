@@ -33,6 +33,14 @@ describe('possibleMeasurements', () => {
     expect(ids({ crystalState: 'missing', gasketPresent: false })).not.toContain('opening caliper')
   })
 
+  it('knows which bore a construction has', () => {
+    const inBezel = caseSheetFacts({ retention: 'press-in-bezel', bezelBoreMm: 31.35 })
+    expect(ids({ sheet: inBezel })).toContain('bezel-bore caliper')
+    expect(ids({ sheet: inBezel })).not.toContain('bore caliper')
+    const snapped = ids({ sheet: caseSheetFacts({ retention: 'snap-acrylic' }) })
+    expect(snapped.filter((id) => id.includes('bore'))).toEqual([])
+  })
+
   it('does not ask for the same instrument again: it keeps its own error', () => {
     const bore = {
       id: 1,

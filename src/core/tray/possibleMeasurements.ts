@@ -1,5 +1,6 @@
 import type { InstrumentKind, InstrumentSpec } from '../measure/InstrumentSpec'
 import { typeBUncertaintyMm } from '../measure/InstrumentSpec'
+import { ringBoreOf } from '../readings/ringBoreOf'
 import type { DimensionId } from '../readings/dimensionKinds'
 import { DIMENSIONS } from '../readings/dimensions'
 import type { CrystalState } from '../readings/readingPlan'
@@ -37,11 +38,14 @@ const FRAGMENT_MINUTES = 3
 export function possibleMeasurements(facts: MeasurementFacts): PossibleMeasurement[] {
   const { crystalState, gasketPresent, measured, sheet } = facts
   const wall = figureOf('gasket-wall', measured, sheet)
+  const bore = ringBoreOf(sheet.retention)
   const wholeEnough = crystalState === 'whole' || crystalState === 'cracked'
   const options: (PossibleMeasurement | false)[] = [
     ...(wholeEnough ? across('crystal-diameter', 'crystal', facts) : []),
-    ...(gasketPresent && !wholeEnough ? across('opening', 'case', facts) : []),
-    ...(wall ? across('bore', 'case', facts, 2 * wall.standardUncertaintyMm) : []),
+    ...(sheet.retention === 'tension-gasket' && gasketPresent && !wholeEnough
+      ? across('opening', 'case', facts)
+      : []),
+    ...(wall && bore ? across(bore, 'case', facts, 2 * wall.standardUncertaintyMm) : []),
     crystalState === 'shattered' && {
       id: 'fragment',
       label: 'Largest piece of the rim, chord and sagitta or points',

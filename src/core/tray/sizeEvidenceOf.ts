@@ -1,3 +1,4 @@
+import { ringBoreOf } from '../readings/ringBoreOf'
 import type { SizeEvidence } from '../verdict/SizeEvidence'
 import type { CaseSheetFacts } from './CaseSheetFacts'
 import { figureOf } from './caseFigures'
@@ -9,7 +10,9 @@ import type { MeasuredFigures } from './measuredFigures'
  */
 export function sizeEvidenceOf(measured: MeasuredFigures, sheet: CaseSheetFacts): SizeEvidence[] {
   const evidence: SizeEvidence[] = []
-  const { bore, opening } = measured
+  const { opening } = measured
+  const boreDimension = ringBoreOf(sheet.retention)
+  const bore = boreDimension && measured[boreDimension]
   const crystal = measured['crystal-diameter']
   const wall = figureOf('gasket-wall', measured, sheet)
   if (crystal) evidence.push({ kind: 'crystal', diameter: crystal })

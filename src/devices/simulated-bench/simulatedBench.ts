@@ -24,11 +24,11 @@ export interface SimulatedBench {
   /** what is true, for those who check: demo, tests, a trainer's answers */
   readonly piece: SimulatedCase
   /** an instrument as it stays through the job: its constant error belongs to its id */
-  instrument(id: number, spec: InstrumentSpec): BenchInstrument
+  readonly instrument: (id: number, spec: InstrumentSpec) => BenchInstrument
   /** the crystal in pieces */
-  breakCrystal(pieces: number): Shard[]
+  readonly breakCrystal: (pieces: number) => Shard[]
   /** the pieces photographed on the gauge sheet; null when the sheet gives no crystal to break */
-  photograph(shards: readonly Shard[], camera?: Partial<SceneCamera>): Photograph | null
+  readonly photograph: (shards: readonly Shard[], camera?: Partial<SceneCamera>) => Photograph | null
 }
 
 const DIAMETER: ReadingTarget = { dimension: 'crystal-diameter', placeIndex: 0 }

@@ -3,9 +3,9 @@ import { greyFromRgba } from '@/core/photo-gauge/GreyImage'
 import type { PhotoInput } from '@/core/photo-gauge/photoDiameter'
 import { photoDiameter } from '@/core/photo-gauge/photoDiameter'
 import type { SeenArc } from '@/core/photo-gauge/readPicture'
-import { arcsOnSheet, findCorners } from '@/core/photo-gauge/readPicture'
+import { findCorners, readPicture } from '@/core/photo-gauge/readPicture'
 import type { FoundMark } from '@/core/photo-gauge/sheetView'
-import { marksNear, sheetView } from '@/core/photo-gauge/sheetView'
+import { marksNear } from '@/core/photo-gauge/sheetView'
 import { caseSheetFacts } from '../../../tests/factories/caseSheet'
 import { simulatedBench } from '../simulated-bench/simulatedBench'
 import { renderPhotograph } from './renderPhotograph'
@@ -20,14 +20,11 @@ interface Read {
 function read(scene: Scene): Read {
   const photo = renderPhotograph(scene, 1)
   const image = greyFromRgba(photo.rgba, photo, 1)
-  const found = findCorners(image)
-  if (!found.ok) throw new Error(found.reason)
-  const marks = marksNear(image, found.corners)
   const scale = printScale(100 * scene.print.x, 70 * scene.print.y)
-  if (!marks || !scale.ok) throw new Error('no marks')
-  const seen = sheetView(marks, scale.scale)
+  if (!scale.ok) throw new Error(scale.message)
+  const seen = readPicture(image, scale.scale)
   if (!seen.ok) throw new Error(seen.reason)
-  return { marks, arcs: arcsOnSheet(image, seen.view) }
+  return seen
 }
 
 function sizeOf(scene: Scene, { marks }: Read, arcs: readonly SeenArc[], edgeHeightMm: number) {
@@ -111,16 +108,12 @@ describe('the simulated bench’s photograph', () => {
     const photo = bench.photograph(bench.breakCrystal(4), camera)
     if (!photo) throw new Error('nothing to photograph')
     const image = greyFromRgba(photo.rgba, photo, 1)
-    const found = findCorners(image)
-    const marks = found.ok ? marksNear(image, found.corners) : null
-    const seen = marks && sheetView(marks, { x: 1, y: 1, uncertainty: 0 })
-    if (!marks || !seen?.ok) throw new Error('no sheet')
-    const rims = arcsOnSheet(image, seen.view).filter(
-      (arc) => arc.side === 'outline' && Math.abs(arc.arc.fit.radiusMm - 15) < 1,
-    )
+    const seen = readPicture(image, { x: 1, y: 1, uncertainty: 0 })
+    if (!seen.ok) throw new Error(seen.reason)
+    const rims = seen.arcs.filter((arc) => arc.side === 'outline' && Math.abs(arc.arc.fit.radiusMm - 15) < 1)
     const trueMm = bench.piece.trueMm({ dimension: 'crystal-diameter', placeIndex: 0 }) ?? NaN
     const edgeMm = bench.piece.trueMm({ dimension: 'crystal-edge', placeIndex: 0 }) ?? NaN
-    const size = sizeOf(scene({}), { marks, arcs: rims }, rims.slice(0, 4), edgeMm)
+    const size = sizeOf(scene({}), seen, rims.slice(0, 4), edgeMm)
     expect(rims.length).toBeGreaterThanOrEqual(3)
     expect(Math.abs(size.valueMm - trueMm)).toBeLessThan(2 * size.standardUncertaintyMm)
   })

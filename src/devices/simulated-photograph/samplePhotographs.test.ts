@@ -3,8 +3,7 @@ import sharp from 'sharp'
 import { printScale } from '@/core/photo-gauge/gaugeSheet'
 import { greyFromRgba } from '@/core/photo-gauge/GreyImage'
 import { photoDiameter } from '@/core/photo-gauge/photoDiameter'
-import { arcsOnSheet, findCorners } from '@/core/photo-gauge/readPicture'
-import { marksNear, sheetView } from '@/core/photo-gauge/sheetView'
+import { readPicture } from '@/core/photo-gauge/readPicture'
 import { SAMPLE_SCENES } from './sampleScenes'
 
 /** Circles this far from a true diameter are not of that edge, mm. */
@@ -17,13 +16,12 @@ describe('the simulated photographs shipped with the program', () => {
       const file = path.join(process.cwd(), 'public/photographs', `${id}.jpg`)
       const { data, info } = await sharp(file).ensureAlpha().raw().toBuffer({ resolveWithObject: true })
       const image = greyFromRgba(data, { widthPx: info.width, heightPx: info.height }, 1)
-      const found = findCorners(image)
-      const marks = found.ok ? marksNear(image, found.corners) : null
       const scale = printScale(sample.levelBarMm, sample.uprightBarMm)
-      const seen = marks && scale.ok ? sheetView(marks, scale.scale) : null
-      if (!marks || !seen?.ok) throw new Error('the sheet was not found')
+      if (!scale.ok) throw new Error(scale.message)
+      const seen = readPicture(image, scale.scale)
+      if (!seen.ok) throw new Error(seen.reason)
+      const { marks, arcs } = seen
       expect(marks).toHaveLength(8)
-      const arcs = arcsOnSheet(image, seen.view)
       for (const trueMm of sample.trueMm) {
         const [longest] = arcs.filter((a) => Math.abs(2 * a.arc.fit.radiusMm - trueMm) < SAME_EDGE_MM)
         const ofEdge = arcs.filter(

@@ -29,8 +29,8 @@ export interface PhotoGaugeReading {
   readonly arcs: readonly SeenArc[]
   readonly progress: GaugeProgress | null
   readonly trouble: string | null
-  open(file: File): Promise<void>
-  setCorners(corners: SheetCorners): void
+  readonly open: (file: File) => Promise<void>
+  readonly setCorners: (corners: SheetCorners) => void
 }
 
 /** The four handles before anybody has set them: well inside the picture. */

@@ -29,6 +29,7 @@ export function FeedChoice({ feed, onFeed }: FeedChoiceProps) {
         border: 0,
         borderBottom: '1px solid',
         minHeight: 24,
+        marginBottom: 3,
       }}
     >
       {FEEDS.map(({ value, words }) => (

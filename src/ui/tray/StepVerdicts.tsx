@@ -20,7 +20,7 @@ export function StepVerdicts({ steps }: { steps: readonly DimensionStep[] }) {
           sx={{ borderTop: 1, borderColor: 'divider', py: 0.25 }}
         >
           {DIMENSIONS[step.dimension].label} <strong className="figure">{formatMm(step.pick.sizeMm)}</strong>{' '}
-          <span className="figure">{formatPercent(step.pick.probability)}</span>
+          {formatPercent(step.pick.probability)}
           <Box component="span" sx={{ color: 'text.secondary' }}>
             {' '}
             {sentence(step)}

@@ -1,0 +1,28 @@
+import { CASE_KINDS } from '@/core/intake/caseKinds'
+import type { Db } from '@/data/client'
+import { trayByItsNumber } from '@/services/listings'
+import { openTray } from '@/services/openTray'
+import type { TrayView } from '@/services/trayView'
+
+/** Opens a tray of a case never seen, its crystal in pieces. */
+export async function openBrokenTray(db: Db, reference: string, now: Date): Promise<TrayView> {
+  const { label, waterClass, use, ...sheet } = CASE_KINDS.everyday
+  const opened = await openTray(
+    db,
+    { newSheet: { ...sheet, maker: 'Vessalin', reference } },
+    {
+      owner: 'Tove Rask',
+      dueAt: '2026-12-01T16:00:00.000Z',
+      asked: 'crystal',
+      crystalState: 'shattered',
+      waterClass,
+      use,
+      gasketPresent: true,
+    },
+    now,
+  )
+  if (!opened.ok) throw new Error(JSON.stringify(opened.errors))
+  const view = await trayByItsNumber(db, opened.number)
+  if (!view) throw new Error('not there')
+  return view
+}
