@@ -1,4 +1,4 @@
-// Benchmarks: the models alone, the photo gauge, server time of an accepted reading, server start, JavaScript of a first load of the tray page.
+// Benchmarks: the models alone, the photo gauge, the shortlist over large drawers, server time of an accepted reading, server start, JavaScript of a first load of the tray page.
 import { ensureBuild } from './lib/build.mjs'
 import { ensureModules } from './lib/modules.mjs'
 import { bin, must } from './lib/project.mjs'
@@ -7,5 +7,6 @@ await ensureModules()
 await ensureBuild()
 await must(bin('tsx'), ['bench/models.ts'])
 await must(bin('tsx'), ['bench/photoGauge.ts'])
+await must(bin('tsx'), ['bench/shortlist.ts'])
 await must(bin('tsx'), ['bench/acceptedReading.ts'])
 await must(process.execPath, ['bench/serverStart.mjs'])

@@ -116,7 +116,13 @@ async function workOf(
   ticks: Ticks,
 ): Promise<{ next: string; known: string }> {
   const pastRuns = (await pressRunsOfCaseSheet(db, sheet.id)).filter((run) => run.trayId !== tray.id)
-  const { verdict } = trayReadout(readings, sheet, pastRuns, await standingShapes(db, tray.id))
+  const { verdict } = trayReadout(
+    readings,
+    sheet,
+    pastRuns,
+    await standingShapes(db, tray.id),
+    tray.pastCounts ? 'past' : 'flat',
+  )
   const size =
     verdict && readings.length > 0
       ? `${formatMm(verdict.pick.sizeMm, 0.1)} with ${formatPercent(verdict.pick.probability)}`

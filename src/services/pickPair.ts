@@ -50,6 +50,7 @@ export async function pickPair(
     row.sheet,
     pastRuns,
     await standingShapes(db, trayId),
+    row.tray.pastCounts ? 'past' : 'flat',
   )
   if (!facts.ok)
     return refuse(`Nothing to judge a pair by: measure the ${facts.missing.replace('-', ' ')} first.`)

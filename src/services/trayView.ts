@@ -4,7 +4,11 @@ import { fitReasons } from '@/core/fit/fitReasons'
 import type { OrderProposal } from '@/core/fit/nearestOrder'
 import { nearestOrder } from '@/core/fit/nearestOrder'
 import type { Shortlist } from '@/core/fit/shortlist'
-import { diametersWorthReading, shortlist } from '@/core/fit/shortlist'
+import { shortlist } from '@/core/fit/shortlist'
+import type { StockIndex } from '@/core/fit/stockIndex'
+import { stockedEdges } from '@/core/fit/stockIndex'
+import type { WaterClass } from '@/core/intake/jobWords'
+import { strengthSentence } from '@/core/plate/crystalStrength'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { nextTarget, planFactsOf, possibleDimensions, readingPlan } from '@/core/readings/readingPlan'
@@ -26,10 +30,10 @@ import { pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
 import type { Reading } from '@/data/queries/readings'
 import { standingReadings, voidedReadings } from '@/data/queries/readings'
 import { shapesOf } from '@/data/queries/shapes'
-import { allGaskets, crystalsBetween, pairsInStock, stockedThicknesses } from '@/data/queries/stock'
 import type { Instrument } from '@/data/queries/tools'
 import { allDies, allInstruments } from '@/data/queries/tools'
 import type { TrayRow } from '@/data/queries/trays'
+import { drawersInMemory } from './drawersInMemory'
 import type { JobView } from './jobView'
 import { jobView } from './jobView'
 import type { LastTime } from './lastTime'
@@ -134,7 +138,8 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
   const plan = readingPlan(planFacts)
   const matched = isMatched(sheet.retention)
   const facts = matched && readout.facts.ok ? readout.facts.facts : null
-  const list = facts ? await shortlistView(db, facts, readout) : null
+  const drawers = await drawersInMemory(db)
+  const list = facts ? shortlistView(drawers, facts, readout, tray.waterClass) : null
   const press = await pressCard(db, row, facts, lastTimeOf(pastRuns))
   const { caseSheetId, ownerId, ...taken } = tray
   return {
@@ -174,7 +179,7 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
       readout.history,
       possibleMeasurements({ ...tray, measured: readout.measured, sheet, instruments }),
     ),
-    steps: stepDimensions(readout.measured, await stockedSteps(db, readout), instruments),
+    steps: stepDimensions(readout.measured, stockedSteps(drawers), instruments),
     fittedBefore: sizeHistory(pastRuns),
     plan,
     possible: possibleDimensions(planFacts),
@@ -192,13 +197,11 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
   }
 }
 
-/** Steps the drawers hold of what was measured; nothing is asked of the database that no reading needs. */
-async function stockedSteps(db: Db, { measured }: TrayReadout) {
+/** Steps the drawers hold of what was measured. */
+function stockedSteps(drawers: StockIndex) {
   return {
-    'crystal-edge': measured['crystal-edge'] ? await stockedThicknesses(db) : [],
-    'gasket-wall': measured['gasket-wall']
-      ? (await allGaskets(db)).filter((g) => g.quantity > 0).map((g) => g.wallMm)
-      : [],
+    'crystal-edge': stockedEdges(drawers),
+    'gasket-wall': drawers.gaskets.filter((g) => g.quantity > 0).map((g) => g.wallMm),
   }
 }
 
@@ -208,16 +211,23 @@ function pressInText({ pusher, support }: PressCard): string[] {
   )
 }
 
-async function shortlistView(db: Db, facts: CaseFacts, readout: TrayReadout): Promise<ShortlistView> {
-  const gaskets = await allGaskets(db)
-  const range = diametersWorthReading(facts, gaskets)
-  const crystals = range ? await crystalsBetween(db, range.leastMm, range.mostMm) : []
-  const pairs = await pairsInStock(db)
-  const list = shortlist(crystals, gaskets, facts, readout.wishes)
+function shortlistView(
+  drawers: StockIndex,
+  facts: CaseFacts,
+  readout: TrayReadout,
+  waterClass: WaterClass,
+): ShortlistView {
+  const list = shortlist(drawers, facts, readout.wishes)
+  const crystalLines = drawers.inStock.reduce((sum, lines) => sum + lines, 0)
+  const gasketLines = drawers.gaskets.filter((gasket) => gasket.quantity > 0).length
   return {
     ...list,
-    fitting: list.fitting.map((pair) => ({ ...pair, reasons: fitReasons(pair, facts, readout.wishes) })),
-    pairsInStock: pairs,
+    fitting: list.fitting.map((pair) => {
+      const strength = strengthSentence(pair.crystal, waterClass)
+      const reasons = fitReasons(pair, facts, readout.wishes)
+      return { ...pair, reasons: strength === null ? reasons : [...reasons, strength] }
+    }),
+    pairsInStock: crystalLines * gasketLines,
   }
 }
 

@@ -2,6 +2,7 @@ import { fitReasons } from '@/core/fit/fitReasons'
 import { nearestOrder } from '@/core/fit/nearestOrder'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import { shortlist } from '@/core/fit/shortlist'
+import { stockIndex } from '@/core/fit/stockIndex'
 import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { nextTarget, possibleDimensions, readingPlan } from '@/core/readings/readingPlan'
@@ -58,7 +59,9 @@ export function trayViewOf({
   const readout = trayReadout(readings, facts, [])
   const construction = jobFacts({ crystalState: 'shattered', ...(job.facts ?? {}) })
   const plan = readingPlan(planFacts({ crystalState: 'shattered' }))
-  const list = readout.facts.ok ? shortlist(crystals, gaskets, readout.facts.facts, readout.wishes) : null
+  const list = readout.facts.ok
+    ? shortlist(stockIndex(crystals, gaskets), readout.facts.facts, readout.wishes)
+    : null
   const caseFacts = readout.facts.ok ? readout.facts.facts : null
   return {
     tray: trayHeader(),

@@ -1,7 +1,7 @@
 import type { AxialStanding } from './axialStanding'
 import { axialStanding } from './axialStanding'
 import type { CaseFacts } from './CaseFacts'
-import type { FitPolicy, Window } from './fitPolicy'
+import type { FitPolicy } from './fitPolicy'
 import {
   diametralInterference,
   interferenceUncertaintyMm,
@@ -47,22 +47,19 @@ export function assessPair(
     boreMm: facts.bore.valueMm,
   }
   const interferenceMm = diametralInterference(joint)
-  const uncertaintyMm = interferenceUncertaintyMm({
-    crystalDiameterMm: policy.crystalDiameterUncertaintyMm,
-    gasketWallMm: policy.gasketWallUncertaintyMm,
-    boreMm: facts.bore.standardUncertaintyMm,
-  })
   const standing = axialStanding(
     crystal,
     gasket,
     facts.seatDepth.valueMm,
     facts.handsBelowSeat?.valueMm ?? null,
   )
-  const constraints = [
-    interferenceConstraint(interferenceMm, uncertaintyMm, policy.interferenceBands[gasket.material]),
-    rimConstraint(standing, facts, policy),
-    ...handsConstraint(standing, facts, policy),
-    certain('gasket-bore', Math.abs(gasket.outerDiameterMm - facts.bore.valueMm) <= policy.gasketToBoreMm),
+  const constraints: Constraint[] = [
+    { name: 'interference', probability: interferenceProbability(crystal, gasket, facts, policy) },
+    { name: 'rim', probability: rimProbability(crystal, gasket, facts, policy) },
+    ...(facts.handsBelowSeat
+      ? [{ name: 'hands' as const, probability: handsProbability(crystal, gasket, facts, policy) }]
+      : []),
+    certain('gasket-bore', gasketSuitsBore(gasket, facts, policy)),
     certain('gasket-height', gasketHeightSuits(gasket, crystal, facts, policy)),
     certain('stock', crystal.quantity >= 1 && gasket.quantity >= 1),
   ]
@@ -70,7 +67,7 @@ export function assessPair(
     crystal,
     gasket,
     interferenceMm,
-    interferenceUncertaintyMm: uncertaintyMm,
+    interferenceUncertaintyMm: jointUncertaintyMm(facts, policy),
     squeeze: wallSqueeze(joint),
     squeezeRange: wallSqueezeRange(joint, facts.boreOvalityMm),
     standing,
@@ -80,20 +77,71 @@ export function assessPair(
   }
 }
 
-function interferenceConstraint(interferenceMm: number, uncertaintyMm: number, band: Window): Constraint {
-  return { name: 'interference', probability: probabilityWithin(interferenceMm, uncertaintyMm, band) }
+function jointUncertaintyMm(facts: Pick<CaseFacts, 'bore'>, policy: FitPolicy): number {
+  return interferenceUncertaintyMm({
+    crystalDiameterMm: policy.crystalDiameterUncertaintyMm,
+    gasketWallMm: policy.gasketWallUncertaintyMm,
+    boreMm: facts.bore.standardUncertaintyMm,
+  })
 }
 
-function rimConstraint(standing: AxialStanding, facts: CaseFacts, policy: FitPolicy): Constraint {
-  const uncertaintyMm = Math.hypot(facts.seatDepth.standardUncertaintyMm, policy.thicknessUncertaintyMm)
-  return { name: 'rim', probability: probabilityWithin(standing.rimMm, uncertaintyMm, policy.rimWindow) }
+/** Chance that the joint is as tight as the gasket's material wants, 0…1. */
+export function interferenceProbability(
+  { diameterMm }: Pick<StockCrystal, 'diameterMm'>,
+  { wallMm, material }: Pick<StockGasket, 'wallMm' | 'material'>,
+  facts: Pick<CaseFacts, 'bore'>,
+  policy: FitPolicy,
+): number {
+  const interferenceMm = diametralInterference({
+    crystalDiameterMm: diameterMm,
+    gasketWallMm: wallMm,
+    boreMm: facts.bore.valueMm,
+  })
+  return probabilityWithin(
+    interferenceMm,
+    jointUncertaintyMm(facts, policy),
+    policy.interferenceBands[material],
+  )
 }
 
-function handsConstraint(standing: AxialStanding, facts: CaseFacts, policy: FitPolicy): Constraint[] {
-  if (standing.handClearanceMm === null || !facts.handsBelowSeat) return []
-  const uncertaintyMm = Math.hypot(facts.handsBelowSeat.standardUncertaintyMm, policy.thicknessUncertaintyMm)
+/** Chance that the edge stands right against the rim, 0…1. */
+export function rimProbability(
+  { edgeThicknessMm }: Pick<StockCrystal, 'edgeThicknessMm'>,
+  gasket: Pick<StockGasket, 'footMm'>,
+  { seatDepth }: Pick<CaseFacts, 'seatDepth'>,
+  policy: FitPolicy,
+): number {
+  const { rimMm } = axialStanding({ edgeThicknessMm, undersideRiseMm: 0 }, gasket, seatDepth.valueMm, null)
+  const uncertaintyMm = Math.hypot(seatDepth.standardUncertaintyMm, policy.thicknessUncertaintyMm)
+  return probabilityWithin(rimMm, uncertaintyMm, policy.rimWindow)
+}
+
+/** Chance that the underside clears the hands, 0…1; 1 where they were never measured. */
+export function handsProbability(
+  { undersideRiseMm }: Pick<StockCrystal, 'undersideRiseMm'>,
+  gasket: Pick<StockGasket, 'footMm'>,
+  { seatDepth, handsBelowSeat }: Pick<CaseFacts, 'seatDepth' | 'handsBelowSeat'>,
+  policy: FitPolicy,
+): number {
+  if (!handsBelowSeat) return 1
+  const standing = axialStanding(
+    { edgeThicknessMm: 0, undersideRiseMm },
+    gasket,
+    seatDepth.valueMm,
+    handsBelowSeat.valueMm,
+  )
+  const uncertaintyMm = Math.hypot(handsBelowSeat.standardUncertaintyMm, policy.thicknessUncertaintyMm)
   const window = { lowMm: policy.minimumHandClearanceMm, highMm: Infinity }
-  return [{ name: 'hands', probability: probabilityWithin(standing.handClearanceMm, uncertaintyMm, window) }]
+  return probabilityWithin(standing.handClearanceMm ?? 0, uncertaintyMm, window)
+}
+
+/** Does the gasket go into this bore? */
+export function gasketSuitsBore(
+  gasket: Pick<StockGasket, 'outerDiameterMm'>,
+  facts: Pick<CaseFacts, 'bore'>,
+  policy: FitPolicy,
+): boolean {
+  return Math.abs(gasket.outerDiameterMm - facts.bore.valueMm) <= policy.gasketToBoreMm
 }
 
 /** A constraint on printed sizes and counts: met or not. */
@@ -101,10 +149,11 @@ function certain(name: ConstraintName, met: boolean): Constraint {
   return { name, probability: met ? 1 : 0 }
 }
 
-function gasketHeightSuits(
-  gasket: StockGasket,
-  crystal: StockCrystal,
-  facts: CaseFacts,
+/** Does the gasket end below the rim and still hold enough of the edge? */
+export function gasketHeightSuits(
+  gasket: Pick<StockGasket, 'heightMm' | 'footMm'>,
+  crystal: Pick<StockCrystal, 'edgeThicknessMm'>,
+  facts: Pick<CaseFacts, 'seatDepth'>,
   policy: FitPolicy,
 ): boolean {
   return (

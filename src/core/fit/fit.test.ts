@@ -6,7 +6,9 @@ import { fitReasons, rimWord } from './fitReasons'
 import { FIT_POLICY } from './fitPolicy'
 import { diametralInterference, probabilityWithin, wallSqueeze, wallSqueezeRange } from './interference'
 import { nearestOrder } from './nearestOrder'
-import { diametersWorthReading, shortlist } from './shortlist'
+import { shortlist } from './shortlist'
+import { stockIndex, withChanges } from './stockIndex'
+import { plainShortlist } from '../../../tests/factories/plainShortlist'
 
 const lengthMm = fc.double({ min: 10, max: 45, noNaN: true })
 const figure = (valueMm: number, origin: 'measured' | 'sheet' = 'measured') => ({
@@ -144,36 +146,79 @@ describe('shortlist', () => {
   const gaskets = [0.45, 0.5, 0.55].map((wallMm, id) => stockGasket({ id, wallMm, code: `G${id}` }))
 
   it('searches crystal and gasket together', () => {
-    const list = shortlist(crystals, gaskets, caseFacts(), NO_WISHES)
+    const list = shortlist(stockIndex(crystals, gaskets), caseFacts(), NO_WISHES)
     const pairs = list.fitting.map((p) => `${p.crystal.diameterMm}/${p.gasket.wallMm}`)
     expect(new Set(pairs)).toEqual(new Set(['30/0.5', '30.1/0.45', '29.9/0.55']))
     expect(list.rejected[0]?.failures[0]?.failure).toBeTruthy()
     expect(list.rejectedBy.interference).toBeGreaterThan(0)
   })
 
-  it('finds every pair that a search through all pairs finds', () => {
-    fc.assert(
-      fc.property(fc.double({ min: 30.6, max: 31.3, noNaN: true }), (boreMm) => {
-        const facts = caseFacts({ bore: figure(boreMm) })
-        const all = crystals.flatMap((c) => gaskets.map((g) => assessPair(c, g, facts, FIT_POLICY)))
-        const fits = all.filter(
-          (p) =>
-            p.probability >= 0.5 && p.constraints.every((c) => c.probability >= FIT_POLICY.leastProbability),
-        )
-        expect(shortlist(crystals, gaskets, facts, NO_WISHES).fittingCount).toBe(fits.length)
-        const range = diametersWorthReading(facts, gaskets) ?? { leastMm: Infinity, mostMm: -Infinity }
-        for (const { crystal } of fits) {
-          expect(crystal.diameterMm).toBeGreaterThanOrEqual(range.leastMm)
-          expect(crystal.diameterMm).toBeLessThanOrEqual(range.mostMm)
-        }
+  const drawers = fc.record({
+    crystals: fc.array(
+      fc.record({
+        diameterMm: fc.integer({ min: 295, max: 306 }).map((tenths) => tenths / 10),
+        edgeThicknessMm: fc.constantFrom(0.8, 1, 1.2, 1.5, 2.5),
+        undersideRiseMm: fc.constantFrom(0, 0.3, -0.2),
+        quantity: fc.integer({ min: 0, max: 3 }),
+        priceCents: fc.constantFrom(500, 900),
+        material: fc.constantFrom('mineral' as const, 'sapphire' as const),
       }),
+      { maxLength: 40 },
+    ),
+    gaskets: fc.array(
+      fc.record({
+        outerDiameterMm: fc.constantFrom(30.5, 30.9, 31, 31.2, 33),
+        wallMm: fc.constantFrom(0.4, 0.45, 0.5, 0.55),
+        heightMm: fc.constantFrom(0.8, 1, 1.4),
+        footMm: fc.constantFrom(0, 0.2),
+        material: fc.constantFrom('nylon' as const, 'nitrile' as const),
+        quantity: fc.integer({ min: 0, max: 2 }),
+      }),
+      { maxLength: 12 },
+    ),
+    boreMm: fc.double({ min: 30.6, max: 31.3, noNaN: true }),
+    hands: fc.boolean(),
+  })
+
+  it('gives exactly what assessing and sorting every near pair gives, on random drawers', () => {
+    fc.assert(
+      fc.property(drawers, ({ crystals: lines, gaskets: rings, boreMm, hands }) => {
+        const stock = lines.map((line, i) => stockCrystal({ ...line, id: i + 1, code: `C${i}` }))
+        const walls = rings.map((ring, i) => stockGasket({ ...ring, id: i + 1, code: `G${i}` }))
+        const facts = caseFacts({ bore: figure(boreMm), ...(hands ? {} : { handsBelowSeat: null }) })
+        const wishes = { ...NO_WISHES, sizeMm: 30.1, material: 'sapphire' as const }
+        const { rejected, ...list } = shortlist(stockIndex(stock, walls), facts, wishes)
+        const { rejected: plainRejected, ...plain } = plainShortlist(stock, walls, facts, wishes)
+        expect(list).toEqual(plain)
+        expect(rejected.map((r) => r.pair)).toEqual(plainRejected)
+      }),
+      { numRuns: 300 },
+    )
+  })
+
+  it('takes changed lines in without losing its order', () => {
+    const index = stockIndex(crystals, gaskets)
+    const [first] = crystals
+    const [ring] = gaskets
+    if (!first || !ring) throw new Error('drawers')
+    const fewer = withChanges(index, { crystals: [{ ...first, quantity: 0 }], gaskets: [] })
+    expect(fewer.diameters).toBe(index.diameters)
+    expect(fewer.crystals.find((c) => c.id === first.id)?.quantity).toBe(0)
+    const moved = { ...first, diameterMm: 31.7 }
+    const anew = stockCrystal({ id: 999, diameterMm: 12 })
+    const changed = withChanges(index, { crystals: [moved, anew], gaskets: [{ ...ring, quantity: 0 }] })
+    expect(changed).toEqual(
+      stockIndex(
+        [...crystals.map((c) => (c.id === first.id ? moved : c)), anew],
+        gaskets.map((g) => (g.id === ring.id ? { ...g, quantity: 0 } : g)),
+      ),
     )
   })
 
   it('prefers last time’s pair among equals, and never over a better fit', () => {
     const twins = [stockCrystal({ id: 1 }), stockCrystal({ id: 2, quantity: 1 })]
     const lastTime = { crystalId: 2, gasketId: 1, successes: 3 }
-    const list = shortlist(twins, [stockGasket()], caseFacts(), { ...NO_WISHES, lastTime })
+    const list = shortlist(stockIndex(twins, [stockGasket()]), caseFacts(), { ...NO_WISHES, lastTime })
     const first = list.fitting[0]
     expect(first?.crystal.id).toBe(2)
     expect(first && fitReasons(first, caseFacts(), { ...NO_WISHES, lastTime }).join(' ')).toMatch(
@@ -181,24 +226,25 @@ describe('shortlist', () => {
     )
     const worse = [stockCrystal({ id: 1 }), stockCrystal({ id: 2, diameterMm: 30.04 })]
     expect(
-      shortlist(worse, [stockGasket()], caseFacts(), { ...NO_WISHES, lastTime }).fitting[0]?.crystal.id,
+      shortlist(stockIndex(worse, [stockGasket()]), caseFacts(), { ...NO_WISHES, lastTime }).fitting[0]
+        ?.crystal.id,
     ).toBe(1)
   })
 
   it('keeps the material that came out when two fit alike', () => {
     const pair = [stockCrystal({ id: 1 }), stockCrystal({ id: 2, material: 'sapphire' })]
     const wishes = { ...NO_WISHES, material: 'sapphire' as const }
-    expect(shortlist(pair, [stockGasket()], caseFacts(), wishes).fitting[0]?.crystal.id).toBe(2)
+    expect(shortlist(stockIndex(pair, [stockGasket()]), caseFacts(), wishes).fitting[0]?.crystal.id).toBe(2)
   })
 
   it('puts the verdict’s size first among pairs that fit alike', () => {
     const wishes = { ...NO_WISHES, sizeMm: 30.1 }
-    const list = shortlist(crystals, gaskets, caseFacts(), wishes)
+    const list = shortlist(stockIndex(crystals, gaskets), caseFacts(), wishes)
     expect(list.fitting[0]).toMatchObject({ crystal: { diameterMm: 30.1 }, gasket: { wallMm: 0.45 } })
   })
 
   it('is empty, not broken, for empty drawers', () => {
-    const none = shortlist([], [], caseFacts(), NO_WISHES)
+    const none = shortlist(stockIndex([], []), caseFacts(), NO_WISHES)
     expect(none).toMatchObject({ fittingCount: 0, rejectedCount: 0, fitting: [], rejected: [] })
   })
 })

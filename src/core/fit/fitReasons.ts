@@ -3,7 +3,7 @@ import type { CaseFacts, Figure, FitWishes } from './CaseFacts'
 import type { PairAssessment } from './assessPair'
 import type { FitPolicy } from './fitPolicy'
 import { FIT_POLICY } from './fitPolicy'
-import { isLastTime } from './rankPairs'
+import { isLastTime } from './pairKey'
 
 const ORIGIN_WORDS: Record<Figure['origin'], string> = {
   measured: 'measured',

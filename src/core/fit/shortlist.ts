@@ -1,11 +1,16 @@
 import type { CaseFacts, FitWishes } from './CaseFacts'
 import type { Constraint, ConstraintName, PairAssessment } from './assessPair'
 import { assessPair } from './assessPair'
+import { axialStanding } from './axialStanding'
 import { failureText } from './failureText'
 import type { FitPolicy } from './fitPolicy'
 import { FIT_POLICY } from './fitPolicy'
+import { bestFew } from './bestFew'
+import type { PairOdds } from './pairOdds'
+import { oddsOf } from './pairOdds'
 import type { StockCrystal, StockGasket } from './parts'
-import { pairKey, rankPairs } from './rankPairs'
+import { pairKey, probabilityRank } from './pairKey'
+import type { StockIndex } from './stockIndex'
 
 /** A constraint that speaks against a pair, with the figure and the limit in words. */
 export interface Failure extends Constraint {
@@ -42,76 +47,129 @@ export interface ShortlistOptions {
 
 /**
  * Searches crystals and gaskets together for one case.
- * Gaskets that cannot go into the bore are dropped first; for each that is left only crystals whose interference
- * can come near its band are looked at, so the work grows with the near pairs and not with the stock.
- * @param crystals - any order
+ * Gaskets that cannot go into the bore are dropped first; for each that is left only shapes of crystal whose
+ * interference can come near its band are looked at, each once for all lines of that shape, and only pairs that are
+ * shown are assessed in full. The answer is the same as that of assessing every near pair and sorting them all.
  */
 export function shortlist(
-  crystals: readonly StockCrystal[],
-  gaskets: readonly StockGasket[],
+  index: StockIndex,
   facts: CaseFacts,
   wishes: FitWishes,
   { policy = FIT_POLICY, most = 12 }: ShortlistOptions = {},
 ): Shortlist {
-  const byDiameter = [...crystals].sort((a, b) => a.diameterMm - b.diameterMm)
-  const fitting: PairAssessment[] = []
-  const rejected: Judged[] = []
-  for (const gasket of gasketsNear(gaskets, facts)) {
-    for (const crystal of crystalsNear(byDiameter, gasket, facts, policy)) {
-      const pair = assessPair(crystal, gasket, facts, policy)
-      const failing = failingConstraints(pair, policy)
-      if (failing.length === 0) fitting.push(pair)
-      else rejected.push({ pair, failing })
+  const fitting = bestFew<PairAssessment>(most)
+  const rejected = bestFew<PairAssessment>(most)
+  const counts = new Map<ConstraintName, number>()
+  let [fittingCount, rejectedCount] = [0, 0]
+  const oddsFor = oddsOf(facts, policy)
+  const odds = new Float64Array(MOST_CONSTRAINTS)
+
+  const judge = (shape: number, gasket: StockGasket, { names, of }: PairOdds, stock: 0 | 1) => {
+    const first = index.crystals[index.starts[shape] ?? 0]
+    const lines = linesOf(index, shape, gasket, stock)
+    if (!first || lines === 0) return
+    const probability = of(first, stock, odds)
+    const fits = probability >= policy.leastProbability
+    const rank = probabilityRank(probability)
+    const { failing, worst } = failingOf(odds, names.length, policy)
+    if (fits) fittingCount += lines
+    else {
+      rejectedCount += lines
+      const name = names[worst]
+      if (name) counts.set(name, (counts.get(name) ?? 0) + lines)
+    }
+    const few = fits ? fitting : rejected
+    const start = fits ? [] : [failing]
+    if (!few.mayEnter([...start, rank])) return
+    const { rimMm } = axialStanding(first, gasket, facts.seatDepth.valueMm, null)
+    for (const crystal of crystalsOf(index, shape)) {
+      if (stockOf(crystal, gasket) !== stock) continue
+      const key = pairKey({ crystal, gasket, probability, standing: { rimMm } }, wishes)
+      few.offer([...start, ...key], () => assessPair(crystal, gasket, facts, policy))
     }
   }
-  const best = rankPairs(fitting, (pair) => pairKey(pair, wishes)).slice(0, most)
-  const nearest = rankPairs(rejected, ({ pair, failing }) => [failing.length, ...pairKey(pair, wishes)])
+
+  for (const gasket of gasketsNear(index, facts)) {
+    const gasketOdds = oddsFor(gasket)
+    const { leastMm, mostMm } = diameterRange(gasket, facts, policy)
+    const end = firstAtLeast(index.diameters, mostMm)
+    for (let shape = firstAtLeast(index.diameters, leastMm); shape < end; shape++) {
+      judge(shape, gasket, gasketOdds, 1)
+      judge(shape, gasket, gasketOdds, 0)
+    }
+  }
   return {
-    fitting: best,
-    fittingCount: fitting.length,
+    fitting: fitting.items(),
+    fittingCount,
     // Only what is shown is put into words: most near misses never are.
-    rejected: nearest.slice(0, most).map(({ pair, failing }) => ({
+    rejected: rejected.items().map((pair) => ({
       pair,
-      failures: failing.map((c) => ({ ...c, failure: failureText(c.name, pair, facts, policy) })),
+      failures: failingConstraints(pair, policy).map((c) => ({
+        ...c,
+        failure: failureText(c.name, pair, facts, policy),
+      })),
     })),
-    rejectedCount: rejected.length,
-    rejectedBy: countByFirstFailure(rejected),
+    rejectedCount,
+    rejectedBy: Object.fromEntries(counts),
   }
 }
 
-interface Judged {
-  readonly pair: PairAssessment
-  /** worst first */
-  readonly failing: readonly Constraint[]
+function stockOf(crystal: StockCrystal, gasket: StockGasket): 0 | 1 {
+  return crystal.quantity >= 1 && gasket.quantity >= 1 ? 1 : 0
 }
 
-/** What speaks against a pair; a pair whose constraints pass one by one may still be too unlikely in all. */
-function failingConstraints(pair: PairAssessment, policy: FitPolicy): readonly Constraint[] {
+function crystalsOf({ crystals, starts }: StockIndex, shape: number): readonly StockCrystal[] {
+  return crystals.slice(starts[shape], starts[shape + 1])
+}
+
+/** Lines of a shape that are there together with the gasket, or that are not. */
+function linesOf({ starts, inStock }: StockIndex, shape: number, gasket: StockGasket, stock: 0 | 1): number {
+  const all = (starts[shape + 1] ?? 0) - (starts[shape] ?? 0)
+  const there = gasket.quantity >= 1 ? (inStock[shape] ?? 0) : 0
+  return stock === 1 ? there : all - there
+}
+
+const MOST_CONSTRAINTS = 8
+
+/** How many constraints speak against a pair (at least one, see failingConstraints), and which is the worst. */
+function failingOf(
+  odds: Float64Array,
+  count: number,
+  { leastProbability }: FitPolicy,
+): { failing: number; worst: number } {
+  let [failing, worst] = [0, 0]
+  for (let i = 0; i < count; i++) {
+    const probability = odds[i] ?? 0
+    if (probability < leastProbability) failing++
+    if (probability < (odds[worst] ?? 0)) worst = i
+  }
+  return { failing: Math.max(1, failing), worst }
+}
+
+/** What speaks against a pair, worst first; one whose constraints pass one by one may still be too unlikely in all. */
+export function failingConstraints(
+  pair: Pick<PairAssessment, 'probability' | 'constraints'>,
+  policy: FitPolicy,
+): readonly Constraint[] {
   if (pair.probability >= policy.leastProbability) return []
   const failing = pair.constraints.filter((c) => c.probability < policy.leastProbability)
   return failing.length > 0 ? failing.sort((a, b) => a.probability - b.probability) : [weakest(pair)]
 }
 
 /** Gaskets that go into this bore, or nearly. */
-function gasketsNear(
-  gaskets: readonly StockGasket[],
-  facts: Pick<CaseFacts, 'bore'>,
-): readonly StockGasket[] {
-  return gaskets.filter((gasket) => Math.abs(gasket.outerDiameterMm - facts.bore.valueMm) <= NEAR_GASKET_MM)
+function gasketsNear({ gaskets }: StockIndex, facts: Pick<CaseFacts, 'bore'>): readonly StockGasket[] {
+  return gaskets.filter((gasket) => isGasketNear(gasket, facts))
 }
 
-function crystalsNear(
-  byDiameter: readonly StockCrystal[],
-  gasket: StockGasket,
-  facts: CaseFacts,
-  policy: FitPolicy,
-): readonly StockCrystal[] {
-  const { leastMm, mostMm } = diameterRange(gasket, facts, policy)
-  return byDiameter.slice(firstAtLeast(byDiameter, leastMm), firstAtLeast(byDiameter, mostMm))
+export function isGasketNear(
+  { outerDiameterMm }: Pick<StockGasket, 'outerDiameterMm'>,
+  { bore }: Pick<CaseFacts, 'bore'>,
+): boolean {
+  return Math.abs(outerDiameterMm - bore.valueMm) <= NEAR_GASKET_MM
 }
 
-/** Crystal diameters that come near a gasket's band. */
-function diameterRange(
+/** Crystal diameters that come near a gasket's band: from the first up to, not with, the second. */
+export function diameterRange(
   gasket: StockGasket,
   facts: Pick<CaseFacts, 'bore'>,
   policy: FitPolicy,
@@ -121,43 +179,17 @@ function diameterRange(
   return { leastMm: openingMm + band.lowMm - NEAR_MISS_MM, mostMm: openingMm + band.highMm + NEAR_MISS_MM }
 }
 
-function firstAtLeast(byDiameter: readonly StockCrystal[], diameterMm: number): number {
+function firstAtLeast(diameters: Float64Array, diameterMm: number): number {
   let low = 0
-  let high = byDiameter.length
+  let high = diameters.length
   while (low < high) {
     const middle = (low + high) >> 1
-    if ((byDiameter[middle]?.diameterMm ?? Infinity) < diameterMm) low = middle + 1
+    if ((diameters[middle] ?? Infinity) < diameterMm) low = middle + 1
     else high = middle
   }
   return low
 }
 
-function weakest(pair: PairAssessment): Constraint {
-  return pair.constraints.reduce((worst, c) => (c.probability < worst.probability ? c : worst))
-}
-
-function countByFirstFailure(rejected: readonly Judged[]): Partial<Record<ConstraintName, number>> {
-  const counts: Partial<Record<ConstraintName, number>> = {}
-  for (const { failing } of rejected) {
-    const name = failing[0]?.name
-    if (name) counts[name] = (counts[name] ?? 0) + 1
-  }
-  return counts
-}
-
-/**
- * Range of crystal diameters that can appear in a shortlist for a bore: what a store needs to read.
- * @returns null when no gasket comes near the bore, so that no crystal can
- */
-export function diametersWorthReading(
-  facts: Pick<CaseFacts, 'bore'>,
-  gaskets: readonly StockGasket[],
-  policy: FitPolicy = FIT_POLICY,
-): { leastMm: number; mostMm: number } | null {
-  const ranges = gasketsNear(gaskets, facts).map((gasket) => diameterRange(gasket, facts, policy))
-  if (ranges.length === 0) return null
-  return {
-    leastMm: Math.min(...ranges.map((r) => r.leastMm)),
-    mostMm: Math.max(...ranges.map((r) => r.mostMm)),
-  }
+function weakest({ constraints }: Pick<PairAssessment, 'constraints'>): Constraint {
+  return constraints.reduce((worst, c) => (c.probability < worst.probability ? c : worst))
 }

@@ -1,6 +1,7 @@
 import { pressInPusher, pressInSupport } from '@/core/dies/pressInDies'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import { shortlist } from '@/core/fit/shortlist'
+import { stockIndex } from '@/core/fit/stockIndex'
 import { instrumentFor } from '@/core/readings/instrumentFor'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { nextTarget, planFactsOf, readingPlan } from '@/core/readings/readingPlan'
@@ -210,7 +211,7 @@ async function playPick(
   const readout = trayReadout(readings, sheet, pastRuns)
   if (!readout.facts.ok) throw new Error(`demo tray ${tray.number}: ${readout.facts.missing} missing`)
   const { facts } = readout.facts
-  const [pair] = shortlist(world.crystals, world.gaskets, facts, readout.wishes).fitting
+  const [pair] = shortlist(stockIndex(world.crystals, world.gaskets), facts, readout.wishes).fitting
   if (!pair) throw new Error(`demo tray ${tray.number} (${demo.caseName}): no pair fits`)
   const pickedAt = new Date(tray.openedAt.getTime() + 3 * HOUR_MS)
   const pick = await insertPick(db, {

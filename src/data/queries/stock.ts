@@ -1,58 +1,54 @@
-import { and, asc, between, count, eq, gt, sql } from 'drizzle-orm'
+import { and, asc, eq, getTableColumns, gt, gte, sql } from 'drizzle-orm'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import type { Db } from '../client'
 import { crystals, gaskets } from '../schema'
 
-export type NewCrystal = typeof crystals.$inferInsert
-export type NewGasket = typeof gaskets.$inferInsert
+export type NewCrystal = Omit<typeof crystals.$inferInsert, 'changed'>
+export type NewGasket = Omit<typeof gaskets.$inferInsert, 'changed'>
+
+const { changed: _ofCrystal, ...crystalColumns } = getTableColumns(crystals)
+const { changed: _ofGasket, ...gasketColumns } = getTableColumns(gaskets)
 
 export function allCrystals(db: Db): Promise<StockCrystal[]> {
   return db
-    .select()
+    .select(crystalColumns)
     .from(crystals)
     .orderBy(asc(crystals.diameterMm), asc(crystals.edgeThicknessMm), asc(crystals.id))
 }
 
-/** Crystals whose diameter lies in a range, in stock or not. */
-export function crystalsBetween(db: Db, leastMm: number, mostMm: number): Promise<StockCrystal[]> {
-  return db
-    .select()
-    .from(crystals)
-    .where(between(crystals.diameterMm, leastMm, mostMm))
-    .orderBy(asc(crystals.diameterMm))
-}
-
 export function allGaskets(db: Db): Promise<StockGasket[]> {
-  return db.select().from(gaskets).orderBy(asc(gaskets.outerDiameterMm), asc(gaskets.wallMm), asc(gaskets.id))
+  return db
+    .select(gasketColumns)
+    .from(gaskets)
+    .orderBy(asc(gaskets.outerDiameterMm), asc(gaskets.wallMm), asc(gaskets.id))
 }
 
 export async function crystalById(db: Db, id: number): Promise<StockCrystal | undefined> {
-  return (await db.select().from(crystals).where(eq(crystals.id, id)))[0]
+  return (await db.select(crystalColumns).from(crystals).where(eq(crystals.id, id)))[0]
 }
 
 export async function gasketById(db: Db, id: number): Promise<StockGasket | undefined> {
-  return (await db.select().from(gaskets).where(eq(gaskets.id, id)))[0]
+  return (await db.select(gasketColumns).from(gaskets).where(eq(gaskets.id, id)))[0]
 }
 
-/** Edge thicknesses the crystal drawers hold, mm. */
-export async function stockedThicknesses(db: Db): Promise<number[]> {
-  const rows = await db
-    .selectDistinct({ mm: crystals.edgeThicknessMm })
-    .from(crystals)
-    .where(gt(crystals.quantity, 0))
-  return rows.map((row) => row.mm)
+export interface StockChanges {
+  readonly crystals: StockCrystal[]
+  readonly gaskets: StockGasket[]
+  /** where to go on from next time */
+  readonly horizon: number
 }
 
-/** How many crystal-with-gasket pairs the drawers hold. */
-export async function pairsInStock(db: Db): Promise<number> {
+/** Lines of the drawers written since a horizon; 0 reads them all. */
+export async function stockChangesSince(db: Db, since: number): Promise<StockChanges> {
+  // Before the rows: what is written between the two is read again next time, and never missed.
   const [row] = await db
-    .select({
-      crystals: count(),
-      gaskets: sql<number>`(select count(*) from ${gaskets} where ${gaskets.quantity} > 0)`.mapWith(Number),
-    })
-    .from(crystals)
-    .where(gt(crystals.quantity, 0))
-  return (row?.crystals ?? 0) * (row?.gaskets ?? 0)
+    .select({ horizon: sql`pg_snapshot_xmin(pg_current_snapshot())::text::bigint`.mapWith(Number) })
+    .from(sql`(values (1)) as one (n)`)
+  return {
+    crystals: await db.select(crystalColumns).from(crystals).where(gte(crystals.changed, since)),
+    gaskets: await db.select(gasketColumns).from(gaskets).where(gte(gaskets.changed, since)),
+    horizon: row?.horizon ?? 0,
+  }
 }
 
 export async function insertCrystals(db: Db, rows: NewCrystal[]): Promise<void> {

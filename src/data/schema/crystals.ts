@@ -1,4 +1,5 @@
 import { doublePrecision, index, integer, pgTable, serial, text } from 'drizzle-orm/pg-core'
+import { stockChange } from './stockChange'
 import { CRYSTAL_MATERIALS, CRYSTAL_PROFILES } from '@/core/fit/parts'
 
 export const crystals = pgTable(
@@ -16,6 +17,8 @@ export const crystals = pgTable(
     profile: text('profile', { enum: CRYSTAL_PROFILES }).notNull(),
     quantity: integer('quantity').notNull(),
     priceCents: integer('price_cents').notNull().default(0),
+    /** what a copy in memory is brought up to date by */
+    changed: stockChange(),
   },
-  (table) => [index().on(table.diameterMm)],
+  (table) => [index().on(table.diameterMm), index().on(table.changed)],
 )

@@ -1,4 +1,5 @@
 import { doublePrecision, index, integer, pgTable, serial, text } from 'drizzle-orm/pg-core'
+import { stockChange } from './stockChange'
 import { GASKET_MATERIALS, GASKET_SECTIONS } from '@/core/fit/parts'
 
 export const gaskets = pgTable(
@@ -16,6 +17,8 @@ export const gaskets = pgTable(
     colour: text('colour').notNull(),
     quantity: integer('quantity').notNull(),
     priceCents: integer('price_cents').notNull().default(0),
+    /** what a copy in memory is brought up to date by */
+    changed: stockChange(),
   },
-  (table) => [index().on(table.outerDiameterMm)],
+  (table) => [index().on(table.outerDiameterMm), index().on(table.changed)],
 )

@@ -1,0 +1,80 @@
+import type { ConstraintName } from './assessPair'
+import {
+  gasketHeightSuits,
+  gasketSuitsBore,
+  handsProbability,
+  interferenceProbability,
+  rimProbability,
+} from './assessPair'
+import type { CaseFacts } from './CaseFacts'
+import type { FitPolicy } from './fitPolicy'
+import type { StockCrystal, StockGasket } from './parts'
+
+/** What of a crystal its fit depends on. */
+type CrystalShape = Pick<StockCrystal, 'diameterMm' | 'edgeThicknessMm' | 'undersideRiseMm'>
+
+/** Probability of each constraint of one gasket with any shape of crystal. */
+export interface PairOdds {
+  /** in the order assessPair lists them; hands only where they were measured */
+  readonly names: readonly ConstraintName[]
+  /**
+   * Fills `into` with one probability a name.
+   * @param stock - 1 when both are in their drawers, else 0
+   * @returns their product, the same to the last bit as assessPair's
+   */
+  readonly of: (shape: CrystalShape, stock: 0 | 1, into: Float64Array) => number
+}
+
+/**
+ * Odds of a case against any pair. The drawers hold few different diameters, thicknesses and walls: the normal
+ * integrals run once a value, not once a pair.
+ */
+export function oddsOf(facts: CaseFacts, policy: FitPolicy): (gasket: StockGasket) => PairOdds {
+  const tables = new Map<string, Map<number, number>>()
+  const remembered = (key: string, work: (value: number) => number) => {
+    const known = tables.get(key) ?? new Map<number, number>()
+    tables.set(key, known)
+    return (value: number): number => {
+      const before = known.get(value)
+      if (before !== undefined) return before
+      const now = work(value)
+      known.set(value, now)
+      return now
+    }
+  }
+  return (gasket) => {
+    const { wallMm, material, footMm, heightMm } = gasket
+    const interference = remembered(`interference ${wallMm} ${material}`, (diameterMm) =>
+      interferenceProbability({ diameterMm }, gasket, facts, policy),
+    )
+    const rim = remembered(`rim ${footMm}`, (edgeThicknessMm) =>
+      rimProbability({ edgeThicknessMm }, gasket, facts, policy),
+    )
+    const height = remembered(`height ${heightMm} ${footMm}`, (edgeThicknessMm) =>
+      gasketHeightSuits(gasket, { edgeThicknessMm }, facts, policy) ? 1 : 0,
+    )
+    const hands = facts.handsBelowSeat
+      ? remembered(`hands ${footMm}`, (undersideRiseMm) =>
+          handsProbability({ undersideRiseMm }, gasket, facts, policy),
+        )
+      : null
+    const bore = gasketSuitsBore(gasket, facts, policy) ? 1 : 0
+    return {
+      names: hands
+        ? ['interference', 'rim', 'hands', 'gasket-bore', 'gasket-height', 'stock']
+        : ['interference', 'rim', 'gasket-bore', 'gasket-height', 'stock'],
+      of(shape, stock, into) {
+        let at = 0
+        into[at++] = interference(shape.diameterMm)
+        into[at++] = rim(shape.edgeThicknessMm)
+        if (hands) into[at++] = hands(shape.undersideRiseMm)
+        into[at++] = bore
+        into[at++] = height(shape.edgeThicknessMm)
+        into[at++] = stock
+        let product = 1
+        for (let i = 0; i < at; i++) product *= into[i] ?? 0
+        return product
+      },
+    }
+  }
+}

@@ -1,0 +1,110 @@
+import type { StockCrystal, StockGasket } from './parts'
+
+/**
+ * The drawers laid out for searching. Crystals stand by diameter, edge and underside, so that all of one shape stand
+ * together: whether a shape suits is worked out once, however many lines of it there are.
+ */
+export interface StockIndex {
+  readonly crystals: readonly StockCrystal[]
+  /** for every shape the place of its first crystal, and one past the last crystal at the end */
+  readonly starts: Int32Array
+  /** for every shape its diameter, mm */
+  readonly diameters: Float64Array
+  /** for every shape how many of its lines have a crystal left */
+  readonly inStock: Int32Array
+  /** by outer diameter */
+  readonly gaskets: readonly StockGasket[]
+}
+
+/** @param crystals - any order, as gaskets; stays as given */
+export function stockIndex(crystals: readonly StockCrystal[], gaskets: readonly StockGasket[]): StockIndex {
+  const sorted = [...crystals].sort(
+    (a, b) =>
+      a.diameterMm - b.diameterMm ||
+      a.edgeThicknessMm - b.edgeThicknessMm ||
+      a.undersideRiseMm - b.undersideRiseMm ||
+      a.id - b.id,
+  )
+  const starts: number[] = []
+  for (const [at, crystal] of sorted.entries()) {
+    const before = sorted[at - 1]
+    if (!before || !sameShape(crystal, before)) starts.push(at)
+  }
+  const shapes = Int32Array.from([...starts, sorted.length])
+  return {
+    crystals: sorted,
+    starts: shapes,
+    diameters: Float64Array.from(starts, (at) => sorted[at]?.diameterMm ?? NaN),
+    inStock: inStockOf(sorted, shapes),
+    gaskets: byOuterDiameter(gaskets),
+  }
+}
+
+function inStockOf(crystals: readonly StockCrystal[], starts: Int32Array): Int32Array {
+  const counts = new Int32Array(Math.max(0, starts.length - 1))
+  for (let shape = 0; shape < counts.length; shape++) {
+    let count = 0
+    for (let at = starts[shape] ?? 0; at < (starts[shape + 1] ?? 0); at++) {
+      if ((crystals[at]?.quantity ?? 0) >= 1) count++
+    }
+    counts[shape] = count
+  }
+  return counts
+}
+
+function byOuterDiameter(gaskets: readonly StockGasket[]): StockGasket[] {
+  return [...gaskets].sort((a, b) => a.outerDiameterMm - b.outerDiameterMm || a.id - b.id)
+}
+
+function sameShape(a: StockCrystal, b: StockCrystal): boolean {
+  return (
+    a.diameterMm === b.diameterMm &&
+    a.edgeThicknessMm === b.edgeThicknessMm &&
+    a.undersideRiseMm === b.undersideRiseMm
+  )
+}
+
+/** Edge thicknesses of which at least one crystal is there, mm, each once. */
+export function stockedEdges({ crystals, starts, inStock }: StockIndex): number[] {
+  const edges = new Set<number>()
+  for (const [shape, count] of inStock.entries()) {
+    const first = crystals[starts[shape] ?? 0]
+    if (count > 0 && first) edges.add(first.edgeThicknessMm)
+  }
+  return [...edges]
+}
+
+/**
+ * The index with some crystals or gaskets changed or come anew.
+ * Where only counts, prices or places changed, nothing is sorted again.
+ */
+export function withChanges(
+  index: StockIndex,
+  changed: { readonly crystals: readonly StockCrystal[]; readonly gaskets: readonly StockGasket[] },
+): StockIndex {
+  const gaskets =
+    changed.gaskets.length === 0 ? index.gaskets : byOuterDiameter(merged(index.gaskets, changed.gaskets))
+  if (changed.crystals.length === 0) return { ...index, gaskets }
+  const crystals = merged(index.crystals, changed.crystals)
+  const asBefore =
+    crystals.length === index.crystals.length &&
+    crystals.every((now, at) => {
+      const before = index.crystals[at]
+      return now === before || (before !== undefined && now.id === before.id && sameShape(now, before))
+    })
+  return asBefore
+    ? { ...index, crystals, gaskets, inStock: inStockOf(crystals, index.starts) }
+    : stockIndex(crystals, gaskets)
+}
+
+/** The rows with changed ones in their place and new ones at the end. */
+function merged<T extends { readonly id: number }>(rows: readonly T[], changed: readonly T[]): readonly T[] {
+  if (changed.length === 0) return rows
+  const byId = new Map(changed.map((row) => [row.id, row]))
+  const result = rows.map((row) => {
+    const now = byId.get(row.id)
+    if (now) byId.delete(row.id)
+    return now ?? row
+  })
+  return [...result, ...byId.values()]
+}

@@ -1,0 +1,92 @@
+import type { StockCrystal } from '../fit/parts'
+import type { WaterClass } from '../intake/jobWords'
+import { formatMm } from '../units/formatMm'
+import { bendingUnderPressure } from './circularPlate'
+import { PLATE_MATERIALS } from './plateMaterials'
+
+const MPA_PER_BAR = 0.1
+/** Divers' watches are tested at this much of what they state, and state 10 bar at least. Source: ISO 6425. */
+const DIVER_OVERPRESSURE = 1.25
+const DIVER_BAR = 10
+/** Low strength over stress wanted before a crystal is called strong enough. From memory. */
+const SAFETY_FACTOR = 3
+/** Deflection over thickness past which small-deflection theory overstates. */
+const LARGE_DEFLECTION = 0.5
+
+/** Pressure a piece of a class must stand, bar; null when no class is stated. */
+export function pressureOfClass(waterClass: WaterClass): number | null {
+  switch (waterClass) {
+    case 'none':
+      return null
+    case '3-bar':
+      return 3
+    case '5-bar':
+      return 5
+    case '10-bar':
+      return 10
+    case '20-bar':
+      return 20
+    case 'diver':
+      return DIVER_BAR * DIVER_OVERPRESSURE
+  }
+}
+
+export interface CrystalStrength {
+  readonly pressureBar: number
+  /** rim resting freely, and rim held fast: a gasketed crystal lies between, judged by the first */
+  readonly freeStressMPa: number
+  readonly heldStressMPa: number
+  readonly deflectionMm: number
+  /** weak end of the material's strength over the free stress */
+  readonly factor: number
+  readonly verdict: 'strong' | 'narrow' | 'too-thin'
+  /** true where the plate bends so far that theory overstates stress and deflection */
+  readonly overstated: boolean
+}
+
+type Shape = Pick<
+  StockCrystal,
+  'diameterMm' | 'edgeThicknessMm' | 'centreThicknessMm' | 'material' | 'profile'
+>
+
+/**
+ * What pressure does to a crystal, as a flat plate of its thinner thickness: a guide, never a rating. A dome is
+ * stronger than this says.
+ */
+export function crystalStrength(crystal: Shape, pressureBar: number): CrystalStrength {
+  const { strengthMPa, ...elastic } = PLATE_MATERIALS[crystal.material]
+  const thicknessMm = Math.min(crystal.edgeThicknessMm, crystal.centreThicknessMm)
+  const plate = { radiusMm: crystal.diameterMm / 2, thicknessMm, ...elastic }
+  const pressureMPa = pressureBar * MPA_PER_BAR
+  const free = bendingUnderPressure(plate, pressureMPa, 'simply-supported')
+  const held = bendingUnderPressure(plate, pressureMPa, 'clamped')
+  const factor = strengthMPa.low / free.stressMPa
+  return {
+    pressureBar,
+    freeStressMPa: free.stressMPa,
+    heldStressMPa: held.stressMPa,
+    deflectionMm: free.deflectionMm,
+    factor,
+    verdict: factor >= SAFETY_FACTOR ? 'strong' : factor >= 1 ? 'narrow' : 'too-thin',
+    overstated: free.deflectionMm > LARGE_DEFLECTION * thicknessMm,
+  }
+}
+
+/** The guide in a sentence; nothing where no class is stated. */
+export function strengthSentence(crystal: Shape, waterClass: WaterClass): string | null {
+  const pressureBar = pressureOfClass(waterClass)
+  if (pressureBar === null) return null
+  const found = crystalStrength(crystal, pressureBar)
+  const { low, high } = PLATE_MATERIALS[crystal.material].strengthMPa
+  const verdict = {
+    strong: 'strong enough',
+    narrow: `less than ${SAFETY_FACTOR} times safe`,
+    'too-thin': 'too thin',
+  }[found.verdict]
+  const honest = [
+    found.overstated && 'it bends so far that the plate theory overstates',
+    crystal.profile !== 'flat' && 'a dome bears more',
+  ].filter(Boolean)
+  const limits = honest.length > 0 ? ` (${honest.join('; ')})` : ''
+  return `By plate theory ${verdict} for ${formatMm(pressureBar, 0.1)} bar${limits}: ${Math.round(found.heldStressMPa)}–${Math.round(found.freeStressMPa)} MPa in a material that bears ${low}–${high}, ${formatMm(found.deflectionMm)} inward. A guide from memory values, never a rating: a chamber test tells.`
+}

@@ -1,0 +1,44 @@
+import { assessPair } from '@/core/fit/assessPair'
+import { compareKeys } from '@/core/fit/bestFew'
+import type { CaseFacts, FitWishes } from '@/core/fit/CaseFacts'
+import { FIT_POLICY } from '@/core/fit/fitPolicy'
+import { pairKey } from '@/core/fit/pairKey'
+import type { StockCrystal, StockGasket } from '@/core/fit/parts'
+import { diameterRange, failingConstraints, isGasketNear } from '@/core/fit/shortlist'
+
+/** The straightforward way: every near pair assessed in full, all of them sorted. What the shortlist must agree with. */
+export function plainShortlist(
+  crystals: readonly StockCrystal[],
+  gaskets: readonly StockGasket[],
+  facts: CaseFacts,
+  wishes: FitWishes,
+  most = 12,
+) {
+  const near = gaskets.filter((gasket) => isGasketNear(gasket, facts))
+  const pairs = near.flatMap((gasket) => {
+    const { leastMm, mostMm } = diameterRange(gasket, facts, FIT_POLICY)
+    return crystals
+      .filter((c) => c.diameterMm >= leastMm && c.diameterMm < mostMm)
+      .map((crystal) => assessPair(crystal, gasket, facts, FIT_POLICY))
+  })
+  const judged = pairs.map((pair) => {
+    const failing = failingConstraints(pair, FIT_POLICY)
+    const key = pairKey(pair, wishes)
+    return { pair, failing, key: failing.length === 0 ? key : [failing.length, ...key] }
+  })
+  judged.sort((a, b) => compareKeys(a.key, b.key))
+  const fitting = judged.filter((j) => j.failing.length === 0)
+  const rejected = judged.filter((j) => j.failing.length > 0)
+  const rejectedBy: Record<string, number> = {}
+  for (const { failing } of rejected) {
+    const name = failing[0]?.name ?? ''
+    rejectedBy[name] = (rejectedBy[name] ?? 0) + 1
+  }
+  return {
+    fitting: fitting.slice(0, most).map((j) => j.pair),
+    fittingCount: fitting.length,
+    rejected: rejected.slice(0, most).map((j) => j.pair),
+    rejectedCount: rejected.length,
+    rejectedBy,
+  }
+}
