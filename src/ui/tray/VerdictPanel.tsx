@@ -112,7 +112,12 @@ function PastLine({ past, pick }: { past: PastWeight; pick: number }) {
           ` ${counts ? 'Without' : 'With'} it: ${formatMm(other.pick.sizeMm, 0.1)} with ${formatPercent(other.pick.probability)}.`}
       </span>
       {onWeigh && (
-        <Button size="small" aria-pressed={!counts} onClick={() => onWeigh(!counts)} sx={{ px: 0.5 }}>
+        <Button
+          size="small"
+          aria-pressed={!counts}
+          onClick={() => onWeigh(!counts)}
+          sx={{ px: 0.5, py: 0, minHeight: 28 }}
+        >
           {counts ? 'Leave the past out' : 'Let the past weigh in'}
         </Button>
       )}
