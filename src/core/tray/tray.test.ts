@@ -118,6 +118,14 @@ describe('sizeHistory', () => {
 })
 
 describe('trayReadout', () => {
+  it('takes the bezel’s bore for evidence where the crystal sits in the bezel, and no bore where no ring is squeezed', () => {
+    const kinds = (retention: 'press-in-bezel' | 'snap-acrylic', dimension: 'bezel-bore' | 'bore') =>
+      trayReadout(taken(dimension, [31.35]), caseSheetFacts({ retention }), []).evidence.map((e) => e.kind)
+    expect(kinds('press-in-bezel', 'bezel-bore')).toEqual(['bore-and-gasket'])
+    expect(kinds('press-in-bezel', 'bore')).toEqual([])
+    expect(kinds('snap-acrylic', 'bore')).toEqual([])
+  })
+
   it('counts only what was measured here as evidence of size, and lets the wall come from the sheet', () => {
     expect(trayReadout([], caseSheetFacts(), []).verdict).toBeNull()
     const readout = trayReadout(taken('bore', [30.95, 30.95, 30.95]), caseSheetFacts(), [])
