@@ -72,10 +72,13 @@ export function crystalStrength(crystal: Shape, pressureBar: number): CrystalStr
   }
 }
 
-/** The guide in a sentence; nothing where no class is stated. */
+/** Below this a stated class means splashes: knocks break such a crystal, not pressure. From memory. */
+const LEAST_JUDGED_BAR = 5
+
+/** The guide in a sentence; nothing where no class is stated, or none that loads the crystal. */
 export function strengthSentence(crystal: Shape, waterClass: WaterClass): string | null {
   const pressureBar = pressureOfClass(waterClass)
-  if (pressureBar === null) return null
+  if (pressureBar === null || pressureBar < LEAST_JUDGED_BAR) return null
   const found = crystalStrength(crystal, pressureBar)
   const { low, high } = PLATE_MATERIALS[crystal.material].strengthMPa
   const verdict = {
