@@ -63,6 +63,7 @@ describe.each(testStores())('photo gauge, past and bridge, on $name', ({ open })
   }
 
   it('stores a size worked out anew from what was seen, with its picture, and remembers the print', async () => {
+    expect(await photoGaugeSettings(store.db)).toMatchObject({ levelBarMm: null, uprightBarMm: null })
     const outcome = await take()
     if (!outcome.ok) throw new Error(JSON.stringify(outcome.errors))
     const [shape] = outcome.view.shapes

@@ -1,5 +1,4 @@
 import Joi from 'joi'
-import { LEVEL_BAR_MM, UPRIGHT_BAR_MM } from '@/core/photo-gauge/gaugeSheet'
 import { CAMERA_HEIGHT_RANGE_MM, EDGE_HEIGHT_RANGE_MM } from '@/core/photo-gauge/photoDiameter'
 import type { PhotoInput } from '@/core/photo-gauge/photoDiameter'
 import type { PhotoDimension } from '@/core/photo-gauge/photoDimensions'
@@ -18,7 +17,8 @@ import { changeTray } from './trayChange'
 
 /** How the shop's pictures are taken, as last entered. */
 export interface PhotoGaugeSettings {
-  readonly levelBarMm: number
+  /** null until the shop has measured its own print: the drawing's length is not the print's */
+  readonly levelBarMm: number | null
   readonly uprightBarMm: number | null
   readonly cameraHeightMm: number
   /** simulated photographs to try it with */
@@ -39,12 +39,12 @@ export interface SamplePhotograph {
 /** A hand above a bench, with the lens drawn in: far enough that height over the paper counts for little. From memory. */
 const USUAL_CAMERA_HEIGHT_MM = 300
 
-/** @returns what was entered last; the drawing's own lengths while the print was never measured */
+/** @returns what was entered last; no bar while the print was never measured */
 export async function photoGaugeSettings(db: Db): Promise<PhotoGaugeSettings> {
   const row = await shopSettingsRow(db)
   return {
-    levelBarMm: row?.levelBarMm ?? LEVEL_BAR_MM,
-    uprightBarMm: row?.uprightBarMm ?? UPRIGHT_BAR_MM,
+    levelBarMm: row?.levelBarMm ?? null,
+    uprightBarMm: row?.uprightBarMm ?? null,
     cameraHeightMm: row?.cameraHeightMm ?? USUAL_CAMERA_HEIGHT_MM,
     samples: SAMPLE_SCENES.map(({ id, title, levelBarMm, uprightBarMm, edgeHeightMm, cameraHeightMm }) => ({
       id,

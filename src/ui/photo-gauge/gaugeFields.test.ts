@@ -29,5 +29,6 @@ describe('gaugeTexts', () => {
       figures: { ...settings, edgeHeightMm: 1.2 },
     })
     expect(gaugeTexts(settings, null).edgeHeight).toBe('')
+    expect(gaugeTexts({ ...settings, levelBarMm: null }, 1.2).levelBar).toBe('')
   })
 })

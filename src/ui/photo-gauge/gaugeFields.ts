@@ -24,7 +24,7 @@ export function gaugeTexts(
   edgeHeightMm: number | null,
 ): GaugeTexts {
   return {
-    levelBar: formatMm(settings.levelBarMm),
+    levelBar: settings.levelBarMm === null ? '' : formatMm(settings.levelBarMm),
     uprightBar: settings.uprightBarMm === null ? '' : formatMm(settings.uprightBarMm),
     edgeHeight: edgeHeightMm === null ? '' : formatMm(edgeHeightMm),
     cameraHeight: formatMm(settings.cameraHeightMm, 1),
