@@ -55,6 +55,8 @@ const facts = () => {
     origin: 'measured' as const,
   })
   return {
+    held: 'ring' as const,
+    in: 'case' as const,
     bore: figure(boreMm, 0.02),
     boreOvalityMm: 0.01,
     seatDepth: figure(random.uniform(0.9, 2.2), 0.02),

@@ -12,6 +12,7 @@ import { answerOff, recordOff, undoTrail } from '@/services/partsTrail'
 import { removePhoto } from '@/services/photos'
 import { photoGaugeSettings, takePhotoSize } from '@/services/photoGauge'
 import { pickPair } from '@/services/pickPair'
+import { putBack } from '@/services/putBack'
 import type { RecordKind } from '@/services/records'
 import { saveRecord } from '@/services/records'
 import { getShop } from '@/services/shop'
@@ -35,6 +36,10 @@ export async function pickPairAction(input: unknown) {
 
 export async function logPressRunAction(tools: unknown, input: unknown) {
   return logPressRun(await getShop(), tools, input, new Date())
+}
+
+export async function putBackAction(input: unknown) {
+  return putBack(await getShop(), input, new Date())
 }
 
 export async function moveTrayAction(input: unknown) {

@@ -2,15 +2,8 @@ import { testStores } from '../../tests/stores/testStores'
 import type { StockIndex } from '@/core/fit/stockIndex'
 import { stockedEdges, stockIndex } from '@/core/fit/stockIndex'
 import type { Store } from '@/data/client'
-import {
-  allCrystals,
-  allGaskets,
-  insertCrystals,
-  insertGaskets,
-  takeCrystal,
-  takeGasket,
-  updateCrystal,
-} from '@/data/queries/stock'
+import { allCrystals, allGaskets, insertCrystals, insertGaskets, updateCrystal } from '@/data/queries/stock'
+import { moveStock } from '@/data/queries/stockMoves'
 import { drawersInMemory } from './drawersInMemory'
 
 const crystal = (code: string, diameterMm: number, quantity = 2) => ({
@@ -59,8 +52,9 @@ describe.each(testStores())('drawers in memory, on $name', ({ open }) => {
     const [first] = await allCrystals(store.db)
     const [ring] = await allGaskets(store.db)
     if (!first || !ring) throw new Error('empty')
-    await takeCrystal(store.db, first.id)
-    await takeGasket(store.db, ring.id)
+    const out = { change: -1, reason: 'picked', trayId: null, movedAt: new Date() } as const
+    await moveStock(store.db, { ...out, kind: 'crystal', partId: first.id })
+    await moveStock(store.db, { ...out, kind: 'gasket', partId: ring.id })
     await same()
     expect((await drawersInMemory(store.db)).inStock.reduce((sum, n) => sum + n, 0)).toBe(1)
     await updateCrystal(store.db, first.id, { ...crystal('B', 41.5), edgeThicknessMm: 2 })

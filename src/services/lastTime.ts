@@ -5,11 +5,13 @@ export interface LastTime {
   readonly trayNumber: number
   readonly ranAt: string
   readonly crystal: string
-  readonly gasket: string
-  readonly press: string
-  readonly pusherId: number
-  readonly supportId: number
-  readonly pusher: string
+  /** null where none goes with the crystal */
+  readonly gasket: string | null
+  /** press and dies; null where it went in by hand */
+  readonly press: string | null
+  readonly pusherId: number | null
+  readonly supportId: number | null
+  readonly pusher: string | null
   readonly quarterTurns: number
   readonly peakForceN: number | null
   readonly outcome: string

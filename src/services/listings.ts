@@ -112,7 +112,7 @@ export async function caseSheetPage(db: Db, id: number): Promise<CaseSheetPage |
     runs: runs.map((run) => ({
       ...run,
       ranAt: run.ranAt.toISOString(),
-      supportCode: dies.find((die) => die.id === run.supportId)?.code ?? '?',
+      supportCode: dies.find((die) => die.id === run.supportId)?.code ?? '',
     })),
   }
 }

@@ -1,29 +1,33 @@
 import Joi from 'joi'
 import type { FieldValue } from '@/core/records/checkRecord'
 import { PRESS_RUN_FIELDS } from '@/core/records/jobFields'
+import type { Retention } from '@/core/construction/kinds'
+import type { DieRole } from '@/core/dies/Die'
 import type { PressOutcome } from '@/core/press/pressPlan'
+import { pressNeeds } from '@/core/press/pressPlan'
 import type { Db } from '@/data/client'
-import { insertPressRun, latestPick, pressRunsOfTray } from '@/data/queries/picks'
-import { takeCrystal, takeGasket } from '@/data/queries/stock'
+import { insertPressRun, latestPick } from '@/data/queries/picks'
 import { allDies, allPresses } from '@/data/queries/tools'
-import { setTrayStage, trayById } from '@/data/queries/trays'
+import { setTrayStage } from '@/data/queries/trays'
 import type { Refusal } from './boundary'
 import { idSchema, refuse, validate, validateBoth, validateRecord } from './boundary'
-import type { TrayView } from './trayView'
-import { trayView } from './trayView'
+import type { ViewOutcome } from './trayChange'
+import { changeTray } from './trayChange'
 
 interface PressRunTools {
   readonly trayId: number
-  readonly pressId: number
-  readonly pusherId: number
-  readonly supportId: number
+  /** press and dies; null where the crystal goes in by hand */
+  readonly pressId: number | null
+  readonly pusherId: number | null
+  readonly supportId: number | null
 }
 
+const toolSchema = () => idSchema.allow(null).default(null)
 const toolsSchema = Joi.object<PressRunTools>({
   trayId: idSchema.required(),
-  pressId: idSchema.required().messages({ 'any.required': 'Press is missing: choose one.' }),
-  pusherId: idSchema.required().messages({ 'any.required': 'Pusher is missing: choose one.' }),
-  supportId: idSchema.required().messages({ 'any.required': 'Support is missing: choose one.' }),
+  pressId: toolSchema(),
+  pusherId: toolSchema(),
+  supportId: toolSchema(),
 })
 
 /** Where a tray goes after a run with this outcome: on when home, back to matching when the crystal is lost. */
@@ -35,63 +39,52 @@ const NEXT_STAGE = {
 } as const satisfies Record<PressOutcome, string>
 
 /**
- * Logs what was really done at the press. The first run of a pick takes its crystal and gasket out of the drawers.
+ * Logs what was really done to bring the picked crystal home.
  * @param tools - tray, press and dies
  * @param input - the fields of the log form
  */
-export async function logPressRun(
-  db: Db,
-  tools: unknown,
-  input: unknown,
-  now: Date,
-): Promise<{ ok: true; view: TrayView } | Refusal> {
+export async function logPressRun(db: Db, tools: unknown, input: unknown, now: Date): Promise<ViewOutcome> {
   const checked = validateBoth(validate(toolsSchema, tools), validateRecord(PRESS_RUN_FIELDS, input))
   if (!checked.ok) return checked
-  const [{ trayId, pressId, pusherId, supportId }, fields] = checked.value
-  const row = await trayById(db, trayId)
-  const pick = await latestPick(db, trayId)
-  if (!row || row.tray.finishedAt || !pick)
-    return refuse('Nothing is picked on this tray: pick a crystal with gasket first.')
-  if (!(await allPresses(db)).some((p) => p.id === pressId))
-    return refuse('Press: not in Settings any more.', 'pressId')
-  const dies = await allDies(db)
-  if (!dies.some((d) => d.id === pusherId && d.role === 'pusher'))
-    return refuse('Pusher: not in the drawers.', 'pusherId')
-  if (!dies.some((d) => d.id === supportId && d.role === 'support'))
-    return refuse('Support: not in the drawers.', 'supportId')
-
-  const values = pressRunValues(fields)
-  try {
+  const [used, fields] = checked.value
+  return changeTray(db, used.trayId, async ({ tray, sheet }) => {
+    const pick = await latestPick(db, tray.id)
+    if (!pick) return refuse('Nothing is picked on this tray: pick a crystal first.')
+    const wrong = await wrongTool(db, sheet.retention, used)
+    if (wrong) return wrong
+    const values = pressRunValues(fields)
     await db.transaction(async (tx) => {
-      const first = !(await pressRunsOfTray(tx, trayId)).some((r) => r.pickId === pick.id)
-      if (first && !((await takeCrystal(tx, pick.crystalId)) && (await takeGasket(tx, pick.gasketId)))) {
-        throw new EmptyDrawer()
-      }
-      await insertPressRun(tx, {
-        trayId,
-        pickId: pick.id,
-        pressId,
-        pusherId,
-        supportId,
-        ranAt: now,
-        ...values,
-      })
-      await setTrayStage(tx, trayId, NEXT_STAGE[values.outcome], null)
+      await insertPressRun(tx, { ...used, pickId: pick.id, ranAt: now, ...values })
+      await setTrayStage(tx, tray.id, NEXT_STAGE[values.outcome], null)
     })
-  } catch (error) {
-    if (!(error instanceof EmptyDrawer)) throw error
-    return refuse(
-      'The picked crystal or gasket is not in its drawer any more: count the drawer and correct it there.',
-    )
-  }
-  const pressed = await trayById(db, trayId)
-  return pressed
-    ? { ok: true, view: await trayView(db, pressed) }
-    : refuse('This tray is not in hand any more.')
+    return null
+  })
 }
 
-/** Ends the transaction when what was picked is gone. */
-class EmptyDrawer extends Error {}
+/** What a construction needs and is missing, or is not there any more. */
+async function wrongTool(
+  db: Db,
+  retention: Retention,
+  { pressId, pusherId, supportId }: PressRunTools,
+): Promise<Refusal | null> {
+  const needs = pressNeeds(retention)
+  if (needs.pusher && pressId === null) return refuse('Press is missing: choose one.', 'pressId')
+  if (pressId !== null && !(await allPresses(db)).some((p) => p.id === pressId))
+    return refuse('Press: not in Settings any more.', 'pressId')
+  const dies = await allDies(db)
+  const isThere = (id: number, role: DieRole) => dies.some((d) => d.id === id && d.role === role)
+  if (pusherId === null ? needs.pusher : !isThere(pusherId, 'pusher'))
+    return refuse(
+      pusherId === null ? 'Pusher is missing: choose one.' : 'Pusher: not in the drawers.',
+      'pusherId',
+    )
+  if (supportId === null ? needs.support : !isThere(supportId, 'support'))
+    return refuse(
+      supportId === null ? 'Support is missing: choose one.' : 'Support: not in the drawers.',
+      'supportId',
+    )
+  return null
+}
 
 function pressRunValues(values: Record<string, FieldValue>) {
   const number = (name: string) => (typeof values[name] === 'number' ? values[name] : null)

@@ -1,72 +1,115 @@
 import Joi from 'joi'
-import { assessPair } from '@/core/fit/assessPair'
-import { FIT_POLICY } from '@/core/fit/fitPolicy'
+import { assessCandidate } from '@/core/fit/assessCandidate'
+import { DIMENSIONS } from '@/core/readings/dimensions'
 import { snapshotPick } from '@/core/tray/snapshotPick'
 import { trayReadout } from '@/core/tray/trayReadout'
 import type { Db } from '@/data/client'
 import { pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
-import { insertPick } from '@/data/queries/picks'
+import { insertPick, latestPick, pressRunsOfTray } from '@/data/queries/picks'
 import { standingReadings } from '@/data/queries/readings'
 import { standingShapes } from '@/data/queries/shapes'
 import { crystalById, gasketById } from '@/data/queries/stock'
-import { setTrayStage, trayById } from '@/data/queries/trays'
-import type { Refusal } from './boundary'
+import { moveStock, partsOutFor } from '@/data/queries/stockMoves'
+import type { TrayRow } from '@/data/queries/trays'
+import { setTrayStage } from '@/data/queries/trays'
+import type { PartKind } from '@/core/stock/partKinds'
 import { idSchema, refuse, validate } from './boundary'
-import type { TrayView } from './trayView'
-import { trayView } from './trayView'
+import { shopFitPolicy } from './fitPolicy'
+import type { ViewOutcome } from './trayChange'
+import { changeTray } from './trayChange'
 
-const schema = Joi.object<{ trayId: number; crystalId: number; gasketId: number }>({
+interface Pick {
+  readonly trayId: number
+  readonly crystalId: number
+  readonly gasketId: number | null
+  readonly bezelGasketId: number | null
+}
+
+const schema = Joi.object<Pick>({
   trayId: idSchema.required(),
   crystalId: idSchema.required(),
-  gasketId: idSchema.required(),
+  gasketId: idSchema.allow(null).required(),
+  bezelGasketId: idSchema.allow(null).default(null),
 })
 
 /**
- * Picks a crystal with a gasket for a tray, keeps what it rested on, and goes on to pressing in.
- * A pair that misses a constraint may be picked all the same: the technician decides, the record says what was known.
+ * Picks a crystal with what goes with it, takes them out of their drawers, keeps what the pick rested on, and goes on to
+ * pressing in. What an earlier pick took out and nobody has pressed goes back.
+ * A choice that misses a constraint may be picked all the same: the technician decides, the record says what was known.
  * Empty drawers are refused, because nothing can be taken from them.
  */
-export async function pickPair(
-  db: Db,
-  input: unknown,
-  now: Date,
-): Promise<{ ok: true; view: TrayView } | Refusal> {
+export async function pickPair(db: Db, input: unknown, now: Date): Promise<ViewOutcome> {
   const checked = validate(schema, input)
   if (!checked.ok) return checked
-  const { trayId, crystalId, gasketId } = checked.value
-  const row = await trayById(db, trayId)
-  if (!row || row.tray.finishedAt) return refuse('This tray is not in hand any more.')
-  const [crystal, gasket] = await Promise.all([crystalById(db, crystalId), gasketById(db, gasketId)])
-  if (!crystal || !gasket) return refuse('This pair is not in the drawers any more: choose another one.')
-  if (crystal.quantity < 1)
-    return refuse(`Drawer ${crystal.drawer} has no ${crystal.code} left: choose another crystal.`)
-  if (gasket.quantity < 1)
-    return refuse(`Drawer ${gasket.drawer} has no ${gasket.code} left: choose another gasket.`)
+  const pick = checked.value
+  return changeTray(db, pick.trayId, async (row) => {
+    const evidence = await judged(db, row, pick)
+    if ('ok' in evidence) return evidence
+    try {
+      await db.transaction(async (tx) => {
+        await putBackUnpressed(tx, pick.trayId, now)
+        await takeOut(tx, 'crystal', pick.crystalId, pick.trayId, now)
+        for (const ring of [pick.gasketId, pick.bezelGasketId])
+          if (ring !== null) await takeOut(tx, 'gasket', ring, pick.trayId, now)
+        await insertPick(tx, { ...pick, evidence, pickedAt: now })
+        await setTrayStage(tx, pick.trayId, 'press-in', null)
+      })
+    } catch (error) {
+      if (!(error instanceof EmptyDrawer)) throw error
+      return refuse(error.message)
+    }
+    return null
+  })
+}
 
-  const readings = await standingReadings(db, trayId)
-  const pastRuns = (await pressRunsOfCaseSheet(db, row.sheet.id)).filter((run) => run.trayId !== trayId)
+/** What the pick rests on, or why there can be none. */
+async function judged(db: Db, { tray, sheet }: TrayRow, { crystalId, gasketId }: Pick) {
+  const [crystal, gasket] = await Promise.all([
+    crystalById(db, crystalId),
+    gasketId === null ? null : gasketById(db, gasketId),
+  ])
+  if (!crystal || gasket === undefined)
+    return refuse('This choice is not in the drawers any more: choose another one.')
+  const readings = await standingReadings(db, tray.id)
+  const pastRuns = (await pressRunsOfCaseSheet(db, sheet.id)).filter((run) => run.trayId !== tray.id)
   const { facts, wishes, verdict } = trayReadout(
     readings,
-    row.sheet,
+    sheet,
     pastRuns,
-    await standingShapes(db, trayId),
-    row.tray.pastCounts ? 'past' : 'flat',
+    await standingShapes(db, tray.id),
+    tray.pastCounts ? 'past' : 'flat',
   )
-  if (!facts.ok)
-    return refuse(`Nothing to judge a pair by: measure the ${facts.missing.replace('-', ' ')} first.`)
-  const pair = assessPair(crystal, gasket, facts.facts, FIT_POLICY)
-  await db.transaction(async (tx) => {
-    await insertPick(tx, {
-      trayId,
-      crystalId,
-      gasketId,
-      evidence: snapshotPick(pair, facts.facts, wishes, verdict, readings),
-      pickedAt: now,
-    })
-    await setTrayStage(tx, trayId, 'press-in', null)
-  })
-  const picked = await trayById(db, trayId)
-  return picked
-    ? { ok: true, view: await trayView(db, picked) }
-    : refuse('This tray is not in hand any more.')
+  if (!facts.ok) {
+    const { label } = DIMENSIONS[facts.missing]
+    return refuse(`Nothing to judge a choice by: measure the ${label.toLowerCase()} first.`)
+  }
+  const policy = await shopFitPolicy(db)
+  const candidate = assessCandidate(crystal, gasket, facts.facts, policy)
+  if (!candidate) return refuse('This case does not take such parts: choose from its own shortlist.')
+  return snapshotPick(candidate, { facts: facts.facts, wishes, verdict, readings, policy })
+}
+
+/** Ends the transaction when what was picked is gone. */
+class EmptyDrawer extends Error {}
+
+async function takeOut(db: Db, kind: PartKind, partId: number, trayId: number, now: Date): Promise<void> {
+  const left = await moveStock(db, { kind, partId, change: -1, reason: 'picked', trayId, movedAt: now })
+  if (left !== null) return
+  const line = await (kind === 'crystal' ? crystalById(db, partId) : gasketById(db, partId))
+  throw new EmptyDrawer(
+    line
+      ? `Drawer ${line.drawer} has no ${line.code} left: choose another ${kind}, or count the drawer.`
+      : `This ${kind} is not in the drawers any more: choose another one.`,
+  )
+}
+
+async function putBackUnpressed(db: Db, trayId: number, now: Date): Promise<void> {
+  const before = await latestPick(db, trayId)
+  if (!before || (await pressRunsOfTray(db, trayId)).some((run) => run.pickId === before.id)) return
+  const ids = [before.gasketId, before.bezelGasketId]
+  for (const { kind, partId } of await partsOutFor(db, trayId)) {
+    const ofPick =
+      kind === 'crystal' ? partId === before.crystalId : kind === 'gasket' && ids.includes(partId)
+    if (ofPick) await moveStock(db, { kind, partId, change: 1, reason: 'put-back', trayId, movedAt: now })
+  }
 }

@@ -1,12 +1,13 @@
 import type { Die } from '@/core/dies/Die'
 import type { DieOutcome } from '@/core/dies/pressInDies'
-import { pressInPusher, pressInSupport } from '@/core/dies/pressInDies'
+import { fittingDies, openingOf } from '@/core/dies/fittingDies'
 import type { CaseFacts } from '@/core/fit/CaseFacts'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import type { PressKind, PressPlan } from '@/core/press/pressPlan'
 import { pressPlan } from '@/core/press/pressPlan'
 import { standingHazards } from '@/core/tray/hazards'
 import type { PickEvidence } from '@/core/tray/PickEvidence'
+import { boreOfPick } from '@/core/tray/PickEvidence'
 import type { Db } from '@/data/client'
 import { latestPick, pressRunsOfTray } from '@/data/queries/picks'
 import { crystalById, gasketById } from '@/data/queries/stock'
@@ -18,9 +19,10 @@ import type { LastTime } from './lastTime'
 export interface PressRunView {
   readonly id: number
   readonly ranAt: string
-  readonly press: string
-  readonly pusher: string
-  readonly support: string
+  /** press and dies; null where it went in by hand */
+  readonly press: string | null
+  readonly pusher: string | null
+  readonly support: string | null
   readonly quarterTurns: number
   readonly peakForceN: number | null
   readonly travelMm: number | null
@@ -33,10 +35,14 @@ export interface PressCard {
   readonly pickId: number
   readonly pickedAt: string
   readonly crystal: StockCrystal
-  readonly gasket: StockGasket
+  /** null where no ring goes with the crystal */
+  readonly gasket: StockGasket | null
+  /** the second ring of a removable bezel */
+  readonly bezelGasket: StockGasket | null
   readonly evidence: PickEvidence
-  readonly pusher: DieOutcome
-  readonly support: DieOutcome
+  /** null where the crystal goes in by hand */
+  readonly pusher: DieOutcome | null
+  readonly support: DieOutcome | null
   /** by press kind; null while a die is missing */
   readonly plans: Readonly<Record<PressKind, PressPlan>> | null
   readonly presses: readonly Press[]
@@ -53,28 +59,21 @@ export async function pressCard(
 ): Promise<PressCard | null> {
   const pick = await latestPick(db, tray.id)
   if (!pick) return null
-  const [crystal, gasket, dies, presses, runs] = await Promise.all([
+  const ring = async (id: number | null) => (id === null ? null : ((await gasketById(db, id)) ?? null))
+  const [crystal, gasket, bezelGasket, dies, presses, runs] = await Promise.all([
     crystalById(db, pick.crystalId),
-    gasketById(db, pick.gasketId),
+    ring(pick.gasketId),
+    ring(pick.bezelGasketId),
     allDies(db),
     allPresses(db),
     pressRunsOfTray(db, tray.id),
   ])
-  if (!crystal || !gasket) throw new Error(`pick ${pick.id}: its crystal or gasket is gone from the drawers`)
+  if (!crystal) throw new Error(`pick ${pick.id}: its crystal is gone from the drawers`)
 
-  const topRiseMm = crystal.undersideRiseMm + crystal.centreThicknessMm - crystal.edgeThicknessMm
-  const pusher = preferLast(
-    pressInPusher(dies, { diameterMm: crystal.diameterMm, topRiseMm }),
-    lastTime?.pusherId,
-  )
-  const boreMm = facts?.bore.valueMm ?? pick.evidence.bore.valueMm
-  const support = preferLast(
-    pressInSupport(dies, {
-      boreMm,
-      caseDiameterMm: sheet.caseDiameterMm ?? boreMm + ASSUMED_CASE_OVER_BORE_MM,
-    }),
-    lastTime?.supportId,
-  )
+  const openingMm = facts ? openingOf(facts) : (boreOfPick(pick.evidence) ?? crystal.diameterMm)
+  const fitting = fittingDies(dies, crystal, sheet, openingMm)
+  const pusher = preferLast(fitting.pusher, lastTime?.pusherId)
+  const support = preferLast(fitting.support, lastTime?.supportId)
   const glassSplinters = standingHazards(
     {
       ...tray,
@@ -84,21 +83,24 @@ export async function pressCard(
     },
     {},
   ).some((hazard) => hazard.id === 'glass-splinters')
-  const codeOf = (id: number) => dies.find((die) => die.id === id)?.code ?? '?'
+  const codeOf = (id: number | null) => dies.find((die) => die.id === id)?.code ?? null
   return {
     pickId: pick.id,
     pickedAt: pick.pickedAt.toISOString(),
     crystal,
     gasket,
+    bezelGasket,
     evidence: pick.evidence,
     pusher,
     support,
     plans:
-      pusher.ok && support.ok
+      pusher?.ok !== false && support?.ok !== false
         ? plansFor({
-            pusher: pusher.best.die,
-            support: support.best.die,
+            retention: sheet.retention,
+            pusher: pusher?.best.die ?? null,
+            support: support?.best.die ?? null,
             bevelMm: crystal.bevelMm,
+            ringed: gasket !== null,
             glassSplinters,
           })
         : null,
@@ -107,7 +109,7 @@ export async function pressCard(
     runs: runs.map((run) => ({
       id: run.id,
       ranAt: run.ranAt.toISOString(),
-      press: presses.find((p) => p.id === run.pressId)?.name ?? '?',
+      press: presses.find((p) => p.id === run.pressId)?.name ?? null,
       pusher: codeOf(run.pusherId),
       support: codeOf(run.supportId),
       quarterTurns: run.quarterTurns,
@@ -119,12 +121,9 @@ export async function pressCard(
   }
 }
 
-/** A case nobody measured is taken to be this much wider than its bore, mm: the usual wall of a wrist case. From memory. */
-export const ASSUMED_CASE_OVER_BORE_MM = 7
-
 /** What was used last time on this case comes first when it is among the dies that suit. */
-function preferLast(outcome: DieOutcome, lastId: number | undefined): DieOutcome {
-  if (!outcome.ok || lastId === undefined) return outcome
+function preferLast(outcome: DieOutcome | null, lastId: number | null | undefined): DieOutcome | null {
+  if (!outcome?.ok || lastId === undefined || lastId === null) return outcome
   const choices = [outcome.best, ...outcome.alternatives]
   const last = choices.find((choice) => choice.die.id === lastId)
   if (!last) return outcome

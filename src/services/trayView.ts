@@ -1,21 +1,13 @@
-import type { PairAssessment } from '@/core/fit/assessPair'
-import type { CaseFacts } from '@/core/fit/CaseFacts'
-import { fitReasons } from '@/core/fit/fitReasons'
+import type { FitPolicy } from '@/core/fit/fitPolicy'
 import type { OrderProposal } from '@/core/fit/nearestOrder'
 import { nearestOrder } from '@/core/fit/nearestOrder'
-import type { Shortlist } from '@/core/fit/shortlist'
-import { shortlist } from '@/core/fit/shortlist'
 import type { StockIndex } from '@/core/fit/stockIndex'
 import { stockedEdges } from '@/core/fit/stockIndex'
-import type { WaterClass } from '@/core/intake/jobWords'
-import { strengthSentence } from '@/core/plate/crystalStrength'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { nextTarget, planFactsOf, possibleDimensions, readingPlan } from '@/core/readings/readingPlan'
 import { possibleMeasurements } from '@/core/tray/possibleMeasurements'
-import { isMatched } from '@/core/tray/retentionsServed'
 import { figureOf } from '@/core/tray/caseFigures'
-import type { StoredShape } from '@/core/shapes/shapeSize'
 import type { NextMeasurements } from '@/core/verdict/askNext'
 import { askNext } from '@/core/verdict/askNext'
 import { sizeHistory } from '@/core/tray/sizeHistory'
@@ -27,7 +19,6 @@ import { trayReadout } from '@/core/tray/trayReadout'
 import type { Db } from '@/data/client'
 import type { CaseSheet } from '@/data/queries/caseSheets'
 import { pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
-import type { Reading } from '@/data/queries/readings'
 import { standingReadings, voidedReadings } from '@/data/queries/readings'
 import { shapesOf } from '@/data/queries/shapes'
 import type { Instrument } from '@/data/queries/tools'
@@ -40,15 +31,13 @@ import type { LastTime } from './lastTime'
 import { lastTimeOf } from './lastTime'
 import type { PressCard } from './pressCard'
 import { pressCard } from './pressCard'
-
-/** A fitting pair with its reasons in words. */
-export type PairView = PairAssessment & { readonly reasons: readonly string[] }
-
-export interface ShortlistView extends Omit<Shortlist, 'fitting'> {
-  readonly fitting: readonly PairView[]
-  /** crystal-with-gasket pairs in the drawers */
-  readonly pairsInStock: number
-}
+import type { ReadingView, ShapeView } from './shapeView'
+import { readingView, shapeView } from './shapeView'
+import { shopFitPolicy } from './fitPolicy'
+import type { PartOutView } from './partsOut'
+import { partsOut } from './partsOut'
+import type { ShortlistView } from './shortlistView'
+import { shortlistView, withPartsOut } from './shortlistView'
 
 /** A tray as it was taken in; times as ISO text. */
 export interface TrayHeader extends Omit<
@@ -68,8 +57,6 @@ export interface TrayView {
   readonly sheet: CaseSheet
   /** steps, ticks, hazards, parts, pictures, methods in use */
   readonly job: JobView
-  /** false for constructions whose crystal is not matched from the drawers */
-  readonly matched: boolean
   readonly readout: TrayReadout
   readonly readings: readonly ReadingView[]
   /** the old crystal's size by ways round the jaws */
@@ -87,43 +74,28 @@ export interface TrayView {
   readonly next: ReadingTarget | null
   readonly instruments: readonly Instrument[]
   readonly shortlist: ShortlistView | null
+  /** limits of this shop that pairs are judged by */
+  readonly policy: FitPolicy
+  /** taken out of the drawers for this tray and not put back */
+  readonly partsOut: readonly PartOutView[]
   /** sizes to order; filled when the drawers hold no fitting pair */
   readonly orders: readonly OrderProposal[]
   readonly lastTime: LastTime | null
   readonly press: PressCard | null
 }
 
-export interface ShapeView extends StoredShape {
-  readonly id: number
-  readonly words: string
-  readonly takenAt: string
-  /** the picture it was read from; null for other ways */
-  readonly photoId: number | null
-  /** set when it was taken back */
-  readonly voidReason: string | null
-}
-
-export interface ReadingView {
-  readonly id: number
-  readonly dimension: DimensionId
-  readonly placeIndex: number
-  readonly shownMm: number
-  readonly instrumentId: number
-  readonly takenAt: string
-  /** set when the reading was taken back */
-  readonly voidReason: string | null
-}
-
 /** Puts a tray's page together: readings through the models, the drawers, the past of its case sheet. */
 export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
   const { tray, sheet, owner } = row
-  const [readings, voided, runsOfSheet, instruments, dies, shapeRows] = await Promise.all([
+  const [readings, voided, runsOfSheet, instruments, dies, shapeRows, policy, out] = await Promise.all([
     standingReadings(db, tray.id),
     voidedReadings(db, tray.id),
     pressRunsOfCaseSheet(db, sheet.id),
     allInstruments(db),
     allDies(db),
     shapesOf(db, [tray.id]),
+    shopFitPolicy(db),
+    partsOut(db, tray.id),
   ])
   const pastRuns = runsOfSheet.filter((run) => run.trayId !== tray.id)
   const shapes = shapeRows.get(tray.id) ?? []
@@ -136,10 +108,11 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
   )
   const planFacts = planFactsOf(tray, sheet)
   const plan = readingPlan(planFacts)
-  const matched = isMatched(sheet.retention)
-  const facts = matched && readout.facts.ok ? readout.facts.facts : null
-  const drawers = await drawersInMemory(db)
-  const list = facts ? shortlistView(drawers, facts, readout, tray.waterClass) : null
+  const facts = readout.facts.ok ? readout.facts.facts : null
+  const drawers = withPartsOut(await drawersInMemory(db), out)
+  const list = facts
+    ? shortlistView(drawers, { facts, readout, sheet, waterClass: tray.waterClass, policy })
+    : null
   const press = await pressCard(db, row, facts, lastTimeOf(pastRuns))
   const { caseSheetId, ownerId, ...taken } = tray
   return {
@@ -157,23 +130,12 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
       crystalMm: figureOf('crystal-diameter', readout.measured, sheet)?.valueMm ?? null,
       pressIn: press ? pressInText(press) : [],
     }),
-    matched,
     readout,
     readings: [
       ...readings.map((r) => readingView(r, null)),
       ...voided.map(({ reading, reason }) => readingView(reading, reason)),
     ].sort((a, b) => a.id - b.id),
-    shapes: shapes.map(({ shape, voidReason }) => ({
-      id: shape.id,
-      kind: shape.kind,
-      diameterMm: shape.diameterMm,
-      standardUncertaintyMm: shape.standardUncertaintyMm,
-      words: shape.words,
-      takenAt: shape.takenAt.toISOString(),
-      dimension: shape.dimension,
-      photoId: shape.photoId,
-      voidReason,
-    })),
+    shapes: shapes.map(shapeView),
     askNext: askNext(
       readout.evidence,
       readout.history,
@@ -187,13 +149,16 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
     instruments,
     shortlist: list,
     orders:
-      facts && list?.fittingCount === 0
+      facts?.held === 'ring' && list?.fittingCount === 0
         ? nearestOrder(facts, sheet.gasketMaterial ?? 'nylon', {
+            policy,
             preferredWallMm: sheet.gasketWallMm ?? undefined,
           })
         : [],
     lastTime: lastTimeOf(pastRuns),
     press,
+    policy,
+    partsOut: out,
   }
 }
 
@@ -207,31 +172,6 @@ function stockedSteps(drawers: StockIndex) {
 
 function pressInText({ pusher, support }: PressCard): string[] {
   return [pusher, support].flatMap((outcome) =>
-    outcome.ok ? [`${outcome.best.die.role} ${outcome.best.die.code} (${outcome.best.die.place})`] : [],
+    outcome?.ok ? [`${outcome.best.die.role} ${outcome.best.die.code} (${outcome.best.die.place})`] : [],
   )
-}
-
-function shortlistView(
-  drawers: StockIndex,
-  facts: CaseFacts,
-  readout: TrayReadout,
-  waterClass: WaterClass,
-): ShortlistView {
-  const list = shortlist(drawers, facts, readout.wishes)
-  const crystalLines = drawers.inStock.reduce((sum, lines) => sum + lines, 0)
-  const gasketLines = drawers.gaskets.filter((gasket) => gasket.quantity > 0).length
-  return {
-    ...list,
-    fitting: list.fitting.map((pair) => {
-      const strength = strengthSentence(pair.crystal, waterClass)
-      const reasons = fitReasons(pair, facts, readout.wishes)
-      return { ...pair, reasons: strength === null ? reasons : [...reasons, strength] }
-    }),
-    pairsInStock: crystalLines * gasketLines,
-  }
-}
-
-function readingView(reading: Reading, voidReason: string | null): ReadingView {
-  const { id, dimension, placeIndex, shownMm, instrumentId, takenAt } = reading
-  return { id, dimension, placeIndex, shownMm, instrumentId, takenAt: takenAt.toISOString(), voidReason }
 }

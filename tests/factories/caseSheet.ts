@@ -4,6 +4,12 @@ import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
 export function caseSheetFacts(over: Partial<CaseSheetFacts> = {}): CaseSheetFacts {
   return {
     retention: 'tension-gasket',
+    bezelKind: 'none',
+    bezelClicks: null,
+    bezelFamily: '',
+    insertMaterial: 'none',
+    insertForm: null,
+    insertHold: null,
     caseDiameterMm: 38,
     caseHeightMm: 10.2,
     boreMm: 30.95,
@@ -35,6 +41,7 @@ export function caseSheetFacts(over: Partial<CaseSheetFacts> = {}): CaseSheetFac
     rebateLengthMm: null,
     rebateWidthMm: null,
     rebateDepthMm: null,
+    rebateCornerMm: null,
     crystalLengthMm: null,
     crystalWidthMm: null,
     gasketOuterMm: null,
@@ -42,9 +49,15 @@ export function caseSheetFacts(over: Partial<CaseSheetFacts> = {}): CaseSheetFac
     insertInnerMm: null,
     insertThicknessMm: null,
     recessOuterMm: null,
+    recessInnerMm: null,
+    recessDepthMm: null,
+    bezelOuterMm: null,
     chapterRingInnerMm: null,
     backRingInnerMm: null,
     backRingSectionMm: null,
+    backGrooveInnerMm: null,
+    backGrooveWidthMm: null,
+    backGrooveDepthMm: null,
     ...over,
   }
 }

@@ -1,6 +1,8 @@
-import type { CaseFacts, FitWishes } from '@/core/fit/CaseFacts'
+import type { FitWishes, RingFacts } from '@/core/fit/CaseFacts'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import type { Die } from '@/core/dies/Die'
+
+const STOCK_LINE = { minimum: 0, supplier: '', supplierCode: '' }
 
 /** A 30.0 × 1.0 flat mineral crystal; override what the test is about. */
 export function stockCrystal(over: Partial<StockCrystal> = {}): StockCrystal {
@@ -8,7 +10,15 @@ export function stockCrystal(over: Partial<StockCrystal> = {}): StockCrystal {
     id: 1,
     code: 'C-300-10',
     drawer: 'C-14',
+    ...STOCK_LINE,
+    build: 'disc',
     diameterMm: 30,
+    widthMm: null,
+    cornerRadiusMm: null,
+    skirtInnerMm: null,
+    ringHeightMm: null,
+    magnifier: 'none',
+    arCoating: 'none',
     edgeThicknessMm: 1,
     centreThicknessMm: 1,
     undersideRiseMm: 0,
@@ -27,6 +37,9 @@ export function stockGasket(over: Partial<StockGasket> = {}): StockGasket {
     id: 1,
     code: 'G-310-50',
     drawer: 'G-03',
+    ...STOCK_LINE,
+    use: 'crystal',
+    family: '',
     outerDiameterMm: 31,
     wallMm: 0.5,
     heightMm: 1,
@@ -41,13 +54,15 @@ export function stockGasket(over: Partial<StockGasket> = {}): StockGasket {
 }
 
 /** A 30.95 bore with its seat 1.05 deep and the hands 0.52 under it, all measured. */
-export function caseFacts(over: Partial<CaseFacts> = {}): CaseFacts {
+export function caseFacts(over: Partial<RingFacts> = {}): RingFacts {
   const measured = (valueMm: number, standardUncertaintyMm = 0.02) => ({
     valueMm,
     standardUncertaintyMm,
     origin: 'measured' as const,
   })
   return {
+    held: 'ring',
+    in: 'case',
     bore: measured(30.95),
     boreOvalityMm: 0,
     seatDepth: measured(1.05),

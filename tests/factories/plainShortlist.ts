@@ -1,16 +1,17 @@
 import { assessPair } from '@/core/fit/assessPair'
 import { compareKeys } from '@/core/fit/bestFew'
-import type { CaseFacts, FitWishes } from '@/core/fit/CaseFacts'
+import type { FitWishes, RingFacts } from '@/core/fit/CaseFacts'
 import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { pairKey } from '@/core/fit/pairKey'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
-import { diameterRange, failingConstraints, isGasketNear } from '@/core/fit/shortlist'
+import { diameterRange, isGasketNear } from '@/core/fit/pairShortlist'
+import { failingConstraints } from '@/core/fit/rejectedCandidate'
 
 /** The straightforward way: every near pair assessed in full, all of them sorted. What the shortlist must agree with. */
 export function plainShortlist(
   crystals: readonly StockCrystal[],
   gaskets: readonly StockGasket[],
-  facts: CaseFacts,
+  facts: RingFacts,
   wishes: FitWishes,
   most = 12,
 ) {

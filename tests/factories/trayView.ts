@@ -1,3 +1,4 @@
+import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { fitReasons } from '@/core/fit/fitReasons'
 import { nearestOrder } from '@/core/fit/nearestOrder'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
@@ -81,7 +82,6 @@ export function trayViewOf({
       crownHour: 3,
       pusherHours: '',
     },
-    matched: true,
     steps: stepDimensions(readout.measured, {}, instruments),
     fittedBefore: [],
     possible: possibleDimensions(planFacts()),
@@ -120,16 +120,20 @@ export function trayViewOf({
       list && caseFacts
         ? {
             ...list,
+            held: caseFacts.held,
+            bezelRings: [],
             fitting: list.fitting.map((pair) => ({
               ...pair,
               reasons: fitReasons(pair, caseFacts, readout.wishes),
             })),
-            pairsInStock: crystals.length * gaskets.length,
+            choicesInStock: crystals.length * gaskets.length,
           }
         : null,
-    orders: caseFacts && list?.fittingCount === 0 ? nearestOrder(caseFacts, 'nylon') : [],
+    orders: caseFacts?.held === 'ring' && list?.fittingCount === 0 ? nearestOrder(caseFacts, 'nylon') : [],
     lastTime: null,
     press: null,
+    policy: FIT_POLICY,
+    partsOut: [],
   }
 }
 

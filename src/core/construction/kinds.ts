@@ -31,6 +31,9 @@ export type Metal = (typeof METALS)[number]
 export const INSERT_MATERIALS = ['none', 'aluminium', 'ceramic', 'steel', 'sapphire'] as const
 export type InsertMaterial = (typeof INSERT_MATERIALS)[number]
 
+export const INSERT_FORMS = ['flat', 'sloped'] as const
+export type InsertForm = (typeof INSERT_FORMS)[number]
+
 export const INSERT_HOLDS = ['adhesive', 'friction'] as const
 export type InsertHold = (typeof INSERT_HOLDS)[number]
 

@@ -118,7 +118,8 @@ function badness(die: Die, targetMm: number): number {
   return Math.abs(die.outerDiameterMm - targetMm) + metalLast(die) * METAL_PENALTY_MM
 }
 
-function nearestByOuter(dies: readonly Die[], outerMm: number): Die | null {
+/** The die whose outside is nearest to a wanted one; null when there is none. */
+export function nearestByOuter(dies: readonly Die[], outerMm: number): Die | null {
   return dies.reduce<Die | null>(
     (best, d) =>
       best === null || Math.abs(d.outerDiameterMm - outerMm) < Math.abs(best.outerDiameterMm - outerMm)

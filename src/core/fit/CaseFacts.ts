@@ -8,17 +8,57 @@ export interface Figure extends Estimate {
   readonly origin: FigureOrigin
 }
 
-/** What the fit needs to know of one case with a tension gasket. */
-export interface CaseFacts {
-  readonly bore: Figure
-  /** largest less smallest bore, mm; 0 when it was not measured in three directions */
-  readonly boreOvalityMm: number
-  readonly seatDepth: Figure
+interface SeenFigures {
   /** null when the hands were never measured: the constraint is then not judged, and said so */
   readonly handsBelowSeat: Figure | null
   /** edge thickness of the crystal that came out */
   readonly foundThickness: Figure | null
 }
+
+/** A crystal squeezed by a ring gasket into a bore: the case's own, or a removable bezel's. */
+export interface RingFacts extends SeenFigures {
+  readonly held: 'ring'
+  readonly in: 'case' | 'bezel'
+  readonly bore: Figure
+  /** largest less smallest bore, mm; 0 when it was not measured in three directions */
+  readonly boreOvalityMm: number
+  readonly seatDepth: Figure
+}
+
+/** A crystal over a raised neck, squeezed from outside by a bezel. */
+export interface NeckFacts extends SeenFigures {
+  readonly held: 'neck'
+  /** acrylic with a skirt that is squeezed itself, or glass with a ring round its edge */
+  readonly crystal: 'cup' | 'glass'
+  readonly neckOuter: Figure
+  readonly bezelInner: Figure
+}
+
+/** Acrylic a little larger than what it sits in: sprung into a groove, or spread against a bore by its metal ring. */
+export interface AcrylicFacts extends SeenFigures {
+  readonly held: 'acrylic'
+  readonly seat: 'groove' | 'bore'
+  readonly opening: Figure
+  /** whole height of the old crystal */
+  readonly domeHeight: Figure | null
+  /** of the old metal ring */
+  readonly ringHeight: Figure | null
+}
+
+/** A crystal cemented into a rebate, round or shaped. */
+export interface CementFacts extends SeenFigures {
+  readonly held: 'cement'
+  readonly outline: 'round' | 'shaped'
+  readonly length: Figure
+  /** the same as the length when round */
+  readonly width: Figure
+  readonly depth: Figure
+  /** of the rebate's corners; null when nobody measured them */
+  readonly cornerRadius: Figure | null
+}
+
+/** What the fit needs to know of one case, by how its crystal is held. */
+export type CaseFacts = RingFacts | NeckFacts | AcrylicFacts | CementFacts
 
 /** What the owner and the shop would rather have, all else being equal. */
 export interface FitWishes {
@@ -27,10 +67,10 @@ export interface FitWishes {
   readonly material: CrystalMaterial | null
   readonly profile: CrystalProfile | null
   readonly gasketColour: string | null
-  /** the pair that went home in this case last time */
+  /** what went home in this case last time */
   readonly lastTime: {
     readonly crystalId: number
-    readonly gasketId: number
+    readonly gasketId: number | null
     readonly successes: number
   } | null
 }

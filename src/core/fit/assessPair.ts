@@ -1,6 +1,7 @@
-import type { AxialStanding } from './axialStanding'
 import { axialStanding } from './axialStanding'
-import type { CaseFacts } from './CaseFacts'
+import type { Constraint, PairAssessment } from './Candidate'
+import { certain, oddsOfConstraints } from './Candidate'
+import type { RingFacts } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
 import {
   diametralInterference,
@@ -11,34 +12,11 @@ import {
 } from './interference'
 import type { StockCrystal, StockGasket } from './parts'
 
-export type ConstraintName = 'interference' | 'rim' | 'hands' | 'gasket-bore' | 'gasket-height' | 'stock'
-
-export interface Constraint {
-  readonly name: ConstraintName
-  /** 0…1 */
-  readonly probability: number
-}
-
-export interface PairAssessment {
-  readonly crystal: StockCrystal
-  readonly gasket: StockGasket
-  readonly interferenceMm: number
-  readonly interferenceUncertaintyMm: number
-  readonly squeeze: number
-  readonly squeezeRange: { readonly least: number; readonly most: number }
-  readonly standing: AxialStanding
-  readonly constraints: readonly Constraint[]
-  /** of the interference alone */
-  readonly fitProbability: number
-  /** of all constraints together, taken as independent */
-  readonly probability: number
-}
-
 /** Judges one crystal with one gasket in one case: every constraint with its probability. */
 export function assessPair(
   crystal: StockCrystal,
   gasket: StockGasket,
-  facts: CaseFacts,
+  facts: RingFacts,
   policy: FitPolicy,
 ): PairAssessment {
   const joint = {
@@ -64,6 +42,7 @@ export function assessPair(
     certain('stock', crystal.quantity >= 1 && gasket.quantity >= 1),
   ]
   return {
+    held: 'ring',
     crystal,
     gasket,
     interferenceMm,
@@ -71,13 +50,11 @@ export function assessPair(
     squeeze: wallSqueeze(joint),
     squeezeRange: wallSqueezeRange(joint, facts.boreOvalityMm),
     standing,
-    constraints,
-    fitProbability: constraints[0]?.probability ?? 0,
-    probability: constraints.reduce((product, c) => product * c.probability, 1),
+    ...oddsOfConstraints(constraints),
   }
 }
 
-function jointUncertaintyMm(facts: Pick<CaseFacts, 'bore'>, policy: FitPolicy): number {
+function jointUncertaintyMm(facts: Pick<RingFacts, 'bore'>, policy: FitPolicy): number {
   return interferenceUncertaintyMm({
     crystalDiameterMm: policy.crystalDiameterUncertaintyMm,
     gasketWallMm: policy.gasketWallUncertaintyMm,
@@ -89,7 +66,7 @@ function jointUncertaintyMm(facts: Pick<CaseFacts, 'bore'>, policy: FitPolicy): 
 export function interferenceProbability(
   { diameterMm }: Pick<StockCrystal, 'diameterMm'>,
   { wallMm, material }: Pick<StockGasket, 'wallMm' | 'material'>,
-  facts: Pick<CaseFacts, 'bore'>,
+  facts: Pick<RingFacts, 'bore'>,
   policy: FitPolicy,
 ): number {
   const interferenceMm = diametralInterference({
@@ -108,7 +85,7 @@ export function interferenceProbability(
 export function rimProbability(
   { edgeThicknessMm }: Pick<StockCrystal, 'edgeThicknessMm'>,
   gasket: Pick<StockGasket, 'footMm'>,
-  { seatDepth }: Pick<CaseFacts, 'seatDepth'>,
+  { seatDepth }: Pick<RingFacts, 'seatDepth'>,
   policy: FitPolicy,
 ): number {
   const { rimMm } = axialStanding({ edgeThicknessMm, undersideRiseMm: 0 }, gasket, seatDepth.valueMm, null)
@@ -116,44 +93,36 @@ export function rimProbability(
   return probabilityWithin(rimMm, uncertaintyMm, policy.rimWindow)
 }
 
-/** Chance that the underside clears the hands, 0…1; 1 where they were never measured. */
+/**
+ * Chance that the underside clears the hands, 0…1; 1 where they were never measured.
+ * @param gasket - what lies under the crystal's edge
+ */
 export function handsProbability(
   { undersideRiseMm }: Pick<StockCrystal, 'undersideRiseMm'>,
-  gasket: Pick<StockGasket, 'footMm'>,
-  { seatDepth, handsBelowSeat }: Pick<CaseFacts, 'seatDepth' | 'handsBelowSeat'>,
+  { footMm }: Pick<StockGasket, 'footMm'>,
+  { handsBelowSeat }: Pick<RingFacts, 'handsBelowSeat'>,
   policy: FitPolicy,
 ): number {
   if (!handsBelowSeat) return 1
-  const standing = axialStanding(
-    { edgeThicknessMm: 0, undersideRiseMm },
-    gasket,
-    seatDepth.valueMm,
-    handsBelowSeat.valueMm,
-  )
   const uncertaintyMm = Math.hypot(handsBelowSeat.standardUncertaintyMm, policy.thicknessUncertaintyMm)
   const window = { lowMm: policy.minimumHandClearanceMm, highMm: Infinity }
-  return probabilityWithin(standing.handClearanceMm ?? 0, uncertaintyMm, window)
+  return probabilityWithin(handsBelowSeat.valueMm + footMm + undersideRiseMm, uncertaintyMm, window)
 }
 
 /** Does the gasket go into this bore? */
 export function gasketSuitsBore(
   gasket: Pick<StockGasket, 'outerDiameterMm'>,
-  facts: Pick<CaseFacts, 'bore'>,
+  facts: Pick<RingFacts, 'bore'>,
   policy: FitPolicy,
 ): boolean {
   return Math.abs(gasket.outerDiameterMm - facts.bore.valueMm) <= policy.gasketToBoreMm
-}
-
-/** A constraint on printed sizes and counts: met or not. */
-function certain(name: ConstraintName, met: boolean): Constraint {
-  return { name, probability: met ? 1 : 0 }
 }
 
 /** Does the gasket end below the rim and still hold enough of the edge? */
 export function gasketHeightSuits(
   gasket: Pick<StockGasket, 'heightMm' | 'footMm'>,
   crystal: Pick<StockCrystal, 'edgeThicknessMm'>,
-  facts: Pick<CaseFacts, 'seatDepth'>,
+  facts: Pick<RingFacts, 'seatDepth'>,
   policy: FitPolicy,
 ): boolean {
   return (
@@ -164,7 +133,7 @@ export function gasketHeightSuits(
 /** How far a seated gasket stands above the rim, mm; negative when it stays below. */
 export function gasketAboveRimMm(
   gasket: Pick<StockGasket, 'heightMm'>,
-  facts: Pick<CaseFacts, 'seatDepth'>,
+  facts: Pick<RingFacts, 'seatDepth'>,
 ): number {
   return gasket.heightMm - facts.seatDepth.valueMm
 }

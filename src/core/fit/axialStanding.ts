@@ -1,13 +1,5 @@
+import type { PairAssessment } from './Candidate'
 import type { StockCrystal, StockGasket } from './parts'
-
-export interface AxialStanding {
-  /** underside of the crystal above the seat, mm */
-  readonly undersideMm: number
-  /** top of the crystal's edge against the rim, mm: + proud, − sunk */
-  readonly rimMm: number
-  /** hand stack to the underside at the centre, mm; null when the hands were never measured */
-  readonly handClearanceMm: number | null
-}
 
 /**
  * Where a crystal stands when it is pressed home on its seat.
@@ -19,7 +11,7 @@ export function axialStanding(
   gasket: Pick<StockGasket, 'footMm'>,
   seatDepthMm: number,
   handsBelowSeatMm: number | null,
-): AxialStanding {
+): PairAssessment['standing'] {
   return {
     undersideMm: gasket.footMm,
     rimMm: gasket.footMm + crystal.edgeThicknessMm - seatDepthMm,

@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { caseFacts, NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import { assessPair } from './assessPair'
 import { failureText } from './failureText'
-import { fitReasons, rimWord } from './fitReasons'
+import { fitReasons } from './fitReasons'
+import { rimWord } from './rimWord'
 import { FIT_POLICY } from './fitPolicy'
 import { diametralInterference, probabilityWithin, wallSqueeze, wallSqueezeRange } from './interference'
 import { nearestOrder } from './nearestOrder'
@@ -147,7 +148,7 @@ describe('shortlist', () => {
 
   it('searches crystal and gasket together', () => {
     const list = shortlist(stockIndex(crystals, gaskets), caseFacts(), NO_WISHES)
-    const pairs = list.fitting.map((p) => `${p.crystal.diameterMm}/${p.gasket.wallMm}`)
+    const pairs = list.fitting.map((p) => `${p.crystal.diameterMm}/${p.gasket?.wallMm}`)
     expect(new Set(pairs)).toEqual(new Set(['30/0.5', '30.1/0.45', '29.9/0.55']))
     expect(list.rejected[0]?.failures[0]?.failure).toBeTruthy()
     expect(list.rejectedBy.interference).toBeGreaterThan(0)
@@ -190,7 +191,7 @@ describe('shortlist', () => {
         const { rejected, ...list } = shortlist(stockIndex(stock, walls), facts, wishes)
         const { rejected: plainRejected, ...plain } = plainShortlist(stock, walls, facts, wishes)
         expect(list).toEqual(plain)
-        expect(rejected.map((r) => r.pair)).toEqual(plainRejected)
+        expect(rejected.map((r) => r.candidate)).toEqual(plainRejected)
       }),
       { numRuns: 300 },
     )

@@ -1,9 +1,25 @@
-import { formatMm, formatPercent, formatSignedMm } from '../units/formatMm'
-import type { CaseFacts, Figure, FitWishes } from './CaseFacts'
-import type { PairAssessment } from './assessPair'
+import { formatMm, formatPercent, formatShare, formatSignedMm } from '../units/formatMm'
+import { wholeHeightMm } from './assessAcrylic'
+import type {
+  AcrylicAssessment,
+  Candidate,
+  CementAssessment,
+  NeckAssessment,
+  PairAssessment,
+} from './Candidate'
+import type {
+  AcrylicFacts,
+  CaseFacts,
+  CementFacts,
+  Figure,
+  FitWishes,
+  NeckFacts,
+  RingFacts,
+} from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
 import { FIT_POLICY } from './fitPolicy'
 import { isLastTime } from './pairKey'
+import { rimWord } from './rimWord'
 
 const ORIGIN_WORDS: Record<Figure['origin'], string> = {
   measured: 'measured',
@@ -12,32 +28,39 @@ const ORIGIN_WORDS: Record<Figure['origin'], string> = {
   assumed: 'assumed',
 }
 
-/** “flush”, “proud” or “sunk” for a rim height. */
-export function rimWord(rimMm: number, policy: FitPolicy = FIT_POLICY): 'flush' | 'proud' | 'sunk' {
-  if (Math.abs(rimMm) <= policy.flushMm) return 'flush'
-  return rimMm > 0 ? 'proud' : 'sunk'
-}
-
-/** Why this pair, in the sentences a technician would say; the figures are the pair's own. */
+/** Why this one, in the sentences a technician would say; the figures are the candidate's own. */
 export function fitReasons(
-  pair: PairAssessment,
+  candidate: Candidate,
   facts: CaseFacts,
   wishes: FitWishes,
   policy: FitPolicy = FIT_POLICY,
 ): string[] {
   return [
-    interferenceSentence(pair, facts, policy),
-    standingSentence(pair, facts, policy),
-    ...handsSentence(pair, facts),
-    ...historySentence(pair, wishes),
-    ...wishSentence(pair, wishes),
+    ...holdSentences(candidate, facts, policy),
+    ...standingSentence(candidate, facts, policy),
+    ...handsSentence(candidate, facts),
+    ...historySentence(candidate, wishes),
+    ...wishSentence(candidate, wishes),
   ]
 }
 
-function interferenceSentence(pair: PairAssessment, facts: CaseFacts, policy: FitPolicy): string {
+function holdSentences(candidate: Candidate, facts: CaseFacts, policy: FitPolicy): string[] {
+  switch (candidate.held) {
+    case 'ring':
+      return facts.held === 'ring' ? [interferenceSentence(candidate, facts, policy)] : []
+    case 'neck':
+      return facts.held === 'neck' ? neckSentences(candidate, facts) : []
+    case 'acrylic':
+      return facts.held === 'acrylic' ? acrylicSentences(candidate, facts, policy) : []
+    case 'cement':
+      return facts.held === 'cement' ? cementSentences(candidate, facts, policy) : []
+  }
+}
+
+function interferenceSentence(pair: PairAssessment, facts: RingFacts, policy: FitPolicy): string {
   const band = policy.interferenceBands[pair.gasket.material]
   const figure = `Interference ${formatMm(pair.interferenceMm)} of ${formatMm(band.lowMm)}–${formatMm(band.highMm)}, right with ${formatPercent(pair.fitProbability)}`
-  const origin = facts.bore.origin === 'measured' ? '' : `; the bore is ${ORIGIN_WORDS[facts.bore.origin]}`
+  const origin = from(facts.in === 'bezel' ? 'bezel’s bore' : 'bore', facts.bore)
   if (facts.boreOvalityMm < 0.01) return `${figure}${origin}.`
   const least = pair.interferenceMm - facts.boreOvalityMm / 2
   const most = pair.interferenceMm + facts.boreOvalityMm / 2
@@ -48,42 +71,99 @@ function interferenceSentence(pair: PairAssessment, facts: CaseFacts, policy: Fi
     : `${figure}; ${oval}, so it runs from ${formatSignedMm(least)} to ${formatSignedMm(most)} round the rim${origin}.`
 }
 
-function standingSentence(pair: PairAssessment, facts: CaseFacts, policy: FitPolicy): string {
-  const { rimMm } = pair.standing
-  const word = rimWord(rimMm, policy)
-  const stands =
-    word === 'flush' ? `flush (${formatSignedMm(rimMm)})` : `${formatMm(Math.abs(rimMm))} ${word}`
-  const found = facts.foundThickness
-  const came = found ? `The old crystal is ${formatMm(found.valueMm)} thick` : 'The old thickness is unknown'
-  const seat =
-    facts.seatDepth.origin === 'measured' ? '' : ` (seat depth ${ORIGIN_WORDS[facts.seatDepth.origin]})`
-  return `${came}; ${formatMm(pair.crystal.edgeThicknessMm, 0.1)} leaves the rim ${stands}${seat}.`
+function neckSentences(candidate: NeckAssessment, facts: NeckFacts): string[] {
+  const { squeeze, band, fitProbability, overNeckMm, gasket } = candidate
+  const what = gasket
+    ? `The bezel squeezes the ${gasket.material} ring`
+    : 'The bezel squeezes the acrylic skirt, which is its own seal,'
+  const squeezed = `${what} ${formatShare(squeeze)} of ${formatShare(band.low)}–${formatShare(band.high)}, right with ${formatPercent(fitProbability)}${from('bezel', facts.bezelInner)}${from('neck', facts.neckOuter)}.`
+  if (overNeckMm === null) return [squeezed]
+  const over =
+    overNeckMm < 0
+      ? `is pressed over the neck by ${formatMm(-overNeckMm)}`
+      : `slips over the neck with ${formatMm(overNeckMm)} to spare`
+  return [squeezed, `Its skirt ${over}.`]
 }
 
-function handsSentence(pair: PairAssessment, facts: CaseFacts): string[] {
-  const clearanceMm = pair.standing.handClearanceMm
-  if (clearanceMm === null || !facts.handsBelowSeat) {
+function acrylicSentences(candidate: AcrylicAssessment, facts: AcrylicFacts, policy: FitPolicy): string[] {
+  const { crystal, oversizeMm, window, strain, fitProbability } = candidate
+  const seat = facts.seat === 'groove' ? 'groove' : 'bore'
+  const larger = `${formatSignedMm(oversizeMm)} against the ${seat} of ${formatMm(window.lowMm)}–${formatMm(window.highMm)}, right with ${formatPercent(fitProbability)}`
+  const strained =
+    facts.seat === 'groove'
+      ? `; strained ${formatShare(strain, 1)} where acrylic crazes from ${formatShare(policy.crazeStrain, 1)} on`
+      : '; its metal ring spreads it, so it must not be pressed on the dome'
+  const dome = facts.domeHeight
+    ? [
+        `${formatMm(wholeHeightMm(crystal))} high in all; the old one ${formatMm(facts.domeHeight.valueMm)}${from('height', facts.domeHeight)}.`,
+      ]
+    : []
+  return [`${larger}${strained}${from(seat, facts.opening)}.`, ...dome]
+}
+
+function cementSentences(candidate: CementAssessment, facts: CementFacts, policy: FitPolicy): string[] {
+  const { alongMm, acrossMm, cornerMm, crystal, fitProbability } = candidate
+  const { lowMm, highMm } = policy.cementGap
+  const gaps =
+    facts.outline === 'round'
+      ? `Gap ${formatMm(alongMm)} a side`
+      : `Gap ${formatMm(alongMm)} a side along and ${formatMm(acrossMm)} across`
+  const first = `${gaps} of ${formatMm(lowMm)}–${formatMm(highMm)} for the cement, right with ${formatPercent(fitProbability)}${from('rebate', facts.length)}.`
+  if (facts.outline === 'round') return [first]
+  if (cornerMm !== null)
+    return [first, `Corners of ${formatMm(crystal.cornerRadiusMm ?? 0, 0.1)} leave ${formatMm(cornerMm)}.`]
+  const corner = crystal.cornerRadiusMm === null ? '' : ` of ${formatMm(crystal.cornerRadiusMm, 0.1)}`
+  return [
+    first,
+    `Corners${corner} not judged: measure the rebate’s corner radius, or lay the crystal in dry.`,
+  ]
+}
+
+function from(name: string, { origin }: Figure): string {
+  return origin === 'measured' ? '' : `; the ${name} is ${ORIGIN_WORDS[origin]}`
+}
+
+function standingSentence({ standing, crystal, held }: Candidate, facts: CaseFacts, policy: FitPolicy) {
+  const found = facts.foundThickness
+  const came = found ? `The old crystal is ${formatMm(found.valueMm)} thick` : 'The old thickness is unknown'
+  const edge = formatMm(crystal.edgeThicknessMm, 0.1)
+  if (standing.rimMm === null) {
+    return held === 'neck' && found
+      ? [`${came} at its edge; this one ${edge}: the bezel’s lip expects the same.`]
+      : []
+  }
+  const depth = facts.held === 'ring' ? facts.seatDepth : facts.held === 'cement' ? facts.depth : null
+  const word = rimWord(standing.rimMm, policy)
+  const stands =
+    word === 'flush'
+      ? `flush (${formatSignedMm(standing.rimMm)})`
+      : `${formatMm(Math.abs(standing.rimMm))} ${word}`
+  const seat = !depth || depth.origin === 'measured' ? '' : ` (seat depth ${ORIGIN_WORDS[depth.origin]})`
+  return [`${came}; ${edge} leaves the rim ${stands}${seat}.`]
+}
+
+function handsSentence({ standing }: Candidate, { handsBelowSeat }: CaseFacts): string[] {
+  const clearanceMm = standing.handClearanceMm
+  if (clearanceMm === null || !handsBelowSeat) {
     return [
       'Hand clearance not judged: measure the hands below the seat, or look from the side before closing.',
     ]
   }
-  const origin =
-    facts.handsBelowSeat.origin === 'measured' ? '' : ` (hands ${ORIGIN_WORDS[facts.handsBelowSeat.origin]})`
+  const origin = handsBelowSeat.origin === 'measured' ? '' : ` (hands ${ORIGIN_WORDS[handsBelowSeat.origin]})`
   return [`${formatMm(clearanceMm)} from the hands to its underside${origin}.`]
 }
 
-function historySentence(pair: PairAssessment, wishes: FitWishes): string[] {
-  if (!isLastTime(pair, wishes) || !wishes.lastTime) return []
+function historySentence(candidate: Candidate, wishes: FitWishes): string[] {
+  if (!isLastTime(candidate, wishes) || !wishes.lastTime) return []
   const { successes } = wishes.lastTime
   const times = successes === 1 ? 'once' : `${successes} times`
-  return [
-    `Last time on this case sheet: this very pair has gone home ${times}, so it is preferred among equals.`,
-  ]
+  const what = candidate.gasket ? 'this very pair' : 'this very crystal'
+  return [`Last time on this case sheet: ${what} has gone home ${times}, so it is preferred among equals.`]
 }
 
-function wishSentence(pair: PairAssessment, wishes: FitWishes): string[] {
-  if (wishes.material === null || pair.crystal.material === wishes.material) return []
+function wishSentence({ crystal }: Candidate, { material }: FitWishes): string[] {
+  if (material === null || crystal.material === material) return []
   return [
-    `The old crystal was ${wishes.material.replace('-', ' ')}: tell the owner before changing to ${pair.crystal.material.replace('-', ' ')}.`,
+    `The old crystal was ${material.replace('-', ' ')}: tell the owner before changing to ${crystal.material.replace('-', ' ')}.`,
   ]
 }

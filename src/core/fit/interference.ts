@@ -1,6 +1,6 @@
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf'
 import { requirePositive } from '../guard/require'
-import type { Window } from './fitPolicy'
+import type { Window } from './Window'
 
 /** What stands across the bore: one crystal between two gasket walls. */
 export interface RingJoint {

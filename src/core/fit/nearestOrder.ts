@@ -1,4 +1,4 @@
-import type { CaseFacts } from './CaseFacts'
+import type { RingFacts } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
 import { FIT_POLICY } from './fitPolicy'
 import { interferenceUncertaintyMm, probabilityWithin } from './interference'
@@ -28,7 +28,7 @@ const SOLD_THICKNESSES_MM = [0.8, 1.0, 1.2, 1.5, 1.8, 2.0, 2.5, 3.0] as const
  * @returns most probable first, at most `most`
  */
 export function nearestOrder(
-  facts: CaseFacts,
+  facts: RingFacts,
   material: GasketMaterial,
   {
     policy = FIT_POLICY,

@@ -1,5 +1,6 @@
 import type { FitWishes } from './CaseFacts'
-import type { PairAssessment } from './assessPair'
+import type { FitPolicy, ThicknessPreference } from './fitPolicy'
+import { FIT_POLICY } from './fitPolicy'
 import type { StockCrystal, StockGasket } from './parts'
 
 /** Probabilities closer than this are called equal, and stock, history and wishes decide. */
@@ -14,36 +15,51 @@ export function probabilityRank(probability: number): number {
 const COARSE_RIM_MM = 0.1
 
 /** True when this is the very pair that went home in this case last time. */
-export function isLastTime(pair: Pick<PairAssessment, 'crystal' | 'gasket'>, wishes: FitWishes): boolean {
-  return pair.crystal.id === wishes.lastTime?.crystalId && pair.gasket.id === wishes.lastTime.gasketId
+export function isLastTime(
+  pair: { readonly crystal: { readonly id: number }; readonly gasket: { readonly id: number } | null },
+  wishes: FitWishes,
+): boolean {
+  const { lastTime } = wishes
+  return pair.crystal.id === lastTime?.crystalId && (pair.gasket?.id ?? null) === lastTime.gasketId
 }
 
 /** What of a pair its place depends on. */
 export interface RankedPair {
   readonly crystal: StockCrystal
-  readonly gasket: StockGasket
+  readonly gasket: StockGasket | null
   readonly probability: number
-  readonly standing: Pick<PairAssessment['standing'], 'rimMm'>
+  readonly standing: { readonly rimMm: number | null }
+}
+
+/** A rim on the side the shop would rather not have counts as this much worse, mm. From memory. */
+const WRONG_SIDE_MM = 0.15
+
+/** How badly a rim stands, mm: its height, and more where the shop would rather have the other side. */
+function rimBadnessMm(rimMm: number, preference: ThicknessPreference, flushMm: number): number {
+  const wrongSide =
+    (preference === 'rather-proud' && rimMm < -flushMm) || (preference === 'rather-sunk' && rimMm > flushMm)
+  return Math.abs(rimMm) + (wrongSide ? WRONG_SIDE_MM : 0)
 }
 
 /**
  * Order of the shortlist: most probable first; among equals what went home last time, then what came
  * out, the verdict's size, the ring's colour, then the flattest rim, the fuller drawer and the lower price.
  */
-export function pairKey(pair: RankedPair, wishes: FitWishes): number[] {
+export function pairKey(pair: RankedPair, wishes: FitWishes, policy: FitPolicy = FIT_POLICY): number[] {
   const { crystal, gasket, standing } = pair
+  const rimMm = rimBadnessMm(standing.rimMm ?? 0, policy.thicknessPreference, policy.flushMm)
   return [
     probabilityRank(pair.probability),
     isLastTime(pair, wishes) ? 0 : 1,
     wishes.material === null || crystal.material === wishes.material ? 0 : 1,
     wishes.profile === null || crystal.profile === wishes.profile ? 0 : 1,
     wishes.sizeMm === null ? 0 : Math.round(Math.abs(crystal.diameterMm - wishes.sizeMm) * 100),
-    Math.floor(Math.abs(standing.rimMm) / COARSE_RIM_MM),
-    wishes.gasketColour === null || gasket.colour === wishes.gasketColour ? 0 : 1,
-    Math.round(Math.abs(standing.rimMm) * 100),
-    -Math.min(crystal.quantity, gasket.quantity),
-    crystal.priceCents + gasket.priceCents,
+    Math.floor(rimMm / COARSE_RIM_MM),
+    !gasket || wishes.gasketColour === null || gasket.colour === wishes.gasketColour ? 0 : 1,
+    Math.round(rimMm * 100),
+    -Math.min(crystal.quantity, gasket?.quantity ?? Infinity),
+    crystal.priceCents + (gasket?.priceCents ?? 0),
     crystal.id,
-    gasket.id,
+    gasket?.id ?? 0,
   ]
 }

@@ -1,4 +1,4 @@
-import type { ConstraintName } from './assessPair'
+import type { ConstraintName } from './Candidate'
 import {
   gasketHeightSuits,
   gasketSuitsBore,
@@ -6,7 +6,7 @@ import {
   interferenceProbability,
   rimProbability,
 } from './assessPair'
-import type { CaseFacts } from './CaseFacts'
+import type { RingFacts } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
 import type { StockCrystal, StockGasket } from './parts'
 
@@ -29,7 +29,7 @@ export interface PairOdds {
  * Odds of a case against any pair. The drawers hold few different diameters, thicknesses and walls: the normal
  * integrals run once a value, not once a pair.
  */
-export function oddsOf(facts: CaseFacts, policy: FitPolicy): (gasket: StockGasket) => PairOdds {
+export function oddsOf(facts: RingFacts, policy: FitPolicy): (gasket: StockGasket) => PairOdds {
   const tables = new Map<string, Map<number, number>>()
   const remembered = (key: string, work: (value: number) => number) => {
     const known = tables.get(key) ?? new Map<number, number>()

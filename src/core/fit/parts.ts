@@ -1,3 +1,6 @@
+import type { ArCoating, Magnifier } from '../construction/kinds'
+import type { StockLine } from '../stock/StockLine'
+
 /** Stock parts and case facts the fit is computed from. All lengths mm. */
 
 export const CRYSTAL_MATERIALS = ['acrylic', 'mineral', 'hardened-mineral', 'sapphire'] as const
@@ -12,11 +15,26 @@ export type GasketMaterial = (typeof GASKET_MATERIALS)[number]
 export const GASKET_SECTIONS = ['I', 'L'] as const
 export type GasketSection = (typeof GASKET_SECTIONS)[number]
 
-export interface StockCrystal {
-  readonly id: number
-  readonly code: string
-  readonly drawer: string
+/** What a crystal is made to be held by. Common practice. */
+export const CRYSTAL_BUILDS = ['disc', 'cup', 'snap', 'tension-ring', 'shaped'] as const
+export type CrystalBuild = (typeof CRYSTAL_BUILDS)[number]
+
+/** Where a ring gasket sits: round the crystal, between bezel and case, or under the back. */
+export const GASKET_USES = ['crystal', 'bezel', 'back'] as const
+export type GasketUse = (typeof GASKET_USES)[number]
+
+export interface StockCrystal extends StockLine {
+  readonly build: CrystalBuild
+  /** across; a shaped crystal's longer side, a cup's skirt outside */
   readonly diameterMm: number
+  /** a shaped crystal's shorter side */
+  readonly widthMm: number | null
+  /** of a shaped crystal */
+  readonly cornerRadiusMm: number | null
+  /** of a cup */
+  readonly skirtInnerMm: number | null
+  /** of the metal ring inside an acrylic */
+  readonly ringHeightMm: number | null
   readonly edgeThicknessMm: number
   readonly centreThicknessMm: number
   /** rise of the underside from edge to centre: 0 for flat and single dome */
@@ -24,14 +42,14 @@ export interface StockCrystal {
   readonly bevelMm: number
   readonly material: CrystalMaterial
   readonly profile: CrystalProfile
-  readonly quantity: number
-  readonly priceCents: number
+  readonly magnifier: Magnifier
+  readonly arCoating: ArCoating
 }
 
-export interface StockGasket {
-  readonly id: number
-  readonly code: string
-  readonly drawer: string
+export interface StockGasket extends StockLine {
+  readonly use: GasketUse
+  /** bezel or case it belongs to; empty when it serves any */
+  readonly family: string
   readonly outerDiameterMm: number
   readonly wallMm: number
   readonly heightMm: number
@@ -40,6 +58,4 @@ export interface StockGasket {
   readonly footMm: number
   readonly material: GasketMaterial
   readonly colour: string
-  readonly quantity: number
-  readonly priceCents: number
 }

@@ -1,195 +1,55 @@
-import type { CaseFacts, FitWishes } from './CaseFacts'
-import type { Constraint, ConstraintName, PairAssessment } from './assessPair'
-import { assessPair } from './assessPair'
-import { axialStanding } from './axialStanding'
-import { failureText } from './failureText'
-import type { FitPolicy } from './fitPolicy'
-import { FIT_POLICY } from './fitPolicy'
 import { bestFew } from './bestFew'
-import type { PairOdds } from './pairOdds'
-import { oddsOf } from './pairOdds'
-import type { StockCrystal, StockGasket } from './parts'
-import { pairKey, probabilityRank } from './pairKey'
+import type { Candidate, ConstraintName } from './Candidate'
+import type { CaseFacts, FitWishes } from './CaseFacts'
+import { FIT_POLICY } from './fitPolicy'
+import { nearCandidates } from './nearCandidates'
+import { pairKey } from './pairKey'
+import { pairShortlist } from './pairShortlist'
+import { failingConstraints, rejectedCandidate } from './rejectedCandidate'
+import type { Shortlist, ShortlistOptions } from './shortlistTypes'
 import type { StockIndex } from './stockIndex'
 
-/** A constraint that speaks against a pair, with the figure and the limit in words. */
-export interface Failure extends Constraint {
-  readonly failure: string
-}
-
-export interface RejectedPair {
-  readonly pair: PairAssessment
-  /** what speaks against it, worst first */
-  readonly failures: readonly Failure[]
-}
-
-export interface Shortlist {
-  /** pairs that fit, best first, at most `most` */
-  readonly fitting: readonly PairAssessment[]
-  readonly fittingCount: number
-  /** near misses, nearest first, at most `most` */
-  readonly rejected: readonly RejectedPair[]
-  readonly rejectedCount: number
-  /** near misses by what failed first */
-  readonly rejectedBy: Readonly<Partial<Record<ConstraintName, number>>>
-}
-
-/** A pair whose interference lies this far outside its band is not even a near miss, mm. */
-const NEAR_MISS_MM = 0.12
-/** A gasket this far off the bore is not even a near miss, mm. */
-const NEAR_GASKET_MM = 0.3
-
-export interface ShortlistOptions {
-  readonly policy?: FitPolicy
-  /** pairs returned in each list */
-  readonly most?: number
-}
-
-/**
- * Searches crystals and gaskets together for one case.
- * Gaskets that cannot go into the bore are dropped first; for each that is left only shapes of crystal whose
- * interference can come near its band are looked at, each once for all lines of that shape, and only pairs that are
- * shown are assessed in full. The answer is the same as that of assessing every near pair and sorting them all.
- */
+/** What of the drawers fits a case, best first, and what nearly does and why not. */
 export function shortlist(
   index: StockIndex,
   facts: CaseFacts,
   wishes: FitWishes,
-  { policy = FIT_POLICY, most = 12 }: ShortlistOptions = {},
+  options: ShortlistOptions = {},
 ): Shortlist {
-  const fitting = bestFew<PairAssessment>(most)
-  const rejected = bestFew<PairAssessment>(most)
-  const counts = new Map<ConstraintName, number>()
+  return facts.held === 'ring'
+    ? pairShortlist(index, facts, wishes, options)
+    : plainShortlist(index, facts, wishes, options)
+}
+
+/** The other constructions have few parts near any one case: each is judged in full. */
+function plainShortlist(
+  index: StockIndex,
+  facts: Exclude<CaseFacts, { held: 'ring' }>,
+  wishes: FitWishes,
+  { policy = FIT_POLICY, most = 12 }: ShortlistOptions,
+): Shortlist {
+  const fitting = bestFew<Candidate>(most)
+  const rejected = bestFew<Candidate>(most)
+  const counts: Partial<Record<ConstraintName, number>> = {}
   let [fittingCount, rejectedCount] = [0, 0]
-  const oddsFor = oddsOf(facts, policy)
-  const odds = new Float64Array(MOST_CONSTRAINTS)
-
-  const judge = (shape: number, gasket: StockGasket, { names, of }: PairOdds, stock: 0 | 1) => {
-    const first = index.crystals[index.starts[shape] ?? 0]
-    const lines = linesOf(index, shape, gasket, stock)
-    if (!first || lines === 0) return
-    const probability = of(first, stock, odds)
-    const fits = probability >= policy.leastProbability
-    const rank = probabilityRank(probability)
-    const { failing, worst } = failingOf(odds, names.length, policy)
-    if (fits) fittingCount += lines
-    else {
-      rejectedCount += lines
-      const name = names[worst]
-      if (name) counts.set(name, (counts.get(name) ?? 0) + lines)
-    }
-    const few = fits ? fitting : rejected
-    const start = fits ? [] : [failing]
-    if (!few.mayEnter([...start, rank])) return
-    const { rimMm } = axialStanding(first, gasket, facts.seatDepth.valueMm, null)
-    for (const crystal of crystalsOf(index, shape)) {
-      if (stockOf(crystal, gasket) !== stock) continue
-      const key = pairKey({ crystal, gasket, probability, standing: { rimMm } }, wishes)
-      few.offer([...start, ...key], () => assessPair(crystal, gasket, facts, policy))
-    }
-  }
-
-  for (const gasket of gasketsNear(index, facts)) {
-    const gasketOdds = oddsFor(gasket)
-    const { leastMm, mostMm } = diameterRange(gasket, facts, policy)
-    const end = firstAtLeast(index.diameters, mostMm)
-    for (let shape = firstAtLeast(index.diameters, leastMm); shape < end; shape++) {
-      judge(shape, gasket, gasketOdds, 1)
-      judge(shape, gasket, gasketOdds, 0)
+  for (const candidate of nearCandidates(index, facts, policy)) {
+    const failing = failingConstraints(candidate, policy)
+    const key = pairKey(candidate, wishes, policy)
+    const [worst] = failing
+    if (worst === undefined) {
+      fittingCount++
+      fitting.offer(key, () => candidate)
+    } else {
+      rejectedCount++
+      counts[worst.name] = (counts[worst.name] ?? 0) + 1
+      rejected.offer([failing.length, ...key], () => candidate)
     }
   }
   return {
     fitting: fitting.items(),
     fittingCount,
-    // Only what is shown is put into words: most near misses never are.
-    rejected: rejected.items().map((pair) => ({
-      pair,
-      failures: failingConstraints(pair, policy).map((c) => ({
-        ...c,
-        failure: failureText(c.name, pair, facts, policy),
-      })),
-    })),
+    rejected: rejected.items().map((candidate) => rejectedCandidate(candidate, facts, policy)),
     rejectedCount,
-    rejectedBy: Object.fromEntries(counts),
+    rejectedBy: counts,
   }
-}
-
-function stockOf(crystal: StockCrystal, gasket: StockGasket): 0 | 1 {
-  return crystal.quantity >= 1 && gasket.quantity >= 1 ? 1 : 0
-}
-
-function crystalsOf({ crystals, starts }: StockIndex, shape: number): readonly StockCrystal[] {
-  return crystals.slice(starts[shape], starts[shape + 1])
-}
-
-/** Lines of a shape that are there together with the gasket, or that are not. */
-function linesOf({ starts, inStock }: StockIndex, shape: number, gasket: StockGasket, stock: 0 | 1): number {
-  const all = (starts[shape + 1] ?? 0) - (starts[shape] ?? 0)
-  const there = gasket.quantity >= 1 ? (inStock[shape] ?? 0) : 0
-  return stock === 1 ? there : all - there
-}
-
-const MOST_CONSTRAINTS = 8
-
-/** How many constraints speak against a pair (at least one, see failingConstraints), and which is the worst. */
-function failingOf(
-  odds: Float64Array,
-  count: number,
-  { leastProbability }: FitPolicy,
-): { failing: number; worst: number } {
-  let [failing, worst] = [0, 0]
-  for (let i = 0; i < count; i++) {
-    const probability = odds[i] ?? 0
-    if (probability < leastProbability) failing++
-    if (probability < (odds[worst] ?? 0)) worst = i
-  }
-  return { failing: Math.max(1, failing), worst }
-}
-
-/** What speaks against a pair, worst first; one whose constraints pass one by one may still be too unlikely in all. */
-export function failingConstraints(
-  pair: Pick<PairAssessment, 'probability' | 'constraints'>,
-  policy: FitPolicy,
-): readonly Constraint[] {
-  if (pair.probability >= policy.leastProbability) return []
-  const failing = pair.constraints.filter((c) => c.probability < policy.leastProbability)
-  return failing.length > 0 ? failing.sort((a, b) => a.probability - b.probability) : [weakest(pair)]
-}
-
-/** Gaskets that go into this bore, or nearly. */
-function gasketsNear({ gaskets }: StockIndex, facts: Pick<CaseFacts, 'bore'>): readonly StockGasket[] {
-  return gaskets.filter((gasket) => isGasketNear(gasket, facts))
-}
-
-export function isGasketNear(
-  { outerDiameterMm }: Pick<StockGasket, 'outerDiameterMm'>,
-  { bore }: Pick<CaseFacts, 'bore'>,
-): boolean {
-  return Math.abs(outerDiameterMm - bore.valueMm) <= NEAR_GASKET_MM
-}
-
-/** Crystal diameters that come near a gasket's band: from the first up to, not with, the second. */
-export function diameterRange(
-  gasket: StockGasket,
-  facts: Pick<CaseFacts, 'bore'>,
-  policy: FitPolicy,
-): { leastMm: number; mostMm: number } {
-  const band = policy.interferenceBands[gasket.material]
-  const openingMm = facts.bore.valueMm - 2 * gasket.wallMm
-  return { leastMm: openingMm + band.lowMm - NEAR_MISS_MM, mostMm: openingMm + band.highMm + NEAR_MISS_MM }
-}
-
-function firstAtLeast(diameters: Float64Array, diameterMm: number): number {
-  let low = 0
-  let high = diameters.length
-  while (low < high) {
-    const middle = (low + high) >> 1
-    if ((diameters[middle] ?? Infinity) < diameterMm) low = middle + 1
-    else high = middle
-  }
-  return low
-}
-
-function weakest({ constraints }: Pick<PairAssessment, 'constraints'>): Constraint {
-  return constraints.reduce((worst, c) => (c.probability < worst.probability ? c : worst))
 }

@@ -5,6 +5,7 @@ import type { StockCrystal, StockGasket } from './parts'
  * together: whether a shape suits is worked out once, however many lines of it there are.
  */
 export interface StockIndex {
+  /** discs: what ring gaskets hold */
   readonly crystals: readonly StockCrystal[]
   /** for every shape the place of its first crystal, and one past the last crystal at the end */
   readonly starts: Int32Array
@@ -12,13 +13,38 @@ export interface StockIndex {
   readonly diameters: Float64Array
   /** for every shape how many of its lines have a crystal left */
   readonly inStock: Int32Array
-  /** by outer diameter */
+  /** crystals of every other build, by diameter */
+  readonly otherBuilds: readonly StockCrystal[]
+  /** rings for crystals, by outer diameter */
   readonly gaskets: readonly StockGasket[]
+  /** rings for bezels and backs, by outer diameter */
+  readonly otherGaskets: readonly StockGasket[]
 }
 
 /** @param crystals - any order, as gaskets; stays as given */
 export function stockIndex(crystals: readonly StockCrystal[], gaskets: readonly StockGasket[]): StockIndex {
-  const sorted = [...crystals].sort(
+  return indexOf(split(crystals, isDisc), split(gaskets, isForCrystal))
+}
+
+type Split<T> = readonly [readonly T[], readonly T[]]
+
+function isDisc({ build }: StockCrystal): boolean {
+  return build === 'disc'
+}
+
+function isForCrystal({ use }: StockGasket): boolean {
+  return use === 'crystal'
+}
+
+function split<T>(rows: readonly T[], belongs: (row: T) => boolean): Split<T> {
+  return [rows.filter(belongs), rows.filter((row) => !belongs(row))]
+}
+
+function indexOf(
+  [discs, otherBuilds]: Split<StockCrystal>,
+  [gaskets, otherGaskets]: Split<StockGasket>,
+): StockIndex {
+  const sorted = [...discs].sort(
     (a, b) =>
       a.diameterMm - b.diameterMm ||
       a.edgeThicknessMm - b.edgeThicknessMm ||
@@ -36,7 +62,9 @@ export function stockIndex(crystals: readonly StockCrystal[], gaskets: readonly 
     starts: shapes,
     diameters: Float64Array.from(starts, (at) => sorted[at]?.diameterMm ?? NaN),
     inStock: inStockOf(sorted, shapes),
+    otherBuilds: byDiameter(otherBuilds),
     gaskets: byOuterDiameter(gaskets),
+    otherGaskets: byOuterDiameter(otherGaskets),
   }
 }
 
@@ -50,6 +78,10 @@ function inStockOf(crystals: readonly StockCrystal[], starts: Int32Array): Int32
     counts[shape] = count
   }
   return counts
+}
+
+function byDiameter(crystals: readonly StockCrystal[]): StockCrystal[] {
+  return [...crystals].sort((a, b) => a.diameterMm - b.diameterMm || a.id - b.id)
 }
 
 function byOuterDiameter(gaskets: readonly StockGasket[]): StockGasket[] {
@@ -82,19 +114,29 @@ export function withChanges(
   index: StockIndex,
   changed: { readonly crystals: readonly StockCrystal[]; readonly gaskets: readonly StockGasket[] },
 ): StockIndex {
-  const gaskets =
-    changed.gaskets.length === 0 ? index.gaskets : byOuterDiameter(merged(index.gaskets, changed.gaskets))
-  if (changed.crystals.length === 0) return { ...index, gaskets }
-  const crystals = merged(index.crystals, changed.crystals)
+  const [gaskets, otherGaskets] =
+    changed.gaskets.length === 0
+      ? [index.gaskets, index.otherGaskets]
+      : split(merged([...index.gaskets, ...index.otherGaskets], changed.gaskets), isForCrystal)
+  const rings = { gaskets: byOuterDiameter(gaskets), otherGaskets: byOuterDiameter(otherGaskets) }
+  if (changed.crystals.length === 0) return { ...index, ...rings }
+  const now = split(merged([...index.crystals, ...index.otherBuilds], changed.crystals), isDisc)
+  const [crystals, otherBuilds] = now
   const asBefore =
     crystals.length === index.crystals.length &&
-    crystals.every((now, at) => {
+    crystals.every((disc, at) => {
       const before = index.crystals[at]
-      return now === before || (before !== undefined && now.id === before.id && sameShape(now, before))
+      return disc === before || (before !== undefined && disc.id === before.id && sameShape(disc, before))
     })
   return asBefore
-    ? { ...index, crystals, gaskets, inStock: inStockOf(crystals, index.starts) }
-    : stockIndex(crystals, gaskets)
+    ? {
+        ...index,
+        ...rings,
+        crystals,
+        otherBuilds: byDiameter(otherBuilds),
+        inStock: inStockOf(crystals, index.starts),
+      }
+    : indexOf(now, [gaskets, otherGaskets])
 }
 
 /** The rows with changed ones in their place and new ones at the end. */

@@ -19,6 +19,7 @@ export const TYPICAL_INSTRUMENTS = {
   'depth-gauge': { resolutionMm: 0.01, maximumPermissibleErrorMm: 0.02, zeroOffsetMm: 0 },
   'ring-gauges': { resolutionMm: 0.02, maximumPermissibleErrorMm: 0.002, zeroOffsetMm: 0 },
   'ring-cone': { resolutionMm: 0.1, maximumPermissibleErrorMm: 0.1, zeroOffsetMm: 0 },
+  'radius-gauges': { resolutionMm: 0.25, maximumPermissibleErrorMm: 0.05, zeroOffsetMm: 0 },
   'pin-gauges': { resolutionMm: 0.02, maximumPermissibleErrorMm: 0.002, zeroOffsetMm: 0 },
 } as const satisfies Record<string, InstrumentSpec>
 

@@ -2,6 +2,8 @@ import { die } from '../../../tests/factories/parts'
 import { pressPlan } from './pressPlan'
 
 const FACTS = {
+  retention: 'tension-gasket',
+  ringed: true,
   pusher: die(),
   support: die({ role: 'support' }),
   pressKind: 'lever',

@@ -34,6 +34,13 @@ export const DIMENSION_IDS = [
   'chapter-ring-inner',
   'back-ring-inner',
   'back-ring-section',
+  'rebate-corner',
+  'recess-inner',
+  'recess-depth',
+  'bezel-outer',
+  'back-groove-inner',
+  'back-groove-width',
+  'back-groove-depth',
 ] as const
 export type DimensionId = (typeof DIMENSION_IDS)[number]
 

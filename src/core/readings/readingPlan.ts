@@ -53,10 +53,10 @@ export interface ReadingTarget {
 const CASE_SIDE: Readonly<Record<Retention, readonly DimensionId[]>> = {
   'tension-gasket': ['bore', 'seat-depth'],
   'neck-and-bezel': ['neck-outer', 'bezel-inner'],
-  'press-in-bezel': ['bezel-bore', 'key-spacing', 'key-width'],
+  'press-in-bezel': ['bezel-bore', 'seat-depth', 'key-spacing', 'key-width'],
   'snap-acrylic': ['groove'],
   'tension-ring-acrylic': ['bore'],
-  cemented: ['rebate-length', 'rebate-width', 'rebate-depth'],
+  cemented: ['rebate-length', 'rebate-width', 'rebate-depth', 'rebate-corner'],
 }
 
 /** What is read of a crystal that is whole enough to go across. */
@@ -109,13 +109,32 @@ export function possibleDimensions(facts: PlanFacts): DimensionId[] {
     gasketPresent: true,
     asked: ASKED_FOR,
   })
-  const beside: DimensionId[] =
-    facts.retention === 'tension-gasket' ? ['opening', 'gasket-outer', 'hands-below-seat'] : []
-  return [...new Set([...readingPlan(facts), ...all, ...beside])]
+  return [...new Set([...readingPlan(facts), ...all, ...BESIDE[facts.retention]])]
 }
 
-const INSERT: readonly DimensionId[] = ['insert-outer', 'insert-inner', 'insert-thickness', 'recess-outer']
-const BACK_RING: readonly DimensionId[] = ['back-ring-section', 'back-ring-inner']
+/** What may be read as well, when somebody wants to know. */
+const BESIDE: Readonly<Record<Retention, readonly DimensionId[]>> = {
+  'tension-gasket': ['opening', 'gasket-outer', 'hands-below-seat'],
+  'neck-and-bezel': ['hands-below-seat', 'bezel-outer'],
+  'press-in-bezel': ['neck-outer', 'bezel-inner', 'hands-below-seat', 'bezel-outer'],
+  'snap-acrylic': ['hands-below-seat'],
+  'tension-ring-acrylic': ['hands-below-seat'],
+  cemented: ['hands-below-seat'],
+}
+
+const INSERT: readonly DimensionId[] = [
+  'insert-outer',
+  'insert-inner',
+  'insert-thickness',
+  'recess-outer',
+  'recess-depth',
+]
+const BACK_RING: readonly DimensionId[] = [
+  'back-ring-section',
+  'back-ring-inner',
+  'back-groove-width',
+  'back-groove-depth',
+]
 
 function crystalPlan({ retention, crystalState, profile, gasketPresent, crystalMaterial }: PlanFacts) {
   const edgeLeft = crystalState !== 'missing'
@@ -128,7 +147,8 @@ function crystalPlan({ retention, crystalState, profile, gasketPresent, crystalM
     ...(wholeEnough ? CRYSTAL_SIDE[retention] : []),
     ...(wholeEnough && cup ? SKIRT : []),
     first,
-    ...(gasketPresent ? GASKETS[retention] : []),
+    // A cup is its own seal: there is no ring to read.
+    ...(gasketPresent && !cup ? GASKETS[retention] : []),
     retention === 'tension-gasket' && gasketPresent && !wholeEnough && 'opening',
     ...rest,
   ]

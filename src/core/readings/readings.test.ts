@@ -120,8 +120,14 @@ describe('readingPlan', () => {
       'insert-inner',
       'insert-thickness',
       'recess-outer',
+      'recess-depth',
     ])
-    expect(readingPlan(planFacts({ asked: ['reseal'] }))).toEqual(['back-ring-section', 'back-ring-inner'])
+    expect(readingPlan(planFacts({ asked: ['reseal'] }))).toEqual([
+      'back-ring-section',
+      'back-ring-inner',
+      'back-groove-width',
+      'back-groove-depth',
+    ])
     expect(readingPlan(planFacts({ asked: ['battery'], crystalState: 'cracked' }))).toContain(
       'crystal-diameter',
     )

@@ -58,8 +58,8 @@ export interface MmField {
   readonly required: boolean
   readonly leastMm: number
   readonly mostMm: number
-  /** N when the figure is a force; mm when left out */
-  readonly unit?: 'mm' | 'N'
+  /** N when the figure is a force, % when it is a share; mm when left out */
+  readonly unit?: 'mm' | 'N' | '%'
   readonly help?: string
 }
 

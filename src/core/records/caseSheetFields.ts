@@ -6,6 +6,7 @@ import {
   CHAPTER_RINGS,
   CROWN_KINDS,
   CROWN_POSITIONS,
+  INSERT_FORMS,
   INSERT_HOLDS,
   INSERT_MATERIALS,
   MAGNIFIERS,
@@ -37,8 +38,11 @@ function choice(name: string, label: string, values: readonly string[], required
 
 const PRESSED = ['fixed-friction', 'crystal-retaining', 'rotating-click', 'rotating-friction']
 const HAS_STEM = { field: 'movementKind', isOneOf: ['mechanical', 'quartz', 'hands-and-digital'] }
+const HAS_BEZEL = { field: 'bezelKind', isOneOf: BEZEL_KINDS.filter((kind) => kind !== 'none') }
 const HAS_INSERT = { field: 'insertMaterial', isOneOf: ['aluminium', 'ceramic', 'steel', 'sapphire'] }
+/** The neck under a bezel is also what a removable bezel sits on. */
 const ON_NECK = { field: 'retention', isOneOf: ['neck-and-bezel'] }
+const HAS_NECK = { field: 'retention', isOneOf: ['neck-and-bezel', 'press-in-bezel'] }
 const IN_BEZEL = { field: 'retention', isOneOf: ['press-in-bezel'] }
 const SNAPPED = { field: 'retention', isOneOf: ['snap-acrylic'] }
 const CEMENTED = { field: 'retention', isOneOf: ['cemented'] }
@@ -82,6 +86,26 @@ export const CONSTRUCTION_FIELDS: readonly Field[] = [
     shownWhen: { field: 'bezelKind', isOneOf: PRESSED },
   },
   { ...choice('insertHold', 'Insert held by', INSERT_HOLDS), shownWhen: HAS_INSERT },
+  { ...choice('insertForm', 'Insert form', INSERT_FORMS), shownWhen: HAS_INSERT },
+  {
+    kind: 'count',
+    name: 'bezelClicks',
+    label: 'Clicks a turn',
+    required: false,
+    least: 12,
+    most: 240,
+    help: '60 or 120 as a rule',
+    shownWhen: { field: 'bezelKind', isOneOf: ['rotating-click'] },
+  },
+  {
+    kind: 'text',
+    name: 'bezelFamily',
+    label: 'Bezel family',
+    required: false,
+    mostLength: 40,
+    help: 'parts that look alike but belong to another family are kept apart',
+    shownWhen: HAS_BEZEL,
+  },
   choice('chapterRing', 'Chapter ring', CHAPTER_RINGS, true),
   choice('caseMaterial', 'Case material', METALS),
   choice('backKind', 'Back', BACK_KINDS),
@@ -189,10 +213,10 @@ const FIGURE_FIELDS: readonly Field[] = [
   },
   fromDimension('gasketWallMm', 'gasket-wall'),
   fromDimension('gasketHeightMm', 'gasket-height'),
-  { ...fromDimension('neckOuterMm', 'neck-outer'), shownWhen: ON_NECK },
+  { ...fromDimension('neckOuterMm', 'neck-outer'), shownWhen: HAS_NECK },
   { ...fromDimension('skirtInnerMm', 'skirt-inner'), shownWhen: ON_NECK },
   { ...fromDimension('skirtOuterMm', 'skirt-outer'), shownWhen: ON_NECK },
-  { ...fromDimension('bezelInnerMm', 'bezel-inner'), shownWhen: ON_NECK },
+  { ...fromDimension('bezelInnerMm', 'bezel-inner'), shownWhen: HAS_NECK },
   { ...fromDimension('bezelBoreMm', 'bezel-bore'), shownWhen: IN_BEZEL },
   { ...fromDimension('bezelGasketWallMm', 'bezel-gasket-wall'), shownWhen: IN_BEZEL },
   { ...fromDimension('keySpacingMm', 'key-spacing'), shownWhen: IN_BEZEL },
@@ -209,6 +233,7 @@ const FIGURE_FIELDS: readonly Field[] = [
   { ...fromDimension('rebateLengthMm', 'rebate-length'), shownWhen: CEMENTED },
   { ...fromDimension('rebateWidthMm', 'rebate-width'), shownWhen: CEMENTED },
   { ...fromDimension('rebateDepthMm', 'rebate-depth'), shownWhen: CEMENTED },
+  { ...fromDimension('rebateCornerMm', 'rebate-corner'), shownWhen: CEMENTED },
   { ...fromDimension('crystalLengthMm', 'crystal-length'), shownWhen: CEMENTED },
   { ...fromDimension('crystalWidthMm', 'crystal-width'), shownWhen: CEMENTED },
   fromDimension('gasketOuterMm', 'gasket-outer'),
@@ -216,6 +241,9 @@ const FIGURE_FIELDS: readonly Field[] = [
   { ...fromDimension('insertInnerMm', 'insert-inner'), shownWhen: HAS_INSERT },
   { ...fromDimension('insertThicknessMm', 'insert-thickness'), shownWhen: HAS_INSERT },
   { ...fromDimension('recessOuterMm', 'recess-outer'), shownWhen: HAS_INSERT },
+  { ...fromDimension('recessInnerMm', 'recess-inner'), shownWhen: HAS_INSERT },
+  { ...fromDimension('recessDepthMm', 'recess-depth'), shownWhen: HAS_INSERT },
+  { ...fromDimension('bezelOuterMm', 'bezel-outer'), shownWhen: HAS_BEZEL },
   {
     ...fromDimension('chapterRingInnerMm', 'chapter-ring-inner'),
     shownWhen: { field: 'chapterRing', isOneOf: ['loose', 'fixed', 'keyed'] },
@@ -226,6 +254,18 @@ const FIGURE_FIELDS: readonly Field[] = [
   },
   {
     ...fromDimension('backRingSectionMm', 'back-ring-section'),
+    shownWhen: { field: 'backSeal', isOneOf: ['o-ring'] },
+  },
+  {
+    ...fromDimension('backGrooveInnerMm', 'back-groove-inner'),
+    shownWhen: { field: 'backSeal', isOneOf: ['o-ring'] },
+  },
+  {
+    ...fromDimension('backGrooveWidthMm', 'back-groove-width'),
+    shownWhen: { field: 'backSeal', isOneOf: ['o-ring'] },
+  },
+  {
+    ...fromDimension('backGrooveDepthMm', 'back-groove-depth'),
     shownWhen: { field: 'backSeal', isOneOf: ['o-ring'] },
   },
   choice('gasketSection', 'Gasket section', GASKET_SECTIONS),

@@ -11,6 +11,8 @@ export const SECTION_MATERIALS = [
   'back',
   'crystal',
   'gasket',
+  'cement',
+  'metal-ring',
   'chapter-ring',
   'dial',
   'movement',
@@ -72,40 +74,15 @@ export interface HandStack {
   readonly hands: readonly { readonly reachMm: number; readonly zMm: number }[]
 }
 
-/** Outlines of everything but crystal and gasket: case, bezel, back, dial side and movement. */
-export function caseOutlines(c: SectionCase): Outline[] {
-  const bore = c.boreMm / 2
+/** What every case has below the crystal's seat, whatever holds the crystal. */
+export function lowerOutlines(c: SectionCase): Outline[] {
   const side = c.caseDiameterMm / 2
   const opening = c.dialOpeningMm / 2
-  const rim = c.seatDepthMm
-  const bottom = rim - c.caseHeightMm
-  const shoulder = rim - BEZEL_DEPTH_MM
-  const cavity = Math.min(opening + CAVITY_BEYOND_OPENING_MM, side - FLANK_MM)
+  const bottom = c.seatDepthMm - c.caseHeightMm
+  const cavity = cavityMm(c)
   const backTop = bottom + BACK_THICKNESS_MM
-  const bezelOuter = Math.max(bore + LIP_MM + 0.3, side - FLANK_MM / 2)
   const { dialMm } = handStack(c)
   return [
-    outline('case', [
-      [bore, 0],
-      [bore, rim],
-      [bore + LIP_MM, rim],
-      [bore + LIP_MM, shoulder],
-      [bezelOuter, shoulder],
-      [side, shoulder - SHOULDER_DROP_MM],
-      [side, (shoulder + bottom) / 2 - 1],
-      [side - FLANK_MM, backTop],
-      [cavity, backTop],
-      [cavity, -SEAT_THICKNESS_MM],
-      [opening, -SEAT_THICKNESS_MM],
-      [opening, 0],
-    ]),
-    outline('bezel', [
-      [bore + LIP_MM, shoulder],
-      [bore + LIP_MM, rim],
-      [bore + LIP_MM + (bezelOuter - bore - LIP_MM) * 0.35, rim],
-      [bezelOuter, shoulder + 0.35],
-      [bezelOuter, shoulder],
-    ]),
     outline('back', [
       [0, bottom],
       [side - FLANK_MM - 0.6, bottom],
@@ -133,6 +110,54 @@ export function caseOutlines(c: SectionCase): Outline[] {
       [cavity - MOVEMENT_GAP_MM, backTop + MOVEMENT_GAP_MM],
       [0, backTop + MOVEMENT_GAP_MM],
     ]),
+  ]
+}
+
+function cavityMm(c: SectionCase): number {
+  return Math.min(c.dialOpeningMm / 2 + CAVITY_BEYOND_OPENING_MM, c.caseDiameterMm / 2 - FLANK_MM)
+}
+
+/** The case from its side down to its back and in to the dial opening: what stands above it is put in front. */
+export function caseWall(c: SectionCase, shoulderMm: number, above: readonly Point[]): Outline {
+  const side = c.caseDiameterMm / 2
+  const bottom = c.seatDepthMm - c.caseHeightMm
+  const backTop = bottom + BACK_THICKNESS_MM
+  const opening = c.dialOpeningMm / 2
+  return outline('case', [
+    ...above,
+    [side, shoulderMm - SHOULDER_DROP_MM],
+    [side, (shoulderMm + bottom) / 2 - 1],
+    [side - FLANK_MM, backTop],
+    [cavityMm(c), backTop],
+    [cavityMm(c), -SEAT_THICKNESS_MM],
+    [opening, -SEAT_THICKNESS_MM],
+    [opening, 0],
+  ])
+}
+
+/** Outlines of everything but crystal and gasket where the crystal sits in the case's own bore. */
+export function caseOutlines(c: SectionCase): Outline[] {
+  const bore = c.boreMm / 2
+  const side = c.caseDiameterMm / 2
+  const rim = c.seatDepthMm
+  const shoulder = rim - BEZEL_DEPTH_MM
+  const bezelOuter = Math.max(bore + LIP_MM + 0.3, side - FLANK_MM / 2)
+  return [
+    caseWall(c, shoulder, [
+      [bore, 0],
+      [bore, rim],
+      [bore + LIP_MM, rim],
+      [bore + LIP_MM, shoulder],
+      [bezelOuter, shoulder],
+    ]),
+    outline('bezel', [
+      [bore + LIP_MM, shoulder],
+      [bore + LIP_MM, rim],
+      [bore + LIP_MM + (bezelOuter - bore - LIP_MM) * 0.35, rim],
+      [bezelOuter, shoulder + 0.35],
+      [bezelOuter, shoulder],
+    ]),
+    ...lowerOutlines(c),
   ]
 }
 
@@ -230,6 +255,7 @@ function squareRing(r: number, z: number, size: number): Point[] {
   ]
 }
 
-function outline(material: SectionMaterial, points: readonly Point[]): Outline {
+/** A closed outline of one material. */
+export function outline(material: SectionMaterial, points: readonly Point[]): Outline {
   return { material, points }
 }

@@ -1,9 +1,16 @@
-import type { Retention } from '../construction/kinds'
+import type { BezelKind, InsertForm, InsertHold, InsertMaterial, Retention } from '../construction/kinds'
 import type { CrystalMaterial, CrystalProfile, GasketMaterial, GasketSection } from '../fit/parts'
 
 /** What a case sheet knows of its case. Lengths mm; null means nobody has measured it yet. */
 export interface CaseSheetFacts {
   readonly retention: Retention
+  readonly bezelKind: BezelKind
+  readonly bezelClicks: number | null
+  /** bezels and inserts that belong together; empty when nobody said */
+  readonly bezelFamily: string
+  readonly insertMaterial: InsertMaterial
+  readonly insertForm: InsertForm | null
+  readonly insertHold: InsertHold | null
   readonly caseDiameterMm: number | null
   readonly caseHeightMm: number | null
   readonly boreMm: number | null
@@ -35,6 +42,7 @@ export interface CaseSheetFacts {
   readonly rebateLengthMm: number | null
   readonly rebateWidthMm: number | null
   readonly rebateDepthMm: number | null
+  readonly rebateCornerMm: number | null
   readonly crystalLengthMm: number | null
   readonly crystalWidthMm: number | null
   readonly gasketOuterMm: number | null
@@ -42,7 +50,13 @@ export interface CaseSheetFacts {
   readonly insertInnerMm: number | null
   readonly insertThicknessMm: number | null
   readonly recessOuterMm: number | null
+  readonly recessInnerMm: number | null
+  readonly recessDepthMm: number | null
+  readonly bezelOuterMm: number | null
   readonly chapterRingInnerMm: number | null
   readonly backRingInnerMm: number | null
   readonly backRingSectionMm: number | null
+  readonly backGrooveInnerMm: number | null
+  readonly backGrooveWidthMm: number | null
+  readonly backGrooveDepthMm: number | null
 }

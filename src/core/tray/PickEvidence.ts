@@ -1,21 +1,46 @@
+import type { CaseFacts, FigureOrigin } from '../fit/CaseFacts'
+import type { Estimate } from '../measure/Estimate'
+import type { DimensionId } from '../readings/dimensionKinds'
 import type { SizeVerdict } from '../verdict/sizeVerdict'
-import type { FigureOrigin } from '../fit/CaseFacts'
 
-/** What a pick rested on when it was made; kept with it and never recomputed. Lengths mm. */
-export interface PickEvidence {
-  readonly formatVersion: 1
+interface KeptFigure extends Estimate {
+  readonly origin: FigureOrigin
+}
+
+interface PickEvidenceBase {
   readonly verdict: SizeVerdict | null
-  readonly bore: {
-    readonly valueMm: number
-    readonly standardUncertaintyMm: number
-    readonly origin: FigureOrigin
-  }
-  readonly interferenceMm: number
-  readonly squeeze: number
-  readonly rimMm: number
   readonly handClearanceMm: number | null
   readonly fitProbability: number
   readonly probability: number
   readonly reasons: readonly string[]
   readonly readingIds: readonly number[]
+}
+
+/** As kept while only rings in a case bore were matched. */
+interface PickEvidence1 extends PickEvidenceBase {
+  readonly formatVersion: 1
+  readonly bore: KeptFigure
+  readonly interferenceMm: number
+  readonly squeeze: number
+  readonly rimMm: number
+}
+
+/** As kept for every construction. */
+export interface PickEvidence2 extends PickEvidenceBase {
+  readonly formatVersion: 2
+  readonly held: CaseFacts['held']
+  /** figures of the case it was judged by */
+  readonly figures: Readonly<Partial<Record<DimensionId, KeptFigure>>>
+  /** what holds it, in words: “Squeeze 6.0 %” */
+  readonly hold: string
+  readonly rimMm: number | null
+}
+
+/** What a pick rested on when it was made; kept with it and never recomputed. Lengths mm. */
+export type PickEvidence = PickEvidence1 | PickEvidence2
+
+/** The case bore a pick rested on, mm; null where there was none. */
+export function boreOfPick(evidence: PickEvidence): number | null {
+  if (evidence.formatVersion === 1) return evidence.bore.valueMm
+  return (evidence.figures.bore ?? evidence.figures['bezel-bore'])?.valueMm ?? null
 }

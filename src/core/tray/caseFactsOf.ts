@@ -1,30 +1,63 @@
-import type { CaseFacts, Figure } from '../fit/CaseFacts'
+import type { AcrylicFacts, CaseFacts, CementFacts, Figure, NeckFacts, RingFacts } from '../fit/CaseFacts'
 import { fuseEstimates } from '../measure/fuseEstimates'
+import type { DimensionId } from '../readings/dimensionKinds'
+import { ringBoreOf } from '../readings/ringBoreOf'
 import { VERDICT_POLICY } from '../verdict/verdictPolicy'
 import { figureOf, withOrigin } from './caseFigures'
 import type { CaseSheetFacts } from './CaseSheetFacts'
 import type { MeasuredFigures } from './measuredFigures'
 
-export type CaseFactsOutcome = { ok: true; facts: CaseFacts } | { ok: false; missing: 'bore' | 'seat-depth' }
+/** Everything known of the case, or the dimension without which nothing can be judged. */
+export type CaseFactsOutcome = { ok: true; facts: CaseFacts } | { ok: false; missing: DimensionId }
 
 /** Standard uncertainty of a seat depth taken from the old crystal's thickness, its rim thought flush, mm. From memory. */
 const FLUSH_GUESS_UNCERTAINTY_MM = 0.08
+/** A corner radius this near half the side makes the rebate round, mm. */
+const ROUND_WITHIN_MM = 0.3
 
 /** What the fit needs to know of this tray's case, each figure from the best source there is. */
 export function caseFactsOf(measured: MeasuredFigures, sheet: CaseSheetFacts): CaseFactsOutcome {
-  const bore = boreOf(measured, sheet)
-  if (!bore) return { ok: false, missing: 'bore' }
-  const foundThickness = figureOf('crystal-edge', measured, sheet)
-  const seatDepth = figureOf('seat-depth', measured, sheet) ?? seatFromThickness(foundThickness)
+  switch (sheet.retention) {
+    case 'tension-gasket':
+    case 'press-in-bezel':
+      return ringFactsOf(measured, sheet)
+    case 'neck-and-bezel':
+      return neckFactsOf(measured, sheet)
+    case 'snap-acrylic':
+      return acrylicFactsOf('groove', measured, sheet)
+    case 'tension-ring-acrylic':
+      return acrylicFactsOf('bore', measured, sheet)
+    case 'cemented':
+      return cementFactsOf(measured, sheet)
+  }
+}
+
+function seenFigures(measured: MeasuredFigures, sheet: CaseSheetFacts) {
+  return {
+    handsBelowSeat: figureOf('hands-below-seat', measured, sheet),
+    foundThickness: figureOf('crystal-edge', measured, sheet),
+  }
+}
+
+type Outcome<F extends CaseFacts> = { ok: true; facts: F } | { ok: false; missing: DimensionId }
+
+function ringFactsOf(measured: MeasuredFigures, sheet: CaseSheetFacts): Outcome<RingFacts> {
+  const dimension = ringBoreOf(sheet.retention) ?? 'bore'
+  const bore = boreOf(dimension, measured, sheet)
+  if (!bore) return { ok: false, missing: dimension }
+  const seen = seenFigures(measured, sheet)
+  const seatDepth = figureOf('seat-depth', measured, sheet) ?? seatFromThickness(seen.foundThickness)
   if (!seatDepth) return { ok: false, missing: 'seat-depth' }
+  const boreOvalityMm = measured[dimension]?.roundness?.ovalityMm ?? 0
   return {
     ok: true,
     facts: {
+      held: 'ring',
+      in: dimension === 'bezel-bore' ? 'bezel' : 'case',
       bore,
-      boreOvalityMm: measured.bore?.roundness?.ovalityMm ?? 0,
+      boreOvalityMm,
       seatDepth,
-      handsBelowSeat: figureOf('hands-below-seat', measured, sheet),
-      foundThickness,
+      ...seen,
     },
   }
 }
@@ -33,11 +66,10 @@ export function caseFactsOf(measured: MeasuredFigures, sheet: CaseSheetFacts): C
  * The bore: measured, by itself and through the opening left by the gasket; else through the old crystal, which sat in
  * it with a usual interference; else from the case sheet.
  */
-function boreOf(measured: MeasuredFigures, sheet: CaseSheetFacts): Figure | null {
+function boreOf(dimension: DimensionId, measured: MeasuredFigures, sheet: CaseSheetFacts): Figure | null {
   const wall = figureOf('gasket-wall', measured, sheet)
-  const direct = measured.bore
-    ? withOrigin(measured.bore.valueMm, measured.bore.standardUncertaintyMm, 'measured')
-    : null
+  const read = measured[dimension]
+  const direct = read ? withOrigin(read.valueMm, read.standardUncertaintyMm, 'measured') : null
   const twoWallsMore = (mm: number, u: number, extraMm: number, extraU: number): Figure | null =>
     wall &&
     withOrigin(
@@ -53,9 +85,75 @@ function boreOf(measured: MeasuredFigures, sheet: CaseSheetFacts): Figure | null
   const throughCrystal = crystal
     ? twoWallsMore(crystal.valueMm, crystal.standardUncertaintyMm, -aim.valueMm, aim.standardUncertaintyMm)
     : null
-  return direct ?? throughOpening ?? throughCrystal ?? figureOf('bore', {}, sheet)
+  return direct ?? throughOpening ?? throughCrystal ?? figureOf(dimension, {}, sheet)
 }
 
 function seatFromThickness(thickness: Figure | null): Figure | null {
   return thickness && withOrigin(thickness.valueMm, FLUSH_GUESS_UNCERTAINTY_MM, 'assumed')
+}
+
+function neckFactsOf(measured: MeasuredFigures, sheet: CaseSheetFacts): Outcome<NeckFacts> {
+  const neckOuter = figureOf('neck-outer', measured, sheet)
+  const bezelInner = figureOf('bezel-inner', measured, sheet)
+  if (!neckOuter) return { ok: false, missing: 'neck-outer' }
+  if (!bezelInner) return { ok: false, missing: 'bezel-inner' }
+  const crystal = sheet.crystalMaterial === 'acrylic' ? 'cup' : 'glass'
+  return {
+    ok: true,
+    facts: { held: 'neck', crystal, neckOuter, bezelInner, ...seenFigures(measured, sheet) },
+  }
+}
+
+function acrylicFactsOf(
+  seat: AcrylicFacts['seat'],
+  measured: MeasuredFigures,
+  sheet: CaseSheetFacts,
+): Outcome<AcrylicFacts> {
+  const opening = figureOf(seat, measured, sheet)
+  if (!opening) return { ok: false, missing: seat }
+  const domeHeight = figureOf('dome-height', measured, sheet)
+  const ringHeight = figureOf('ring-height', measured, sheet)
+  return {
+    ok: true,
+    facts: { held: 'acrylic', seat, opening, domeHeight, ringHeight, ...seenFigures(measured, sheet) },
+  }
+}
+
+function cementFactsOf(measured: MeasuredFigures, sheet: CaseSheetFacts): Outcome<CementFacts> {
+  const length = figureOf('rebate-length', measured, sheet)
+  if (!length) return { ok: false, missing: 'rebate-length' }
+  const cornerRadius = figureOf('rebate-corner', measured, sheet)
+  const width = figureOf('rebate-width', measured, sheet)
+  const round = isRound(length, width, cornerRadius, sheet)
+  if (!width && !round) return { ok: false, missing: 'rebate-width' }
+  const seen = seenFigures(measured, sheet)
+  const depth = figureOf('rebate-depth', measured, sheet) ?? seatFromThickness(seen.foundThickness)
+  if (!depth) return { ok: false, missing: 'rebate-depth' }
+  return {
+    ok: true,
+    facts: {
+      held: 'cement',
+      outline: round ? 'round' : 'shaped',
+      length,
+      width: round || !width ? length : width,
+      depth,
+      cornerRadius,
+      ...seen,
+    },
+  }
+}
+
+/** Round where the corners meet in the middle, or where the sheet knows a diameter and no sides. */
+function isRound(
+  length: Figure,
+  width: Figure | null,
+  corner: Figure | null,
+  { crystalDiameterMm, crystalLengthMm }: CaseSheetFacts,
+): boolean {
+  if (corner) {
+    const shorter = Math.min(length.valueMm, width?.valueMm ?? length.valueMm)
+    const even = !width || Math.abs(length.valueMm - width.valueMm) < ROUND_WITHIN_MM
+    return even && Math.abs(corner.valueMm - shorter / 2) < ROUND_WITHIN_MM
+  }
+  return crystalDiameterMm !== null && crystalLengthMm === null
 }

@@ -45,6 +45,7 @@ const SHEET_FIELDS = {
   'rebate-length': 'rebateLengthMm',
   'rebate-width': 'rebateWidthMm',
   'rebate-depth': 'rebateDepthMm',
+  'rebate-corner': 'rebateCornerMm',
   'crystal-length': 'crystalLengthMm',
   'crystal-width': 'crystalWidthMm',
   'gasket-outer': 'gasketOuterMm',
@@ -52,9 +53,15 @@ const SHEET_FIELDS = {
   'insert-inner': 'insertInnerMm',
   'insert-thickness': 'insertThicknessMm',
   'recess-outer': 'recessOuterMm',
+  'recess-inner': 'recessInnerMm',
+  'recess-depth': 'recessDepthMm',
+  'bezel-outer': 'bezelOuterMm',
   'chapter-ring-inner': 'chapterRingInnerMm',
   'back-ring-inner': 'backRingInnerMm',
   'back-ring-section': 'backRingSectionMm',
+  'back-groove-inner': 'backGrooveInnerMm',
+  'back-groove-width': 'backGrooveWidthMm',
+  'back-groove-depth': 'backGrooveDepthMm',
 } as const satisfies Readonly<Record<DimensionId, keyof CaseSheetFacts | null>>
 
 /** What the case sheet says of a dimension, mm; null when it says nothing. */

@@ -4,6 +4,9 @@ import { ringBoreOf } from '../readings/ringBoreOf'
 import type { DimensionId } from '../readings/dimensionKinds'
 import { DIMENSIONS } from '../readings/dimensions'
 import type { CrystalState } from '../readings/readingPlan'
+import type { Estimate } from '../measure/Estimate'
+import { VERDICT_POLICY } from '../verdict/verdictPolicy'
+import { seatSizeOf } from './seatEvidence'
 import type { PossibleMeasurement } from '../verdict/askNext'
 import type { CaseSheetFacts } from './CaseSheetFacts'
 import { figureOf } from './caseFigures'
@@ -39,6 +42,7 @@ export function possibleMeasurements(facts: MeasurementFacts): PossibleMeasureme
   const { crystalState, gasketPresent, measured, sheet } = facts
   const wall = figureOf('gasket-wall', measured, sheet)
   const bore = ringBoreOf(sheet.retention)
+  const seat = seatSizeOf(measured, sheet)
   const wholeEnough = crystalState === 'whole' || crystalState === 'cracked'
   const options: (PossibleMeasurement | false)[] = [
     ...(wholeEnough ? across('crystal-diameter', 'crystal', facts) : []),
@@ -46,6 +50,7 @@ export function possibleMeasurements(facts: MeasurementFacts): PossibleMeasureme
       ? across('opening', 'case', facts)
       : []),
     ...(wall && bore ? across(bore, 'case', facts, 2 * wall.standardUncertaintyMm) : []),
+    ...(seat ? across(seat.dimension, 'case', facts, beyondAim(seat.above)) : []),
     crystalState === 'shattered' && {
       id: 'fragment',
       label: 'Largest piece of the rim, chord and sagitta or points',
@@ -55,6 +60,12 @@ export function possibleMeasurements(facts: MeasurementFacts): PossibleMeasureme
     },
   ]
   return options.filter((option) => option !== false)
+}
+
+/** What a seat's fits scatter beyond the interference every case-side verdict allows for, mm. */
+function beyondAim({ standardUncertaintyMm }: Estimate): number {
+  const aim = VERDICT_POLICY.aimedInterference.standardUncertaintyMm
+  return Math.sqrt(Math.max(0, standardUncertaintyMm ** 2 - aim ** 2))
 }
 
 /** One dimension with every instrument that has not read it yet: the same one again keeps its own error. */

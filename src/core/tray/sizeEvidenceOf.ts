@@ -2,6 +2,7 @@ import { ringBoreOf } from '../readings/ringBoreOf'
 import type { SizeEvidence } from '../verdict/SizeEvidence'
 import type { CaseSheetFacts } from './CaseSheetFacts'
 import { figureOf } from './caseFigures'
+import { seatEvidence } from './seatEvidence'
 import type { MeasuredFigures } from './measuredFigures'
 
 /**
@@ -18,5 +19,5 @@ export function sizeEvidenceOf(measured: MeasuredFigures, sheet: CaseSheetFacts)
   if (crystal) evidence.push({ kind: 'crystal', diameter: crystal })
   if (bore && wall) evidence.push({ kind: 'bore-and-gasket', bore, wall })
   if (opening) evidence.push({ kind: 'opening-with-gasket', opening })
-  return evidence
+  return [...evidence, ...seatEvidence(measured, sheet)]
 }

@@ -8,7 +8,7 @@ export interface PastRun {
   readonly outcome: PressOutcome
   readonly crystalId: number
   readonly crystalDiameterMm: number
-  readonly gasketId: number
+  readonly gasketId: number | null
 }
 
 /** How often each size went home in this case before: one count a tray. */

@@ -2,6 +2,7 @@ import { caseSheetFacts } from '../../../tests/factories/caseSheet'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
 import type { DimensionId } from '../readings/dimensionKinds'
 import { figureOf } from './caseFigures'
+import type { CaseFacts, RingFacts } from '../fit/CaseFacts'
 import { caseFactsOf } from './caseFactsOf'
 import type { TakenReading } from './measuredFigures'
 import { measuredFigures } from './measuredFigures'
@@ -68,11 +69,16 @@ describe('figureOf', () => {
   })
 })
 
+function ringOf(facts: CaseFacts): RingFacts {
+  if (facts.held !== 'ring') throw new Error('no ring')
+  return facts
+}
+
 describe('caseFactsOf', () => {
   it('finds the bore by the best way there is', () => {
     const boreOf = (readings: TakenReading[], sheet = BLANK) => {
       const outcome = caseFactsOf(measuredFigures(readings), sheet)
-      return outcome.ok ? outcome.facts.bore : outcome.missing
+      return outcome.ok ? ringOf(outcome.facts).bore : outcome.missing
     }
     const wall = taken('gasket-wall', [0.5, 0.5])
     const seat = taken('seat-depth', [1.05])
@@ -88,7 +94,7 @@ describe('caseFactsOf', () => {
   it('guesses the seat from the old thickness and marks it assumed', () => {
     const readings = [...taken('bore', [30.95]), ...taken('crystal-edge', [1.0])]
     const outcome = caseFactsOf(measuredFigures(readings), BLANK)
-    expect(outcome.ok && outcome.facts.seatDepth).toMatchObject({ origin: 'assumed', valueMm: 1 })
+    expect(outcome.ok && ringOf(outcome.facts).seatDepth).toMatchObject({ origin: 'assumed', valueMm: 1 })
     expect(outcome.ok && outcome.facts.handsBelowSeat).toBeNull()
     expect(caseFactsOf(measuredFigures(taken('bore', [30.95])), BLANK)).toEqual({
       ok: false,

@@ -26,3 +26,9 @@ export function formatPercent(probability: number): string {
   if (percent < 1) return '< 1 %'
   return `${Math.round(percent)} %`
 }
+
+/** Writes a share in percent, as a squeeze or a strain: 0.1 is “10 %”. */
+export function formatShare(share: number, decimals = 0): string {
+  const text = `${Math.abs(100 * share).toFixed(decimals)} %`
+  return share < 0 && Number.parseFloat(text) !== 0 ? `${MINUS}${text}` : text
+}

@@ -14,12 +14,17 @@ export type CrystalSideEvidence =
   /** the ring it pressed into the old gasket */
   | { readonly kind: 'gasket-imprint'; readonly diameter: Estimate }
 
+/** What a crystal without a ring in a bore sits in or under. */
+export type SeatKind = 'bezel' | 'neck' | 'groove' | 'bore' | 'rebate'
+
 /** What was measured on the case, whatever crystal was in it. */
 export type CaseSideEvidence =
   /** the empty case bore and the gasket's wall */
   | { readonly kind: 'bore-and-gasket'; readonly bore: Estimate; readonly wall: Estimate }
   /** the hole left by the gasket fitted in its bore */
   | { readonly kind: 'opening-with-gasket'; readonly opening: Estimate }
+  /** the seat of a construction that squeezes no ring in a bore, as the free opening it comes to */
+  | { readonly kind: 'seat'; readonly seat: SeatKind; readonly opening: Estimate }
 
 /** What was measured that tells something of the crystal's stock size. */
 export type SizeEvidence = CrystalSideEvidence | CaseSideEvidence
@@ -31,7 +36,9 @@ export interface SizeHistory {
 }
 
 export function isCaseSide(evidence: SizeEvidence): evidence is CaseSideEvidence {
-  return evidence.kind === 'bore-and-gasket' || evidence.kind === 'opening-with-gasket'
+  return (
+    evidence.kind === 'bore-and-gasket' || evidence.kind === 'opening-with-gasket' || evidence.kind === 'seat'
+  )
 }
 
 /**
@@ -52,7 +59,7 @@ export function crystalDiameter(evidence: CrystalSideEvidence): Estimate {
  * Two walls stand across a diameter and carry the same error: their uncertainty counts twice, not √2 times.
  */
 export function freeOpening(evidence: CaseSideEvidence): Estimate {
-  if (evidence.kind === 'opening-with-gasket') return evidence.opening
+  if (evidence.kind !== 'bore-and-gasket') return evidence.opening
   const { bore, wall } = evidence
   return {
     valueMm: bore.valueMm - 2 * wall.valueMm,

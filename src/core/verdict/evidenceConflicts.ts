@@ -25,6 +25,7 @@ const LIKELY: Readonly<Record<SizeEvidence['kind'], string>> = {
   'visible-top': 'the bevel was taken too wide or too narrow',
   'gasket-imprint': 'the old ring has shrunk or was stretched taking it out',
   'bore-and-gasket': 'the wall was read squeezed, or the bore holds dirt or a burr',
+  seat: 'the seat holds dirt or a burr, or its jaws stood askew',
   'opening-with-gasket': 'the gasket was not seated all round, or the jaws pressed it',
 }
 

@@ -2,6 +2,7 @@ import type { CrystalMaterial, CrystalProfile } from '@/core/fit/parts'
 import type { SeededRandom } from '@/devices/seededRandom'
 import type { NewCrystal, NewGasket } from '../queries/stock'
 import type { NewDie } from '../queries/tools'
+import { DEMO_OTHER_CRYSTALS, DEMO_OTHER_GASKETS } from './demoOtherBuilds'
 
 interface Range {
   readonly from: number
@@ -63,7 +64,7 @@ export function demoCrystals(random: SeededRandom): NewCrystal[] {
   const domes = DOMES.map((dome) =>
     crystal(dome, dome.undersideRiseMm > 0 ? 'double-dome' : 'single-dome', random),
   )
-  return [...flats, ...domes]
+  return [...flats, ...domes, ...DEMO_OTHER_CRYSTALS]
 }
 
 function crystal(dome: Dome, profile: CrystalProfile, random: SeededRandom): NewCrystal {
@@ -82,6 +83,9 @@ function crystal(dome: Dome, profile: CrystalProfile, random: SeededRandom): New
     // Sizes the bench lives on never run out in the demo; the rest do now and then.
     quantity: Number.isInteger(diameterMm * 2) ? 4 + random.index(6) : random.index(7),
     priceCents: PRICE_CENTS[material] + (profile === 'flat' ? 0 : 900),
+    minimum: Number.isInteger(diameterMm * 2) ? 3 : 1,
+    supplier: 'Greystone Glass',
+    supplierCode: `GG ${MATERIAL_LETTER[material]}${shape} ${Math.round(diameterMm * 10)}/${Math.round(edgeMm * 10)}`,
   }
 }
 
@@ -120,11 +124,14 @@ export function demoGaskets(random: SeededRandom): NewGasket[] {
           colour,
           quantity: 3 + random.index(9),
           priceCents: 140,
+          minimum: 2,
+          supplier: 'Pellet Lane',
+          supplierCode: `PL ${size} ${colour}`,
         }
       }),
     ),
   )
-  return [...rings, ...FOOTED]
+  return [...rings, ...FOOTED, ...DEMO_OTHER_GASKETS]
 }
 
 const FOOTED: readonly NewGasket[] = [30.4, 31.0, 31.4, 32.4, 33.0, 33.9].map((outerDiameterMm) => ({
@@ -144,13 +151,14 @@ const FOOTED: readonly NewGasket[] = [30.4, 31.0, 31.4, 32.4, 33.0, 33.9].map((o
 export function demoDies(): NewDie[] {
   const fullFace = steps(20, 35, 1).map((outer) => pusher(outer, 'nylon', 0, 0))
   const halves = steps(26.5, 32.5, 1).map((outer) => pusher(outer, 'acetal', 0, 0))
-  const hollow = [27, 29, 31].map((outer) => pusher(outer, 'acetal', outer - 3, 2.5))
+  const hollow = [27, 29, 31, 34].map((outer) => pusher(outer, 'acetal', outer - 3, 2.5))
   const metal = [24, 28, 32].map((outer) => pusher(outer, 'aluminium', 0, 0))
   const cups = [
     [28.5, 33],
     [29.5, 34],
     [31.5, 36],
     [32, 36],
+    [32.2, 35.2],
     [33, 38],
     [34, 39],
     [35, 41.5],

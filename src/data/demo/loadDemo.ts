@@ -1,4 +1,5 @@
-import { pressInPusher, pressInSupport } from '@/core/dies/pressInDies'
+import { fittingDies, openingOf } from '@/core/dies/fittingDies'
+import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import { shortlist } from '@/core/fit/shortlist'
 import { stockIndex } from '@/core/fit/stockIndex'
@@ -211,27 +212,21 @@ async function playPick(
   const readout = trayReadout(readings, sheet, pastRuns)
   if (!readout.facts.ok) throw new Error(`demo tray ${tray.number}: ${readout.facts.missing} missing`)
   const { facts } = readout.facts
-  const [pair] = shortlist(stockIndex(world.crystals, world.gaskets), facts, readout.wishes).fitting
-  if (!pair) throw new Error(`demo tray ${tray.number} (${demo.caseName}): no pair fits`)
+  const { wishes, verdict } = readout
+  const [pair] = shortlist(stockIndex(world.crystals, world.gaskets), facts, wishes).fitting
+  if (!pair) throw new Error(`demo tray ${tray.number} (${demo.caseName}): nothing fits`)
   const pickedAt = new Date(tray.openedAt.getTime() + 3 * HOUR_MS)
   const pick = await insertPick(db, {
     trayId: tray.id,
     crystalId: pair.crystal.id,
-    gasketId: pair.gasket.id,
-    evidence: snapshotPick(pair, facts, readout.wishes, readout.verdict, readings),
+    gasketId: pair.gasket?.id ?? null,
+    evidence: snapshotPick(pair, { facts, wishes, verdict, readings, policy: FIT_POLICY }),
     pickedAt,
   })
   if (demo.progress.kind !== 'pressed') return
 
-  const dies = await allDies(db)
-  const { crystal } = pair
-  const topRiseMm = crystal.undersideRiseMm + crystal.centreThicknessMm - crystal.edgeThicknessMm
-  const pusher = pressInPusher(dies, { diameterMm: crystal.diameterMm, topRiseMm })
-  const support = pressInSupport(dies, {
-    boreMm: facts.bore.valueMm,
-    caseDiameterMm: sheet.caseDiameterMm ?? Infinity,
-  })
-  if (!pusher.ok || !support.ok) throw new Error(`demo tray ${tray.number}: no dies fit`)
+  const { pusher, support } = fittingDies(await allDies(db), pair.crystal, sheet, openingOf(facts))
+  if (!pusher?.ok || !support?.ok) throw new Error(`demo tray ${tray.number}: no dies fit`)
   const press = world.presses.find((p) => demo.progress.kind === 'pressed' && p.kind === demo.progress.press)
   if (!press) throw new Error('demo presses are missing')
   const random = seededRandom(tray.number * 3)

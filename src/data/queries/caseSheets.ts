@@ -72,10 +72,10 @@ export function pressRunsOfCaseSheet(db: Db, caseSheetId: number) {
     .from(pressRuns)
     .innerJoin(picks, eq(picks.id, pressRuns.pickId))
     .innerJoin(trays, eq(trays.id, pressRuns.trayId))
-    .innerJoin(presses, eq(presses.id, pressRuns.pressId))
-    .innerJoin(dies, eq(dies.id, pressRuns.pusherId))
+    .leftJoin(presses, eq(presses.id, pressRuns.pressId))
+    .leftJoin(dies, eq(dies.id, pressRuns.pusherId))
     .innerJoin(crystals, eq(crystals.id, picks.crystalId))
-    .innerJoin(gaskets, eq(gaskets.id, picks.gasketId))
+    .leftJoin(gaskets, eq(gaskets.id, picks.gasketId))
     .where(and(eq(trays.caseSheetId, caseSheetId)))
     .orderBy(desc(pressRuns.ranAt), desc(pressRuns.id))
 }

@@ -1,4 +1,4 @@
-import { and, asc, eq, getTableColumns, gt, gte, sql } from 'drizzle-orm'
+import { asc, eq, getTableColumns, gte, sql } from 'drizzle-orm'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import type { Db } from '../client'
 import { crystals, gaskets } from '../schema'
@@ -74,24 +74,4 @@ export async function updateGasket(db: Db, id: number, row: NewGasket): Promise<
   return (
     (await db.update(gaskets).set(row).where(eq(gaskets.id, id)).returning({ id: gaskets.id })).length > 0
   )
-}
-
-/** Takes one crystal out of its drawer. @returns false when the drawer was empty */
-export async function takeCrystal(db: Db, id: number): Promise<boolean> {
-  const taken = await db
-    .update(crystals)
-    .set({ quantity: sql`${crystals.quantity} - 1` })
-    .where(and(eq(crystals.id, id), gt(crystals.quantity, 0)))
-    .returning({ id: crystals.id })
-  return taken.length > 0
-}
-
-/** Takes one gasket out of its drawer. @returns false when the drawer was empty */
-export async function takeGasket(db: Db, id: number): Promise<boolean> {
-  const taken = await db
-    .update(gaskets)
-    .set({ quantity: sql`${gaskets.quantity} - 1` })
-    .where(and(eq(gaskets.id, id), gt(gaskets.quantity, 0)))
-    .returning({ id: gaskets.id })
-  return taken.length > 0
 }

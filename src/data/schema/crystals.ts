@@ -1,13 +1,12 @@
-import { doublePrecision, index, integer, pgTable, serial, text } from 'drizzle-orm/pg-core'
-import { stockChange } from './stockChange'
-import { CRYSTAL_MATERIALS, CRYSTAL_PROFILES } from '@/core/fit/parts'
+import { doublePrecision, index, pgTable, serial, text } from 'drizzle-orm/pg-core'
+import { AR_COATINGS, MAGNIFIERS } from '@/core/construction/kinds'
+import { CRYSTAL_BUILDS, CRYSTAL_MATERIALS, CRYSTAL_PROFILES } from '@/core/fit/parts'
+import { stockLine } from './stockLine'
 
 export const crystals = pgTable(
   'crystals',
   {
     id: serial('id').primaryKey(),
-    code: text('code').notNull().unique(),
-    drawer: text('drawer').notNull(),
     diameterMm: doublePrecision('diameter_mm').notNull(),
     edgeThicknessMm: doublePrecision('edge_thickness_mm').notNull(),
     centreThicknessMm: doublePrecision('centre_thickness_mm').notNull(),
@@ -15,10 +14,18 @@ export const crystals = pgTable(
     bevelMm: doublePrecision('bevel_mm').notNull().default(0),
     material: text('material', { enum: CRYSTAL_MATERIALS }).notNull(),
     profile: text('profile', { enum: CRYSTAL_PROFILES }).notNull(),
-    quantity: integer('quantity').notNull(),
-    priceCents: integer('price_cents').notNull().default(0),
-    /** what a copy in memory is brought up to date by */
-    changed: stockChange(),
+    build: text('build', { enum: CRYSTAL_BUILDS }).notNull().default('disc'),
+    widthMm: doublePrecision('width_mm'),
+    cornerRadiusMm: doublePrecision('corner_radius_mm'),
+    skirtInnerMm: doublePrecision('skirt_inner_mm'),
+    ringHeightMm: doublePrecision('ring_height_mm'),
+    magnifier: text('magnifier', { enum: MAGNIFIERS }).notNull().default('none'),
+    arCoating: text('ar_coating', { enum: AR_COATINGS }).notNull().default('none'),
+    ...stockLine(),
   },
-  (table) => [index().on(table.diameterMm), index().on(table.changed)],
+  (table) => [
+    index().on(table.diameterMm),
+    index().on(table.changed),
+    index().on(table.supplier, table.supplierCode),
+  ],
 )

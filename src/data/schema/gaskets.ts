@@ -1,13 +1,11 @@
-import { doublePrecision, index, integer, pgTable, serial, text } from 'drizzle-orm/pg-core'
-import { stockChange } from './stockChange'
-import { GASKET_MATERIALS, GASKET_SECTIONS } from '@/core/fit/parts'
+import { doublePrecision, index, pgTable, serial, text } from 'drizzle-orm/pg-core'
+import { GASKET_MATERIALS, GASKET_SECTIONS, GASKET_USES } from '@/core/fit/parts'
+import { stockLine } from './stockLine'
 
 export const gaskets = pgTable(
   'gaskets',
   {
     id: serial('id').primaryKey(),
-    code: text('code').notNull().unique(),
-    drawer: text('drawer').notNull(),
     outerDiameterMm: doublePrecision('outer_diameter_mm').notNull(),
     wallMm: doublePrecision('wall_mm').notNull(),
     heightMm: doublePrecision('height_mm').notNull(),
@@ -15,10 +13,13 @@ export const gaskets = pgTable(
     footMm: doublePrecision('foot_mm').notNull().default(0),
     material: text('material', { enum: GASKET_MATERIALS }).notNull(),
     colour: text('colour').notNull(),
-    quantity: integer('quantity').notNull(),
-    priceCents: integer('price_cents').notNull().default(0),
-    /** what a copy in memory is brought up to date by */
-    changed: stockChange(),
+    use: text('use', { enum: GASKET_USES }).notNull().default('crystal'),
+    family: text('family').notNull().default(''),
+    ...stockLine(),
   },
-  (table) => [index().on(table.outerDiameterMm), index().on(table.changed)],
+  (table) => [
+    index().on(table.outerDiameterMm),
+    index().on(table.changed),
+    index().on(table.supplier, table.supplierCode),
+  ],
 )

@@ -15,9 +15,10 @@ export const picks = pgTable(
     crystalId: integer('crystal_id')
       .notNull()
       .references(() => crystals.id),
-    gasketId: integer('gasket_id')
-      .notNull()
-      .references(() => gaskets.id),
+    /** null where the construction has no ring for its crystal */
+    gasketId: integer('gasket_id').references(() => gaskets.id),
+    /** the second ring of a removable bezel, between bezel and case */
+    bezelGasketId: integer('bezel_gasket_id').references(() => gaskets.id),
     evidence: jsonb('evidence').$type<PickEvidence>().notNull(),
     pickedAt: timestamp('picked_at', { withTimezone: true }).notNull(),
   },

@@ -16,15 +16,10 @@ export const pressRuns = pgTable(
     pickId: integer('pick_id')
       .notNull()
       .references(() => picks.id),
-    pressId: integer('press_id')
-      .notNull()
-      .references(() => presses.id),
-    pusherId: integer('pusher_id')
-      .notNull()
-      .references(() => dies.id),
-    supportId: integer('support_id')
-      .notNull()
-      .references(() => dies.id),
+    /** press and dies; null where the crystal went in by hand */
+    pressId: integer('press_id').references(() => presses.id),
+    pusherId: integer('pusher_id').references(() => dies.id),
+    supportId: integer('support_id').references(() => dies.id),
     cushion: text('cushion').notNull().default(''),
     quarterTurns: integer('quarter_turns').notNull(),
     /** N; null when the press has no gauge */

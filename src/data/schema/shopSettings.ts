@@ -1,4 +1,4 @@
-import { doublePrecision, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
+import { doublePrecision, jsonb, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
 
 /** What holds for the whole shop: one row, made when first needed. */
 export const shopSettings = pgTable('shop_settings', {
@@ -8,6 +8,8 @@ export const shopSettings = pgTable('shop_settings', {
   uprightBarMm: doublePrecision('upright_bar_mm'),
   /** lens above the paper as last entered, mm */
   cameraHeightMm: doublePrecision('camera_height_mm'),
+  /** fit policies that differ from the built-in ones, by field name */
+  fitPolicy: jsonb('fit_policy').$type<Readonly<Record<string, number | string>>>().notNull().default({}),
   /** SHA-256 of the instrument bridge's token, hex; the token itself is shown once and not kept */
   bridgeTokenHash: text('bridge_token_hash'),
   bridgeTokenMadeAt: timestamp('bridge_token_made_at', { withTimezone: true }),

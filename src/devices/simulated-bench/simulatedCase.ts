@@ -29,6 +29,15 @@ const OTHER_SCATTER_MM = 0.015
 /** Largest ovality of a simulated bore, mm. */
 const MOST_OVALITY_MM = 0.04
 
+/** Draws before the rim's own: fixed, so that a dimension added to the end of the list leaves every piece as it was. */
+const DRAWS_BEFORE_RIM = 33
+
+function rimStream(seed: number) {
+  const random = seededRandom(seed)
+  for (let i = 0; i < DRAWS_BEFORE_RIM; i++) random.normal(1)
+  return random
+}
+
 /** One piece of a case sheet's case: the same seed is the same piece. */
 export function simulatedCase(seed: number, sheet: CaseSheetFacts): SimulatedCase {
   const random = seededRandom(seed)
@@ -38,8 +47,9 @@ export function simulatedCase(seed: number, sheet: CaseSheetFacts): SimulatedCas
     const off = random.normal(PIECE_SCATTER_MM[id] ?? OTHER_SCATTER_MM)
     if (nominal !== null) piece.set(id, nominal + off)
   }
-  const ovalityMm = random.uniform(0, MOST_OVALITY_MM)
-  const longAxisDeg = random.uniform(0, 180)
+  const rim = rimStream(seed)
+  const ovalityMm = rim.uniform(0, MOST_OVALITY_MM)
+  const longAxisDeg = rim.uniform(0, 180)
   const oval = (directionDeg: number) =>
     (ovalityMm / 2) * Math.cos((2 * (directionDeg - longAxisDeg) * Math.PI) / 180)
 

@@ -176,9 +176,11 @@ function RunTable({ runs }: { runs: CaseSheetPage['runs'] }) {
                 {run.crystalMaterial.replace('-', ' ')}
               </td>
               <td>
-                {formatMm(run.gasketOuterMm, 0.1)}/{formatMm(run.gasketWallMm)} {run.gasketColour}
+                {run.gasketOuterMm !== null && run.gasketWallMm !== null
+                  ? `${formatMm(run.gasketOuterMm, 0.1)}/${formatMm(run.gasketWallMm)} ${run.gasketColour ?? ''}`
+                  : 'none'}
               </td>
-              <td>{run.pressName}</td>
+              <td>{run.pressName ?? 'by hand'}</td>
               <td className="figure">{run.pusherCode}</td>
               <td className="figure">{run.supportCode}</td>
               <td className="figure">{run.quarterTurns}</td>

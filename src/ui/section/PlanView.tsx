@@ -4,6 +4,7 @@ import { degreesOfHour } from '@/core/opening/pegPlacement'
 import { placeLine } from '@/core/plan-view/placeLine'
 import { ovalOutline, planPoint } from '@/core/plan-view/planViewGeometry'
 import { manyOf } from '@/core/records/Field'
+import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { partsText } from '@/core/trail/parts'
@@ -12,6 +13,7 @@ import type { TrayView } from '@/services/trayView'
 import { formatMm } from '@/core/units/formatMm'
 import type { SectionCase } from '@/core/section/sectionGeometry'
 import { PlaceMark } from './PlaceMark'
+import { caseShape, rebateShape, SeatOutline } from './SeatOutline'
 
 export interface PlanViewProps {
   readonly view: TrayView
@@ -35,8 +37,12 @@ const HOURS = Array.from({ length: 12 }, (_, hour) => hour)
 export function PlanView({ view, section, target }: PlanViewProps) {
   const titleId = useId()
   const { caseDiameterMm, boreMm, dialOpeningMm } = section
-  const half = caseDiameterMm / 2 + MARGIN_MM
-  const nextPlace = target && placeLine(target.dimension, target.placeIndex, boreMm / 2)
+  const shaped = rebateShape(view)
+  const lugward = shaped ? caseShape(shaped, caseDiameterMm).lengthMm : caseDiameterMm
+  const half = Math.max(caseDiameterMm, lugward) / 2 + MARGIN_MM
+  const reach = (id: DimensionId) =>
+    (shaped && (id === 'rebate-width' || id === 'crystal-width') ? shaped.widthMm : boreMm) / 2
+  const nextPlace = target && placeLine(target.dimension, target.placeIndex, reach(target.dimension))
   // What lies on the bench, not in the case, has no place here: the bore stays drawn.
   const shown = target && nextPlace ? target.dimension : 'bore'
   const label = DIMENSIONS[shown].label.toLowerCase()
@@ -65,7 +71,13 @@ export function PlanView({ view, section, target }: PlanViewProps) {
       <title
         id={titleId}
       >{`Plan view, 12 up, ${crownHours.length > 0 ? `crown at ${crownHours.join()}` : 'no crown'}; ${ovalText}; ${read.length} places of ${label} read`}</title>
-      <circle r={caseDiameterMm / 2} {...thin} stroke="var(--mui-palette-text-primary)" strokeWidth={1.2} />
+      <SeatOutline
+        shape={shaped && caseShape(shaped, caseDiameterMm)}
+        radiusMm={caseDiameterMm / 2}
+        ofBore={1}
+        colour="var(--mui-palette-text-primary)"
+        width={1.2}
+      />
       {crownHours.map((hour) => (
         <rect
           key={hour}
@@ -92,8 +104,20 @@ export function PlanView({ view, section, target }: PlanViewProps) {
           strokeWidth={1}
         />
       ))}
-      <circle r={dialOpeningMm / 2} {...thin} stroke="var(--mui-palette-section-chapter)" strokeWidth={1.2} />
-      <circle r={boreMm / 2} {...thin} stroke="var(--mui-palette-primary-main)" strokeWidth={2} />
+      <SeatOutline
+        shape={shaped}
+        radiusMm={dialOpeningMm / 2}
+        ofBore={dialOpeningMm / boreMm}
+        colour="var(--mui-palette-section-chapter)"
+        width={1.2}
+      />
+      <SeatOutline
+        shape={shaped}
+        radiusMm={boreMm / 2}
+        ofBore={1}
+        colour="var(--mui-palette-primary-main)"
+        width={2}
+      />
       {roundness && ovalMm >= 0.005 && (
         <path
           d={`${path(ovalOutline({ diameterMm: boreMm, ovalityMm: ovalMm, longAxisDeg: roundness.longAxisDeg }, OVAL_ENLARGED)) ?? ''}Z`}
@@ -116,7 +140,7 @@ export function PlanView({ view, section, target }: PlanViewProps) {
         )
       })}
       {read.map((r) => {
-        const place = placeLine(shown, r.placeIndex, boreMm / 2)
+        const place = placeLine(shown, r.placeIndex, reach(shown))
         return place && <PlaceMark key={r.id} place={place} kind="read" />
       })}
       {nextPlace && <PlaceMark place={nextPlace} kind="next" />}
@@ -124,7 +148,7 @@ export function PlanView({ view, section, target }: PlanViewProps) {
         <OffMark key={hour} hour={hour} count={count} words={words} radiusMm={boreMm / 2 + 1.6} />
       ))}
       <g className="figure" fontSize={2.3} fill="var(--mui-palette-text-secondary)" textAnchor="middle">
-        <text x={0} y={-caseDiameterMm / 2 - 1.2}>
+        <text x={0} y={-lugward / 2 - 1.2}>
           12
         </text>
       </g>

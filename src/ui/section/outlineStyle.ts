@@ -34,6 +34,10 @@ export function outlineStyle(material: SectionMaterial, ring: SqueezeState): Out
       return { fill: colour('glass'), hatch: null, stroke: colour('glassEdge'), strokeWidth: 1.8 }
     case 'gasket':
       return { fill: RING_TINTS[ring], hatch: 'gasket', ...plain }
+    case 'cement':
+      return { fill: RING_TINTS[ring], hatch: null, stroke: INK, strokeWidth: 0.6 }
+    case 'metal-ring':
+      return { fill: colour('metal'), hatch: null, ...plain }
     case 'back-seal':
       return { fill: RING_TINTS.good, hatch: 'gasket', ...plain }
     case 'chapter-ring':

@@ -1,7 +1,8 @@
 import type { BrokenView } from '@/core/section/brokenView'
 import { brokenView, screenXOf } from '@/core/section/brokenView'
 import { spreadLabels } from '@/core/section/spreadLabels'
-import type { SectionLabel, SectionModel } from './sectionModel'
+import type { SectionModel } from './sectionModel'
+import type { SectionLabel } from './SectionSource'
 
 /** Screen units are CSS pixels at full width. */
 const LABEL_COLUMN = 106

@@ -4,7 +4,7 @@ import { trayReadout } from '@/core/tray/trayReadout'
 import { caseSheetFacts } from '../../../tests/factories/caseSheet'
 import { caseFacts, stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import { sectionLayout } from './sectionLayout'
-import type { SectionSource } from './sectionModel'
+import type { SectionSource } from './SectionSource'
 import { sectionModel } from './sectionModel'
 
 function source(

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
 import { formatMm } from '@/core/units/formatMm'
-import type { ShapeView } from '@/services/trayView'
+import type { ShapeView } from '@/services/shapeView'
 import type { StageWorkProps } from '../tray/StageWorkProps'
 import { WorkError } from './WorkError'
 

@@ -10,8 +10,11 @@ export function LastTimeNote({ last }: { last: LastTime }) {
       suppressHydrationWarning
       sx={{ mt: 0.75, pl: 1.25, borderLeft: 3, borderColor: 'primary.main', fontSize: 14.5 }}
     >
-      <strong>Last time</strong> (tray {last.trayNumber}, {dayText(last.ranAt)}): {last.crystal} with{' '}
-      {last.gasket}, pusher {last.pusher}, {last.press.toLowerCase()}, {last.quarterTurns} quarter turns
+      <strong>Last time</strong> (tray {last.trayNumber}, {dayText(last.ranAt)}): {last.crystal}
+      {last.gasket !== null && ` with ${last.gasket}`}
+      {last.press === null
+        ? ', by hand'
+        : `, pusher ${last.pusher ?? '?'}, ${last.press.toLowerCase()}, ${last.quarterTurns} quarter turns`}
       {last.peakForceN !== null && `, ${last.peakForceN} N`}; went home. {last.runsHome} of {last.runs} runs
       on this sheet did.
       {last.note && ` Note: ${last.note}`}

@@ -1,8 +1,10 @@
 import { styled } from '@mui/material/styles'
-import type { PairAssessment } from '@/core/fit/assessPair'
+import type { Candidate } from '@/core/fit/Candidate'
+import type { FitPolicy } from '@/core/fit/fitPolicy'
+import { holdFigure } from '@/core/fit/holdFigure'
 import { formatMm, formatSignedMm } from '@/core/units/formatMm'
 
-/** rank, pair, fit, squeeze, rim, hands, drawer */
+/** rank, parts, fit, what holds it, rim, hands, drawer */
 export const SHORTLIST_COLUMNS = '20px minmax(110px,1fr) 40px 58px 52px 44px 72px'
 
 const Row = styled('div')(({ theme }) => ({
@@ -31,9 +33,10 @@ const Row = styled('div')(({ theme }) => ({
 }))
 
 export interface PairRowProps {
-  readonly pair: PairAssessment
+  readonly candidate: Candidate
+  readonly policy: FitPolicy
   readonly rank: string
-  /** what speaks against it; empty for a fitting pair */
+  /** what speaks against it; empty for a fitting one */
   readonly failures: readonly string[]
   readonly checked: boolean
   readonly focusable: boolean
@@ -41,10 +44,13 @@ export interface PairRowProps {
   readonly onChoose: () => void
 }
 
-/** One pair of the shortlist: choosing it draws it in the section. */
-export function PairRow({ pair, rank, failures, checked, focusable, lastTime, onChoose }: PairRowProps) {
-  const { crystal, gasket, standing } = pair
+/** One line of the shortlist: choosing it draws it in the section. */
+export function PairRow(props: PairRowProps) {
+  const { candidate, policy, rank, failures, checked, focusable, lastTime, onChoose } = props
+  const { crystal, standing } = candidate
   const rejected = failures.length > 0
+  const hold = holdFigure(candidate, policy)
+  const held = candidate.held === 'ring' ? `${(candidate.squeeze * 100).toFixed(0)} %` : hold.value
   return (
     <Row
       role="radio"
@@ -60,20 +66,16 @@ export function PairRow({ pair, rank, failures, checked, focusable, lastTime, on
     >
       <span className="rank figure">{rejected ? '×' : rank}</span>
       <span className="pair">
-        <strong>
-          {formatMm(crystal.diameterMm, 0.1)} × {formatMm(crystal.edgeThicknessMm, 0.1)}{' '}
-          {words(crystal.profile)} {words(crystal.material)}
-        </strong>
+        <strong>{crystalWords(candidate)}</strong>
         <br />
         <span className="soft">
-          {gasket.material} {formatMm(gasket.outerDiameterMm, 0.1)}/{formatMm(gasket.wallMm)} {gasket.colour}
-          {gasket.section === 'L' && ', footed'}
+          {ringWords(candidate)}
           {lastTime && <strong>, as last time</strong>}
         </span>
       </span>
-      <Number label="fit" value={pair.fitProbability.toFixed(2)} name="fit" />
-      <Number label="squeeze" value={`${(pair.squeeze * 100).toFixed(0)} %`} name="squeeze" />
-      <Number label="rim" value={formatSignedMm(standing.rimMm)} name="rim" />
+      <Number label="fit" value={candidate.fitProbability.toFixed(2)} name="fit" />
+      <Number label={hold.title.toLowerCase()} value={held} name="squeeze" />
+      <Number label="rim" value={standing.rimMm === null ? '–' : formatSignedMm(standing.rimMm)} name="rim" />
       <Number
         label="hands"
         value={standing.handClearanceMm === null ? '?' : formatMm(standing.handClearanceMm)}
@@ -91,6 +93,35 @@ function Number({ label, value, name }: { label: string; value: string; name: st
       {value}
     </span>
   )
+}
+
+/** A crystal as a technician says it: “30.0 × 1.0 flat mineral”. */
+function crystalWords({ crystal }: Candidate): string {
+  const sizes = [crystal.diameterMm, crystal.widthMm, crystal.edgeThicknessMm].flatMap((mm) =>
+    mm === null ? [] : [formatMm(mm, 0.1)],
+  )
+  return `${sizes.join(' × ')} ${words(crystal.profile)} ${words(crystal.material)}`
+}
+
+/** What goes with the crystal, or else what is worth telling of it. */
+function ringWords({ crystal, gasket }: Candidate): string {
+  const extras = [
+    crystal.magnifier !== 'none' && 'magnifier',
+    crystal.arCoating !== 'none' && `AR ${words(crystal.arCoating)}`,
+  ].filter((word) => word !== false)
+  const ring =
+    gasket &&
+    `${gasket.material} ${formatMm(gasket.outerDiameterMm, 0.1)}/${formatMm(gasket.wallMm)} ${gasket.colour}${gasket.section === 'L' ? ', footed' : ''}`
+  const own = {
+    disc: null,
+    cup: crystal.skirtInnerMm === null ? 'cup' : `cup, skirt inside ${formatMm(crystal.skirtInnerMm)}`,
+    snap: `${formatMm(crystal.undersideRiseMm + crystal.centreThicknessMm, 0.1)} high in all`,
+    'tension-ring':
+      crystal.ringHeightMm === null ? 'metal ring' : `metal ring ${formatMm(crystal.ringHeightMm, 0.1)} high`,
+    shaped:
+      crystal.cornerRadiusMm === null ? 'shaped' : `corners of ${formatMm(crystal.cornerRadiusMm, 0.1)}`,
+  }[crystal.build]
+  return [ring, own, ...extras].filter(Boolean).join(', ') || crystal.code
 }
 
 function words(code: string): string {

@@ -28,11 +28,12 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
   if (!press)
     return (
       <Typography sx={{ fontSize: '1.15rem' }}>
-        Nothing is picked yet: choose a crystal with gasket under Match first.
+        Nothing is picked yet: choose a crystal under Match first.
       </Typography>
     )
   const chosenPress = press.presses.find((p) => p.id === pressId) ?? press.presses[0]
-  const plan = chosenPress && press.plans?.[chosenPress.kind]
+  const byHand = press.pusher === null && press.support === null
+  const plan = press.plans?.[chosenPress?.kind ?? 'lever']
   return (
     <Box component="section" aria-label="Press card">
       <Typography variant="h2" component="h2" sx={{ fontSize: '1.3rem' }}>
@@ -40,20 +41,25 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
         {press.crystal.profile.replace('-', ' ')} {press.crystal.material.replace('-', ' ')}
       </Typography>
       <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-        {press.crystal.code} from {press.crystal.drawer}, ring {press.gasket.code} from {press.gasket.drawer};
+        {press.crystal.code} from {press.crystal.drawer}
+        {press.gasket && `, ring ${press.gasket.code} from ${press.gasket.drawer}`}
+        {press.bezelGasket && `, bezel ring ${press.bezelGasket.code} from ${press.bezelGasket.drawer}`};
         picked with fit {press.evidence.fitProbability.toFixed(2)}
       </Typography>
       {lastTime && <LastTimeNote last={lastTime} />}
       {plan && <Caution text={plan.cautions.join(' ')} />}
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1.1fr 1fr' }, columnGap: 3, mt: 1 }}>
         <Box>
-          <DieLine role="Pusher" outcome={press.pusher} />
-          <DieLine role="Support" outcome={press.support} />
+          {press.pusher && <DieLine role="Pusher" outcome={press.pusher} />}
+          {press.support && <DieLine role="Support" outcome={press.support} />}
+          {byHand && <Typography sx={{ fontWeight: 700 }}>By hand: no press, no dies</Typography>}
           {plan && (
             <>
-              <Typography variant="body2" sx={{ mt: 0.5 }}>
-                <strong>Cushion</strong> {plan.cushion}
-              </Typography>
+              {plan.cushion !== '' && (
+                <Typography variant="body2" sx={{ mt: 0.5 }}>
+                  <strong>Cushion</strong> {plan.cushion}
+                </Typography>
+              )}
               <Box
                 component="ol"
                 sx={{ pl: 2.2, my: 0.5, fontSize: 13.5, lineHeight: 1.3, '& li': { mb: 0.25 } }}
@@ -71,21 +77,23 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
           )}
         </Box>
         <Box>
-          <ToggleButtonGroup
-            exclusive
-            size="small"
-            value={chosenPress?.id ?? null}
-            onChange={(_, id: number | null) => id !== null && setPressId(id)}
-            aria-label="Press"
-            fullWidth
-          >
-            {press.presses.map((p) => (
-              <ToggleButton key={p.id} value={p.id}>
-                {p.name}
-              </ToggleButton>
-            ))}
-          </ToggleButtonGroup>
-          {chosenPress && (
+          {!byHand && (
+            <ToggleButtonGroup
+              exclusive
+              size="small"
+              value={chosenPress?.id ?? null}
+              onChange={(_, id: number | null) => id !== null && setPressId(id)}
+              aria-label="Press"
+              fullWidth
+            >
+              {press.presses.map((p) => (
+                <ToggleButton key={p.id} value={p.id}>
+                  {p.name}
+                </ToggleButton>
+              ))}
+            </ToggleButtonGroup>
+          )}
+          {chosenPress && !byHand && (
             <Typography variant="body2" sx={{ mt: 0.5, color: 'text.secondary' }}>
               {PRESS_SCHOOLS[chosenPress.kind]}
             </Typography>
@@ -94,7 +102,7 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
             key={press.runs.length}
             view={view}
             card={press}
-            pressId={chosenPress?.id ?? null}
+            pressId={byHand ? null : (chosenPress?.id ?? null)}
             cushion={plan?.cushion ?? ''}
             logPressRun={logPressRun}
             onLogged={onLogged}
@@ -132,6 +140,12 @@ function DieLine({ role, outcome }: { role: string; outcome: DieOutcome }) {
   )
 }
 
+/** What a run was done with, in words. */
+function toolsText({ press, pusher, support, quarterTurns }: PressCard['runs'][number]): string {
+  if (press === null) return 'by hand'
+  return `${press.toLowerCase()}, pusher ${pusher ?? '?'}, support ${support ?? '?'}, ${quarterTurns} quarter turns`
+}
+
 function Runs({ card }: { card: PressCard }) {
   if (card.runs.length === 0) return null
   return (
@@ -142,8 +156,7 @@ function Runs({ card }: { card: PressCard }) {
       <Box component="ul" sx={{ m: 0, pl: 2.2, fontSize: 14 }}>
         {card.runs.map((run) => (
           <li key={run.id}>
-            <strong>{run.outcome.replaceAll('-', ' ')}</strong>: {run.press.toLowerCase()}, pusher{' '}
-            {run.pusher}, support {run.support}, {run.quarterTurns} quarter turns
+            <strong>{run.outcome.replaceAll('-', ' ')}</strong>: {toolsText(run)}
             {run.peakForceN !== null && `, ${run.peakForceN} N`}
             {run.travelMm !== null && `, travel ${formatMm(run.travelMm)}`}
             {run.note && `. ${run.note}`}

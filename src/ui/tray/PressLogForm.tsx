@@ -21,15 +21,21 @@ export interface PressLogFormProps {
   readonly onLogged: (result: Extract<ViewResult, { ok: true }>) => void
 }
 
+/** Fields that only a press with a load cell fills, and those that only a press fills. */
+const OF_GAUGES = ['peakForceN', 'travelMm']
+const OF_PRESSES = ['quarterTurns', 'cushion']
+
 /** Logs what was really done at the press; starts from the plan. */
 export function PressLogForm({ view, card, pressId, cushion, logPressRun, onLogged }: PressLogFormProps) {
-  const [pusherId, setPusherId] = useState(card.pusher.ok ? card.pusher.best.die.id : null)
-  const [supportId, setSupportId] = useState(card.support.ok ? card.support.best.die.id : null)
+  const [pusherId, setPusherId] = useState(card.pusher?.ok ? card.pusher.best.die.id : null)
+  const [supportId, setSupportId] = useState(card.support?.ok ? card.support.best.die.id : null)
   const gauged = card.presses.find((p) => p.id === pressId)?.gauged ?? false
-  const fields = PRESS_RUN_FIELDS.filter((f) => gauged || (f.name !== 'peakForceN' && f.name !== 'travelMm'))
+  const byHand = card.pusher === null && card.support === null
+  const left: readonly string[] = byHand ? [...OF_GAUGES, ...OF_PRESSES] : gauged ? [] : OF_GAUGES
+  const fields = PRESS_RUN_FIELDS.filter(({ name }) => !left.includes(name))
   return (
     <Box>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1 }}>
+      <Box sx={{ display: byHand ? 'none' : 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1 }}>
         <DieChoice
           label="Pusher used"
           dies={card.dies.filter((d) => d.role === 'pusher')}
@@ -47,10 +53,10 @@ export function PressLogForm({ view, card, pressId, cushion, logPressRun, onLogg
         fields={fields}
         initial={{
           outcome: 'home',
-          quarterTurns: view.lastTime?.quarterTurns ?? PLANNED_QUARTER_TURNS,
+          quarterTurns: byHand ? 0 : (view.lastTime?.quarterTurns ?? PLANNED_QUARTER_TURNS),
           cushion,
         }}
-        submitLabel="Log the run"
+        submitLabel={byHand ? 'Log the fitting' : 'Log the run'}
         dense
         onSubmit={async (values) => {
           const tools = {

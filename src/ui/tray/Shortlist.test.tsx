@@ -17,6 +17,8 @@ function list(options: Parameters<typeof trayViewOf>[0], chosenId: number | null
     <Shortlist
       view={trayViewOf({ read: READ, ...options })}
       chosen={chosen}
+      bezelRingId={null}
+      onChooseBezelRing={jest.fn()}
       busy={false}
       onChoose={onChoose}
       onPick={onPick}

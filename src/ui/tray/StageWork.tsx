@@ -9,10 +9,12 @@ import type { TrayView } from '@/services/trayView'
 import { stepsOf } from '@/core/procedure/procedure'
 import { stageLabel } from '@/core/stages/stages'
 import { KeyCap } from '../small/KeyCap'
+import { PartsOutNote } from './PartsOutNote'
 import { ReadingsTable } from './ReadingsTable'
 import { Shortlist } from './Shortlist'
 import type { StageWorkProps } from './StageWorkProps'
 import type { TrayBenchState } from './useTrayBench'
+import { SidesPanel } from './SidesPanel'
 import { StepVerdicts } from './StepVerdicts'
 import { VerdictPanel } from './VerdictPanel'
 import { WorkError } from '../stage-work/WorkError'
@@ -38,7 +40,11 @@ export function StageWork({ bench, actions }: StageWorkProps) {
   const fittedBefore = view.fittedBefore.reduce((sum, h) => sum + h.count, 0)
   const weighPast = (pastCounts: boolean) =>
     void bench.change(actions.weighPast({ trayId: view.tray.id, pastCounts }))
-  const verdict = (
+  const facts = view.readout.facts.ok ? view.readout.facts.facts : null
+  const shaped = facts?.held === 'cement' && facts.outline === 'shaped' ? facts : null
+  const verdict = shaped ? (
+    <SidesPanel facts={shaped} policy={view.policy} />
+  ) : (
     <VerdictPanel
       verdict={view.readout.verdict}
       readingCount={standing}
@@ -95,21 +101,21 @@ export function StageWork({ bench, actions }: StageWorkProps) {
         </>
       )
     case 'match':
-      if (!view.matched) return work
       return (
         <>
           {verdict}
           <Shortlist
             view={view}
             chosen={bench.chosen}
+            bezelRingId={bench.bezelRingId}
             busy={state.busy}
             onChoose={bench.choose}
+            onChooseBezelRing={bench.chooseBezelRing}
             onPick={bench.pick}
           />
         </>
       )
     case 'press-in':
-      if (!view.matched) return work
       return (
         <>
           <PressCardPanel
@@ -118,6 +124,7 @@ export function StageWork({ bench, actions }: StageWorkProps) {
             logPressRun={actions.logPressRun}
             onLogged={(result) => bench.take(result)}
           />
+          <PartsOutNote bench={bench} actions={actions} />
           <StepList bench={bench} actions={actions} stage={stage} />
         </>
       )

@@ -1,11 +1,13 @@
 'use client'
 import Box from '@mui/material/Box'
 import { useMemo } from 'react'
-import { RETENTION_WORDS } from '@/core/construction/kinds'
+import { DIMENSIONS } from '@/core/readings/dimensions'
+import type { Estimate } from '@/core/measure/Estimate'
 import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
 import { formatMm } from '@/core/units/formatMm'
-import type { SizeEvidence } from '@/core/verdict/SizeEvidence'
+import type { SeatKind, SizeEvidence } from '@/core/verdict/SizeEvidence'
 import { crystalDiameter, freeOpening, isCaseSide } from '@/core/verdict/SizeEvidence'
+import { VERDICT_POLICY } from '@/core/verdict/verdictPolicy'
 import type { TrayView } from '@/services/trayView'
 import { OVAL_ENLARGED, PlanView } from '../section/PlanView'
 import { SectionDrawing } from '../section/SectionDrawing'
@@ -24,22 +26,18 @@ export function TrayDrawings({ bench }: { bench: TrayBenchState }) {
   const { view } = state
   const { ref, width } = useElementWidth<HTMLDivElement>(FIRST_WIDTH)
   const pair = pairOf(view, chosen)
-  const model = useMemo(() => sectionModel(view, pair), [view, pair])
+  const model = useMemo(() => sectionModel(view, pair, view.policy), [view, pair])
   return (
     <>
       <Box ref={ref}>
-        {view.matched ? (
-          <SectionDrawing
-            model={model}
-            width={Math.max(width, 320)}
-            aimedAt={target?.dimension ?? null}
-            onAim={bench.aim}
-          />
-        ) : (
-          <NotDrawn view={view} />
-        )}
+        <SectionDrawing
+          model={model}
+          width={Math.max(width, 320)}
+          aimedAt={target?.dimension ?? null}
+          onAim={bench.aim}
+        />
       </Box>
-      {view.matched && <Legend />}
+      <Legend />
       <Box
         sx={{
           display: 'grid',
@@ -53,21 +51,6 @@ export function TrayDrawings({ bench }: { bench: TrayBenchState }) {
         <Evidence view={view} />
       </Box>
     </>
-  )
-}
-
-/** Says what this construction does not have, and what it does. */
-function NotDrawn({ view }: { view: TrayView }) {
-  return (
-    <Box sx={{ borderTop: 3, borderColor: 'divider', pt: 1.5, pb: 2 }}>
-      <Box component="p" sx={{ m: 0, fontSize: '1.15rem', fontWeight: 700 }}>
-        Crystal {RETENTION_WORDS[view.sheet.retention]}
-      </Box>
-      <Box component="p" sx={{ m: 0, mt: 0.5, color: 'text.secondary' }}>
-        Section, shortlist and press card know glass in a ring gasket and are not drawn for this construction.
-        The tray keeps its steps, parts, findings and readings; choose the crystal from the drawers by hand.
-      </Box>
-    </Box>
   )
 }
 
@@ -89,6 +72,10 @@ function Legend() {
 function Evidence({ view }: { view: TrayView }) {
   const { evidence, history, measured } = view.readout
   const roundness = measured.bore?.roundness
+  const sides = SIDES.flatMap((id) => {
+    const figure = measured[id]
+    return figure ? [[DIMENSIONS[id].label, figureText(figure)] as const] : []
+  })
   const fitted = history.reduce((sum, h) => sum + h.count, 0)
   const sizes = history.map((h) => `${formatMm(h.sizeMm, 0.1)} × ${h.count}`).join(', ')
   return (
@@ -128,7 +115,13 @@ function Evidence({ view }: { view: TrayView }) {
             <span className="figure">{formatMm(roundness.ovalityMm)}</span>
           </li>
         )}
-        {evidence.length === 0 && (
+        {sides.map(([label, figure]) => (
+          <li key={label}>
+            <span>{label}</span>
+            <span className="figure">{figure}</span>
+          </li>
+        ))}
+        {evidence.length + sides.length === 0 && (
           <li style={{ color: 'var(--mui-palette-text-secondary)' }}>nothing measured yet</li>
         )}
       </Box>
@@ -136,8 +129,36 @@ function Evidence({ view }: { view: TrayView }) {
   )
 }
 
+/** Sides of a shaped crystal and of its rebate. */
+const SIDES = ['rebate-length', 'rebate-width', 'rebate-corner', 'crystal-length', 'crystal-width'] as const
+
+function figureText({ valueMm, standardUncertaintyMm }: Estimate): string {
+  return `${formatMm(valueMm)} ±${formatMm(COVERAGE_FACTOR * standardUncertaintyMm)}`
+}
+
+/** What a seat asks for, in words. */
+const SEAT_WORDS: Readonly<Record<SeatKind, string>> = {
+  bezel: 'Bezel less its ring asks for',
+  neck: 'Bezel and neck ask for',
+  groove: 'Groove and its grip ask for',
+  bore: 'Bore and its grip ask for',
+  rebate: 'Rebate less cement asks for',
+}
+
+/** As it is told: an opening in a ring as the hole, a seat as the crystal it asks for. */
+function shownEstimate(item: SizeEvidence): Estimate {
+  if (!isCaseSide(item)) return crystalDiameter(item)
+  const opening = freeOpening(item)
+  if (item.kind !== 'seat') return opening
+  const aim = VERDICT_POLICY.aimedInterference
+  return {
+    valueMm: opening.valueMm + aim.valueMm,
+    standardUncertaintyMm: Math.hypot(opening.standardUncertaintyMm, aim.standardUncertaintyMm),
+  }
+}
+
 function EvidenceLine({ item }: { item: SizeEvidence }) {
-  const estimate = isCaseSide(item) ? freeOpening(item) : crystalDiameter(item)
+  const estimate = shownEstimate(item)
   const words = {
     crystal: 'Old crystal, across',
     fragment: 'Piece of the rim',
@@ -145,13 +166,12 @@ function EvidenceLine({ item }: { item: SizeEvidence }) {
     'gasket-imprint': 'Imprint in the ring',
     'bore-and-gasket': 'Bore less two walls',
     'opening-with-gasket': 'Opening in the ring',
+    seat: item.kind === 'seat' ? SEAT_WORDS[item.seat] : '',
   }[item.kind]
   return (
     <li>
       <span>{words}</span>
-      <span className="figure">
-        {formatMm(estimate.valueMm)} ±{formatMm(COVERAGE_FACTOR * estimate.standardUncertaintyMm)}
-      </span>
+      <span className="figure">{figureText(estimate)}</span>
     </li>
   )
 }

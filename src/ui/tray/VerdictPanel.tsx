@@ -132,6 +132,7 @@ const ODD_WORDS: Readonly<Record<OddEvidence['kind'], string>> = {
   'gasket-imprint': 'The imprint',
   'bore-and-gasket': 'Bore less two walls',
   'opening-with-gasket': 'The opening in the ring',
+  seat: 'The seat',
 }
 
 /** A measurement that takes less doubt away than this is not worth naming, bits. */
@@ -177,7 +178,7 @@ function sentence(verdict: SizeVerdict, readingCount: number, fittedBefore: numb
   if (fromCrystal && fromCase)
     return `Crystal (${formatMm(fromCrystal.valueMm)}) and case (${formatMm(fromCase.valueMm)}) agree; ${past}.`
   if (fromCrystal)
-    return `From the old crystal alone (${formatMm(fromCrystal.valueMm)}): the bore would confirm it; ${past}.`
+    return `From the old crystal alone (${formatMm(fromCrystal.valueMm)}): the case would confirm it; ${past}.`
   if (fromCase) return `From the case alone (asks for ${formatMm(fromCase.valueMm)}); ${past}.`
   return `Readings so far say nothing of the size; ${past}.`
 }

@@ -8,7 +8,7 @@ function view(over: object = {}): TrayView {
   return {
     readings: [],
     next: { dimension: 'bore', placeIndex: 0 },
-    shortlist: { fitting: [pair(1), pair(2)], rejected: [{ pair: pair(3), failures: [] }] },
+    shortlist: { fitting: [pair(1), pair(2)], rejected: [{ candidate: pair(3), failures: [] }] },
     press: null,
     ...over,
   } as unknown as TrayView

@@ -1,14 +1,15 @@
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { nextPlace } from '@/core/readings/readingPlan'
-import type { PairAssessment } from '@/core/fit/assessPair'
+import type { Candidate } from '@/core/fit/Candidate'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import type { StageId } from '@/core/stages/stages'
 import type { TrayView } from '@/services/trayView'
 
-/** The pair chosen in the shortlist, drawn in the planned half. */
+/** What is chosen in the shortlist, drawn in the planned half. */
 export interface ChosenPair {
   readonly crystalId: number
-  readonly gasketId: number
+  /** null where no ring goes with the crystal */
+  readonly gasketId: number | null
 }
 
 /** A question about an unlikely reading; nothing is stored until it is answered. */
@@ -24,6 +25,8 @@ export interface TraySession {
   readonly view: TrayView
   readonly stage: StageId
   readonly chosen: ChosenPair | null
+  /** second ring of a removable bezel chosen by hand; null takes the likeliest */
+  readonly bezelRingId: number | null
   /** a dimension chosen on the drawing; null follows the plan */
   readonly aimedAt: ReadingTarget | null
   readonly text: string
@@ -46,12 +49,14 @@ export type SessionEvent =
   | { type: 'view-came'; view: TrayView; stage?: StageId }
   | { type: 'stage-shown'; stage: StageId }
   | { type: 'chose'; pair: ChosenPair }
+  | { type: 'chose-bezel-ring'; id: number }
 
 export function openSession(view: TrayView, stage: StageId): TraySession {
   return {
     view,
     stage,
     chosen: null,
+    bezelRingId: null,
     aimedAt: null,
     text: '',
     question: null,
@@ -95,6 +100,8 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
       return { ...state, stage: event.stage, error: null }
     case 'chose':
       return { ...state, chosen: event.pair }
+    case 'chose-bezel-ring':
+      return { ...state, bezelRingId: event.id }
   }
 }
 
@@ -106,18 +113,30 @@ export function targetOfSession({ aimedAt, view }: TraySession): ReadingTarget |
 /** The pair drawn as planned: the chosen one if it is still listed, else the pick, else the best. */
 export function chosenPairOf({ chosen, view }: TraySession): ChosenPair | null {
   if (chosen && pairOf(view, chosen)) return chosen
-  if (view.press) return { crystalId: view.press.crystal.id, gasketId: view.press.gasket.id }
+  if (view.press) return chosenOf(view.press)
   const best = view.shortlist?.fitting[0]
-  return best ? { crystalId: best.crystal.id, gasketId: best.gasket.id } : null
+  return best ? chosenOf(best) : null
 }
 
-/** Every pair the shortlist shows, fitting ones first. */
-function listedPairs({ shortlist }: TrayView): readonly PairAssessment[] {
-  return shortlist ? [...shortlist.fitting, ...shortlist.rejected.map((r) => r.pair)] : []
+/** The second ring that goes with a pick: the chosen one if it is still listed, else the likeliest. */
+export function bezelRingOf({ bezelRingId, view }: TraySession): number | null {
+  const rings = view.shortlist?.bezelRings ?? []
+  const ring = rings.find(({ gasket }) => gasket.id === bezelRingId) ?? rings[0]
+  return ring?.gasket.id ?? null
 }
 
-/** The pair's figures, when it is listed; null else. */
-export function pairOf(view: TrayView, chosen: ChosenPair | null): PairAssessment | null {
+/** What tells one choice from another. */
+export function chosenOf({ crystal, gasket }: Pick<Candidate, 'crystal' | 'gasket'>): ChosenPair {
+  return { crystalId: crystal.id, gasketId: gasket?.id ?? null }
+}
+
+/** Everything the shortlist shows, fitting ones first. */
+function listedPairs({ shortlist }: TrayView): readonly Candidate[] {
+  return shortlist ? [...shortlist.fitting, ...shortlist.rejected.map((r) => r.candidate)] : []
+}
+
+/** The choice's figures, when it is listed; null else. */
+export function pairOf(view: TrayView, chosen: ChosenPair | null): Candidate | null {
   return listedPairs(view).find((p) => isPair(p, chosen)) ?? null
 }
 
@@ -126,11 +145,12 @@ export function pairAfter(view: TrayView, chosen: ChosenPair | null, by: 1 | -1)
   const listed = listedPairs(view)
   const at = listed.findIndex((p) => isPair(p, chosen))
   const next = listed[Math.min(Math.max(at + by, 0), listed.length - 1)]
-  return next ? { crystalId: next.crystal.id, gasketId: next.gasket.id } : null
+  return next ? chosenOf(next) : null
 }
 
-function isPair(pair: PairAssessment, chosen: ChosenPair | null): boolean {
-  return pair.crystal.id === chosen?.crystalId && pair.gasket.id === chosen.gasketId
+/** True when this is the choice. */
+export function isPair(pair: Pick<Candidate, 'crystal' | 'gasket'>, chosen: ChosenPair | null): boolean {
+  return pair.crystal.id === chosen?.crystalId && (pair.gasket?.id ?? null) === chosen.gasketId
 }
 
 /** First place without a reading; a dimension already read everywhere is repeated from its first place. */

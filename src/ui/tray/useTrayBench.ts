@@ -6,11 +6,19 @@ import type { ReadingTarget } from '@/core/readings/readingPlan'
 import type { StageId } from '@/core/stages/stages'
 import { stageAfter } from '@/core/stages/stages'
 import type { ReadingResult } from '@/services/takeReading'
-import type { ReadingView, TrayView } from '@/services/trayView'
+import type { ReadingView } from '@/services/shapeView'
+import type { TrayView } from '@/services/trayView'
 import type { FeedSource } from '@/services/instrumentFeeds'
 import type { TrayActions, ViewResult } from './TrayActions'
 import type { ChosenPair } from './traySession'
-import { chosenPairOf, openSession, pairAfter, targetOfSession, traySession } from './traySession'
+import {
+  bezelRingOf,
+  chosenPairOf,
+  openSession,
+  pairAfter,
+  targetOfSession,
+  traySession,
+} from './traySession'
 
 const AWAY = 'Not stored: Whyalon does not answer. The figure is still here; start it again and press Enter.'
 
@@ -129,13 +137,15 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
     aim: (dimension: DimensionId) => dispatch({ type: 'aimed', dimension }),
     showStage: (shown: StageId) => dispatch({ type: 'stage-shown', stage: shown }),
     choose: (pair: ChosenPair) => dispatch({ type: 'chose', pair }),
+    bezelRingId: bezelRingOf(state),
+    chooseBezelRing: (id: number) => dispatch({ type: 'chose-bezel-ring', id }),
     chooseBy: (by: 1 | -1) => {
       const pair = pairAfter(view, chosen, by)
       if (pair) dispatch({ type: 'chose', pair })
     },
     pick: () => {
       if (chosen && !state.busy && view.shortlist)
-        void run(actions.pickPair({ trayId: view.tray.id, ...chosen }))
+        void run(actions.pickPair({ trayId: view.tray.id, ...chosen, bezelGasketId: bezelRingOf(state) }))
     },
     moveOn: () => {
       if (state.busy) return

@@ -9,6 +9,7 @@ import {
   noteFindingAction,
   photoGaugeSettingsAction,
   pickPairAction,
+  putBackAction,
   recordOffAction,
   removePhotoAction,
   startMethodAction,
@@ -46,6 +47,7 @@ export const TRAY_ACTIONS: TrayActions = {
   takeShape: takeShapeAction,
   takeBackShape: takeBackShapeAction,
   photoGaugeSettings: photoGaugeSettingsAction,
+  putBack: putBackAction,
   takePhotoSize: takePhotoSizeAction,
   weighPast: weighPastAction,
 }

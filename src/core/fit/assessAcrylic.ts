@@ -1,0 +1,73 @@
+import { handsProbability } from './assessPair'
+import type { AcrylicAssessment, Constraint } from './Candidate'
+import { certain, oddsOfConstraints } from './Candidate'
+import type { AcrylicFacts } from './CaseFacts'
+import type { FitPolicy } from './fitPolicy'
+import type { Window } from './Window'
+import { probabilityWithin } from './interference'
+import type { StockCrystal } from './parts'
+
+/**
+ * Judges an acrylic in its groove, or one spread against a bore by its metal ring: larger than its seat by enough to
+ * hold, by too little to craze. Strain i/D against a craze limit.
+ */
+export function assessAcrylic(
+  crystal: StockCrystal,
+  facts: AcrylicFacts,
+  policy: FitPolicy,
+): AcrylicAssessment {
+  const oversizeMm = crystal.diameterMm - facts.opening.valueMm
+  const uncertaintyMm = Math.hypot(facts.opening.standardUncertaintyMm, policy.crystalDiameterUncertaintyMm)
+  const window = oversizeWindow(crystal.diameterMm, facts.seat, policy)
+  const constraints: Constraint[] = [
+    { name: 'oversize', probability: probabilityWithin(oversizeMm, uncertaintyMm, window) },
+    ...(facts.domeHeight ? [dome(crystal, facts.domeHeight.valueMm, policy)] : []),
+    ...(facts.seat === 'bore' && facts.ringHeight
+      ? [certain('ring-height', ringSuits(crystal, facts.ringHeight.valueMm, policy))]
+      : []),
+    ...(facts.handsBelowSeat
+      ? [{ name: 'hands' as const, probability: handsProbability(crystal, { footMm: 0 }, facts, policy) }]
+      : []),
+    certain('stock', crystal.quantity >= 1),
+  ]
+  return {
+    held: 'acrylic',
+    crystal,
+    gasket: null,
+    oversizeMm,
+    oversizeUncertaintyMm: uncertaintyMm,
+    window,
+    strain: oversizeMm / crystal.diameterMm,
+    standing: {
+      undersideMm: 0,
+      rimMm: null,
+      handClearanceMm: facts.handsBelowSeat ? facts.handsBelowSeat.valueMm + crystal.undersideRiseMm : null,
+    },
+    ...oddsOfConstraints(constraints),
+  }
+}
+
+/** How much larger than its seat an acrylic may be, mm. */
+export function oversizeWindow(diameterMm: number, seat: AcrylicFacts['seat'], policy: FitPolicy): Window {
+  return seat === 'bore'
+    ? policy.tensionRingWindow
+    : { lowMm: policy.snapGripMm, highMm: policy.crazeStrain * diameterMm }
+}
+
+/** Whole height of a domed crystal, mm. */
+export function wholeHeightMm({
+  undersideRiseMm,
+  centreThicknessMm,
+}: Pick<StockCrystal, 'undersideRiseMm' | 'centreThicknessMm'>): number {
+  return undersideRiseMm + centreThicknessMm
+}
+
+function dome(crystal: StockCrystal, oldHeightMm: number, policy: FitPolicy): Constraint {
+  const window = { lowMm: -policy.lowerDomeMm, highMm: Infinity }
+  const higherMm = wholeHeightMm(crystal) - oldHeightMm
+  return { name: 'dome', probability: probabilityWithin(higherMm, policy.thicknessUncertaintyMm, window) }
+}
+
+function ringSuits({ ringHeightMm }: StockCrystal, oldMm: number, policy: FitPolicy): boolean {
+  return ringHeightMm !== null && Math.abs(ringHeightMm - oldMm) <= policy.ringHeightMm
+}

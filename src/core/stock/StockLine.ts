@@ -1,0 +1,13 @@
+/** What every line of the drawers has. */
+export interface StockLine {
+  readonly id: number
+  readonly code: string
+  readonly drawer: string
+  readonly quantity: number
+  /** fewer than this are to be ordered; 0 is never ordered by itself */
+  readonly minimum: number
+  readonly priceCents: number
+  readonly supplier: string
+  /** the supplier's own number for it */
+  readonly supplierCode: string
+}

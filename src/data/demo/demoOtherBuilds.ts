@@ -1,0 +1,174 @@
+import type { NewCrystal, NewGasket } from '../queries/stock'
+
+/** Crystals that no ring in a bore holds, and the rings that go with necks and removable bezels. */
+
+const GLASS = 'Greystone Glass'
+const RINGS = 'Pellet Lane'
+
+function acrylic(
+  over: Partial<NewCrystal> & Pick<NewCrystal, 'code' | 'drawer' | 'diameterMm' | 'build'>,
+): NewCrystal {
+  return {
+    edgeThicknessMm: 1.4,
+    centreThicknessMm: 1.6,
+    undersideRiseMm: 1.5,
+    bevelMm: 0,
+    material: 'acrylic',
+    profile: 'double-dome',
+    quantity: 3,
+    minimum: 1,
+    priceCents: 480,
+    supplier: GLASS,
+    supplierCode: `${over.code}/G`,
+    ...over,
+  }
+}
+
+const SNAPS = [29.8, 29.9, 30, 30.1, 30.2, 30.3, 30.4].map((diameterMm) =>
+  acrylic({ code: `AS-${Math.round(diameterMm * 10)}`, drawer: 'A-01', diameterMm, build: 'snap' }),
+)
+
+const RINGED = [31.2, 31.3, 31.4, 31.5, 31.6, 31.7].map((diameterMm) =>
+  acrylic({
+    code: `AT-${Math.round(diameterMm * 10)}`,
+    drawer: 'A-02',
+    diameterMm,
+    build: 'tension-ring',
+    edgeThicknessMm: 1.6,
+    centreThicknessMm: 1.8,
+    undersideRiseMm: 1.8,
+    ringHeightMm: diameterMm === 31.6 ? 2 : 1.5,
+    priceCents: 720,
+  }),
+)
+
+const CUPS = [
+  [29, 27.5],
+  [29.2, 27.55],
+  [29.2, 27.3],
+  [29.4, 27.6],
+  [29.6, 27.55],
+].map(([diameterMm = 0, skirtInnerMm = 0]) =>
+  acrylic({
+    code: `AC-${Math.round(diameterMm * 10)}-${Math.round(skirtInnerMm * 100)}`,
+    drawer: 'A-03',
+    diameterMm,
+    skirtInnerMm,
+    build: 'cup',
+    edgeThicknessMm: 1.2,
+    centreThicknessMm: 1.4,
+    undersideRiseMm: 1.1,
+    priceCents: 640,
+  }),
+)
+
+const SHAPED = [
+  [23.9, 19.9, 2],
+  [24, 20, 2],
+  [24, 20, 1],
+  [24, 20, 3],
+  [24.1, 20.1, 2],
+  [24, 19.6, 2],
+].map(([diameterMm = 0, widthMm = 0, cornerRadiusMm = 0]): NewCrystal => ({
+  code: `MS-${Math.round(diameterMm * 10)}-${Math.round(widthMm * 10)}-${cornerRadiusMm}`,
+  drawer: 'C-S1',
+  build: 'shaped',
+  diameterMm,
+  widthMm,
+  cornerRadiusMm,
+  edgeThicknessMm: 1,
+  centreThicknessMm: 1,
+  undersideRiseMm: 0,
+  bevelMm: 0.15,
+  material: 'mineral',
+  profile: 'flat',
+  quantity: cornerRadiusMm === 3 ? 0 : 2,
+  minimum: 1,
+  priceCents: 980,
+  supplier: GLASS,
+  supplierCode: `SH${Math.round(diameterMm * 10)}${Math.round(widthMm * 10)}R${cornerRadiusMm}`,
+}))
+
+const THICK_SAPPHIRES = [30.2, 30.3, 30.4, 30.5, 30.6].map((diameterMm): NewCrystal => ({
+  code: `SF-${Math.round(diameterMm * 10)}-20`,
+  drawer: 'C-16b',
+  diameterMm,
+  edgeThicknessMm: 2,
+  centreThicknessMm: 2,
+  undersideRiseMm: 0,
+  bevelMm: 0.3,
+  material: 'sapphire',
+  profile: 'flat',
+  arCoating: diameterMm === 30.4 ? 'inside' : 'none',
+  quantity: 2,
+  minimum: 1,
+  priceCents: 3290,
+  supplier: GLASS,
+  supplierCode: `SX${Math.round(diameterMm * 10)}20`,
+}))
+
+export const DEMO_OTHER_CRYSTALS: readonly NewCrystal[] = [
+  ...SNAPS,
+  ...RINGED,
+  ...CUPS,
+  ...SHAPED,
+  ...THICK_SAPPHIRES,
+]
+
+function ring(
+  over: Pick<NewGasket, 'code' | 'drawer' | 'outerDiameterMm' | 'wallMm' | 'heightMm'> & Partial<NewGasket>,
+): NewGasket {
+  return {
+    section: 'I',
+    footMm: 0,
+    material: 'nylon',
+    colour: 'black',
+    quantity: 4,
+    minimum: 2,
+    priceCents: 160,
+    supplier: RINGS,
+    supplierCode: over.code.replace('N-', 'PL '),
+    ...over,
+  }
+}
+
+export const DEMO_OTHER_GASKETS: readonly NewGasket[] = [
+  ...[0.35, 0.4, 0.45].map((wallMm) =>
+    ring({
+      code: `N-305-${Math.round(wallMm * 100)}-K`,
+      drawer: 'G-10',
+      outerDiameterMm: 30.5,
+      wallMm,
+      heightMm: 1.1,
+    }),
+  ),
+  ...[0.45, 0.5].map((wallMm) =>
+    ring({
+      code: `N-314-${Math.round(wallMm * 100)}-T`,
+      drawer: 'G-10',
+      outerDiameterMm: 31.4,
+      wallMm,
+      heightMm: 1.8,
+    }),
+  ),
+  ...[0.55, 0.6, 0.65].map((wallMm) =>
+    ring({
+      code: `N-341-${Math.round(wallMm * 100)}-B`,
+      drawer: 'G-11',
+      outerDiameterMm: 34.1,
+      wallMm,
+      heightMm: 1.4,
+      use: 'bezel',
+      family: wallMm === 0.6 ? 'Signal 2' : '',
+    }),
+  ),
+  ring({
+    code: 'N-341-60-S1',
+    drawer: 'G-11',
+    outerDiameterMm: 34.1,
+    wallMm: 0.6,
+    heightMm: 1.4,
+    use: 'bezel',
+    family: 'Signal 1',
+  }),
+]

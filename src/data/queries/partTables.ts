@@ -1,0 +1,19 @@
+import type { PartKind } from '@/core/stock/partKinds'
+import { bezels, crystals, gaskets, inserts, oRings, supplies } from '../schema'
+
+/** The columns every kind of part has, as a table of them: what counts, prices and places are read and changed by. */
+export type PartTable = typeof supplies
+
+const TABLES = {
+  crystal: crystals,
+  gasket: gaskets,
+  'o-ring': oRings,
+  bezel: bezels,
+  insert: inserts,
+  supply: supplies,
+} as const satisfies Readonly<Record<PartKind, unknown>>
+
+/** A part's table, seen as the columns all of them share: only those may be used. */
+export function partTable(kind: PartKind): PartTable {
+  return TABLES[kind] as unknown as PartTable
+}

@@ -1,0 +1,44 @@
+import type { DimensionId } from '@/core/readings/dimensionKinds'
+import type { StoredShape } from '@/core/shapes/shapeSize'
+import type { Reading } from '@/data/queries/readings'
+import type { ShapeRow } from '@/data/queries/shapes'
+
+export interface ShapeView extends StoredShape {
+  readonly id: number
+  readonly words: string
+  readonly takenAt: string
+  /** the picture it was read from; null for other ways */
+  readonly photoId: number | null
+  /** set when it was taken back */
+  readonly voidReason: string | null
+}
+
+export interface ReadingView {
+  readonly id: number
+  readonly dimension: DimensionId
+  readonly placeIndex: number
+  readonly shownMm: number
+  readonly instrumentId: number
+  readonly takenAt: string
+  /** set when the reading was taken back */
+  readonly voidReason: string | null
+}
+
+export function readingView(reading: Reading, voidReason: string | null): ReadingView {
+  const { id, dimension, placeIndex, shownMm, instrumentId, takenAt } = reading
+  return { id, dimension, placeIndex, shownMm, instrumentId, takenAt: takenAt.toISOString(), voidReason }
+}
+
+export function shapeView({ shape, voidReason }: ShapeRow): ShapeView {
+  return {
+    id: shape.id,
+    kind: shape.kind,
+    diameterMm: shape.diameterMm,
+    standardUncertaintyMm: shape.standardUncertaintyMm,
+    words: shape.words,
+    takenAt: shape.takenAt.toISOString(),
+    dimension: shape.dimension,
+    photoId: shape.photoId,
+    voidReason,
+  }
+}

@@ -1,0 +1,92 @@
+import { bezelRings } from '@/core/fit/bezelRings'
+import type { BezelRing } from '@/core/fit/bezelRings'
+import type { Candidate } from '@/core/fit/Candidate'
+import type { CaseFacts } from '@/core/fit/CaseFacts'
+import { wantedBuild } from '@/core/fit/assessCandidate'
+import type { FitPolicy } from '@/core/fit/fitPolicy'
+import { fitReasons } from '@/core/fit/fitReasons'
+import { shortlist } from '@/core/fit/shortlist'
+import type { Shortlist } from '@/core/fit/shortlistTypes'
+import type { StockIndex } from '@/core/fit/stockIndex'
+import { withChanges } from '@/core/fit/stockIndex'
+import type { WaterClass } from '@/core/intake/jobWords'
+import { strengthSentence } from '@/core/plate/crystalStrength'
+import { figureOf } from '@/core/tray/caseFigures'
+import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
+import type { TrayReadout } from '@/core/tray/trayReadout'
+import type { PartOutView } from './partsOut'
+
+/** What fits, with its reasons in words. */
+export type CandidateView = Candidate & { readonly reasons: readonly string[] }
+
+export interface ShortlistView extends Omit<Shortlist, 'fitting'> {
+  readonly held: CaseFacts['held']
+  readonly fitting: readonly CandidateView[]
+  /** crystals of the wanted build in the drawers, times the rings that go with them */
+  readonly choicesInStock: number
+  /** second rings of a removable bezel, the likeliest first; empty for other constructions */
+  readonly bezelRings: readonly BezelRing[]
+}
+
+export interface ShortlistBasis {
+  readonly facts: CaseFacts
+  readonly readout: TrayReadout
+  readonly sheet: CaseSheetFacts
+  readonly waterClass: WaterClass
+  readonly policy: FitPolicy
+}
+
+/** The shortlist of a tray, each with its reasons. */
+export function shortlistView(drawers: StockIndex, basis: ShortlistBasis): ShortlistView {
+  const { facts, readout, sheet, waterClass, policy } = basis
+  const list = shortlist(drawers, facts, readout.wishes, { policy })
+  return {
+    ...list,
+    held: facts.held,
+    fitting: list.fitting.map((candidate) => {
+      const strength = strengthSentence(candidate.crystal, waterClass)
+      const reasons = fitReasons(candidate, facts, readout.wishes, policy)
+      return { ...candidate, reasons: strength === null ? reasons : [...reasons, strength] }
+    }),
+    choicesInStock: choicesInStock(drawers, facts),
+    bezelRings:
+      sheet.retention === 'press-in-bezel'
+        ? bezelRings(
+            drawers.otherGaskets,
+            {
+              neckOuter: figureOf('neck-outer', readout.measured, sheet),
+              bezelInner: figureOf('bezel-inner', readout.measured, sheet),
+              oldWall: figureOf('bezel-gasket-wall', readout.measured, sheet),
+              family: sheet.bezelFamily,
+            },
+            policy,
+          )
+        : [],
+  }
+}
+
+function choicesInStock(drawers: StockIndex, facts: CaseFacts): number {
+  const { build, ring } = wantedBuild(facts)
+  const crystals =
+    build === 'disc'
+      ? drawers.inStock.reduce((sum, lines) => sum + lines, 0)
+      : drawers.otherBuilds.filter((c) => c.build === build && c.quantity > 0).length
+  return crystals * (ring ? drawers.gaskets.filter(({ quantity }) => quantity > 0).length : 1)
+}
+
+/** The drawers with what lies out for this tray counted in: the last one, taken out for it, still serves it. */
+export function withPartsOut(drawers: StockIndex, out: readonly PartOutView[]): StockIndex {
+  const count = (kind: PartOutView['kind'], id: number) =>
+    out.find((part) => part.kind === kind && part.partId === id)?.count ?? 0
+  if (out.length === 0) return drawers
+  const back = <T extends { readonly id: number; readonly quantity: number }>(
+    kind: PartOutView['kind'],
+    lines: readonly T[],
+  ) =>
+    lines
+      .filter(({ id, quantity }) => quantity === 0 && count(kind, id) > 0)
+      .map((line) => ({ ...line, quantity: count(kind, line.id) }))
+  const crystals = back('crystal', [...drawers.crystals, ...drawers.otherBuilds])
+  const gaskets = back('gasket', [...drawers.gaskets, ...drawers.otherGaskets])
+  return crystals.length + gaskets.length === 0 ? drawers : withChanges(drawers, { crystals, gaskets })
+}

@@ -1,0 +1,22 @@
+import type { DimensionId } from '@/core/readings/dimensionKinds'
+import type { TrayView } from '@/services/trayView'
+import type { FigureState } from '../small/StateMark'
+
+/** What the section is drawn from: a tray, or a case sheet alone. */
+export interface SectionSource {
+  readonly sheet: TrayView['sheet']
+  readonly readout: TrayView['readout']
+  readonly tray: Pick<TrayView['tray'], 'crystalState' | 'gasketPresent'>
+}
+
+export interface SectionLabel {
+  /** what a click measures next; null for figures that follow from others */
+  readonly dimension: DimensionId | null
+  readonly title: string
+  readonly value: string
+  readonly state: FigureState
+  readonly tone: 'plain' | 'good' | 'attention' | 'stop'
+  readonly place: 'left' | 'right' | 'top' | 'bottom'
+  /** what it points at: signed r (found half negative) and z, mm */
+  readonly anchor: readonly [rMm: number, zMm: number]
+}
