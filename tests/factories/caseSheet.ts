@@ -5,6 +5,8 @@ export function caseSheetFacts(over: Partial<CaseSheetFacts> = {}): CaseSheetFac
   return {
     retention: 'tension-gasket',
     bezelKind: 'none',
+    backSeal: 'o-ring',
+    crownKind: 'push-pull',
     bezelClicks: null,
     bezelFamily: '',
     insertMaterial: 'none',
@@ -58,6 +60,8 @@ export function caseSheetFacts(over: Partial<CaseSheetFacts> = {}): CaseSheetFac
     backGrooveInnerMm: null,
     backGrooveWidthMm: null,
     backGrooveDepthMm: null,
+    crownTubeMm: null,
+    crownBoreMm: null,
     ...over,
   }
 }

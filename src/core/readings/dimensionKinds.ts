@@ -41,11 +41,14 @@ export const DIMENSION_IDS = [
   'back-groove-inner',
   'back-groove-width',
   'back-groove-depth',
+  'crown-tube',
+  'crown-bore',
 ] as const
 export type DimensionId = (typeof DIMENSION_IDS)[number]
 
 /** Whose dimension it is. */
-export type DimensionPart = 'case' | 'crystal' | 'gasket' | 'bezel' | 'insert' | 'chapter-ring' | 'back-seal'
+export type DimensionPart =
+  'case' | 'crystal' | 'gasket' | 'bezel' | 'insert' | 'chapter-ring' | 'back-seal' | 'crown'
 
 export interface Dimension {
   readonly id: DimensionId

@@ -95,7 +95,7 @@ export function readingPlan(facts: PlanFacts): DimensionId[] {
     ...(crystalWork ? crystalPlan(facts) : []),
     chapterRing !== 'none' && asked.includes('chapter-ring') && 'chapter-ring-inner',
     ...(asked.includes('insert') && insertMaterial !== 'none' ? INSERT : []),
-    ...(asked.includes('reseal') && backSeal === 'o-ring' ? BACK_RING : []),
+    ...(asked.includes('reseal') ? BACK_SEAL[backSeal] : []),
   ]
   return plan.filter((dimension) => dimension !== false)
 }
@@ -109,7 +109,7 @@ export function possibleDimensions(facts: PlanFacts): DimensionId[] {
     gasketPresent: true,
     asked: ASKED_FOR,
   })
-  return [...new Set([...readingPlan(facts), ...all, ...BESIDE[facts.retention]])]
+  return [...new Set([...readingPlan(facts), ...all, ...BESIDE[facts.retention], ...CROWN])]
 }
 
 /** What may be read as well, when somebody wants to know. */
@@ -122,6 +122,7 @@ const BESIDE: Readonly<Record<Retention, readonly DimensionId[]>> = {
   cemented: ['hands-below-seat'],
 }
 
+const CROWN: readonly DimensionId[] = ['crown-tube', 'crown-bore']
 const INSERT: readonly DimensionId[] = [
   'insert-outer',
   'insert-inner',
@@ -129,12 +130,18 @@ const INSERT: readonly DimensionId[] = [
   'recess-outer',
   'recess-depth',
 ]
-const BACK_RING: readonly DimensionId[] = [
-  'back-ring-section',
-  'back-ring-inner',
-  'back-groove-width',
-  'back-groove-depth',
-]
+const BACK_SEAL: Readonly<Record<BackSeal, readonly DimensionId[]>> = {
+  'o-ring': [
+    'back-ring-section',
+    'back-ring-inner',
+    'back-groove-inner',
+    'back-groove-width',
+    'back-groove-depth',
+  ],
+  'flat-gasket': ['back-ring-section', 'back-ring-inner'],
+  'plastic-ring': [],
+  none: [],
+}
 
 function crystalPlan({ retention, crystalState, profile, gasketPresent, crystalMaterial }: PlanFacts) {
   const edgeLeft = crystalState !== 'missing'

@@ -125,6 +125,7 @@ describe('readingPlan', () => {
     expect(readingPlan(planFacts({ asked: ['reseal'] }))).toEqual([
       'back-ring-section',
       'back-ring-inner',
+      'back-groove-inner',
       'back-groove-width',
       'back-groove-depth',
     ])

@@ -39,6 +39,7 @@ function choice(name: string, label: string, values: readonly string[], required
 const PRESSED = ['fixed-friction', 'crystal-retaining', 'rotating-click', 'rotating-friction']
 const HAS_STEM = { field: 'movementKind', isOneOf: ['mechanical', 'quartz', 'hands-and-digital'] }
 const HAS_BEZEL = { field: 'bezelKind', isOneOf: BEZEL_KINDS.filter((kind) => kind !== 'none') }
+const HAS_CROWN = { field: 'crownKind', isOneOf: ['push-pull', 'screw-down'] }
 const HAS_INSERT = { field: 'insertMaterial', isOneOf: ['aluminium', 'ceramic', 'steel', 'sapphire'] }
 /** The neck under a bezel is also what a removable bezel sits on. */
 const ON_NECK = { field: 'retention', isOneOf: ['neck-and-bezel'] }
@@ -250,11 +251,11 @@ const FIGURE_FIELDS: readonly Field[] = [
   },
   {
     ...fromDimension('backRingInnerMm', 'back-ring-inner'),
-    shownWhen: { field: 'backSeal', isOneOf: ['o-ring'] },
+    shownWhen: { field: 'backSeal', isOneOf: ['o-ring', 'flat-gasket'] },
   },
   {
     ...fromDimension('backRingSectionMm', 'back-ring-section'),
-    shownWhen: { field: 'backSeal', isOneOf: ['o-ring'] },
+    shownWhen: { field: 'backSeal', isOneOf: ['o-ring', 'flat-gasket'] },
   },
   {
     ...fromDimension('backGrooveInnerMm', 'back-groove-inner'),
@@ -268,6 +269,8 @@ const FIGURE_FIELDS: readonly Field[] = [
     ...fromDimension('backGrooveDepthMm', 'back-groove-depth'),
     shownWhen: { field: 'backSeal', isOneOf: ['o-ring'] },
   },
+  { ...fromDimension('crownTubeMm', 'crown-tube'), shownWhen: HAS_CROWN },
+  { ...fromDimension('crownBoreMm', 'crown-bore'), shownWhen: HAS_CROWN },
   choice('gasketSection', 'Gasket section', GASKET_SECTIONS),
   choice('gasketMaterial', 'Gasket material', GASKET_MATERIALS),
   { kind: 'text', name: 'gasketColour', label: 'Gasket colour', required: false, mostLength: 20 },

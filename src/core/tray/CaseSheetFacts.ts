@@ -1,10 +1,20 @@
-import type { BezelKind, InsertForm, InsertHold, InsertMaterial, Retention } from '../construction/kinds'
+import type {
+  BackSeal,
+  BezelKind,
+  CrownKind,
+  InsertForm,
+  InsertHold,
+  InsertMaterial,
+  Retention,
+} from '../construction/kinds'
 import type { CrystalMaterial, CrystalProfile, GasketMaterial, GasketSection } from '../fit/parts'
 
 /** What a case sheet knows of its case. Lengths mm; null means nobody has measured it yet. */
 export interface CaseSheetFacts {
   readonly retention: Retention
   readonly bezelKind: BezelKind
+  readonly backSeal: BackSeal
+  readonly crownKind: CrownKind
   readonly bezelClicks: number | null
   /** bezels and inserts that belong together; empty when nobody said */
   readonly bezelFamily: string
@@ -59,4 +69,6 @@ export interface CaseSheetFacts {
   readonly backGrooveInnerMm: number | null
   readonly backGrooveWidthMm: number | null
   readonly backGrooveDepthMm: number | null
+  readonly crownTubeMm: number | null
+  readonly crownBoreMm: number | null
 }

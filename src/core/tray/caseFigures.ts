@@ -62,6 +62,8 @@ const SHEET_FIELDS = {
   'back-groove-inner': 'backGrooveInnerMm',
   'back-groove-width': 'backGrooveWidthMm',
   'back-groove-depth': 'backGrooveDepthMm',
+  'crown-tube': 'crownTubeMm',
+  'crown-bore': 'crownBoreMm',
 } as const satisfies Readonly<Record<DimensionId, keyof CaseSheetFacts | null>>
 
 /** What the case sheet says of a dimension, mm; null when it says nothing. */

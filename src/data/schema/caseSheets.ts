@@ -108,6 +108,8 @@ export const caseSheets = pgTable(
     backGrooveInnerMm: doublePrecision('back_groove_inner_mm'),
     backGrooveWidthMm: doublePrecision('back_groove_width_mm'),
     backGrooveDepthMm: doublePrecision('back_groove_depth_mm'),
+    crownTubeMm: doublePrecision('crown_tube_mm'),
+    crownBoreMm: doublePrecision('crown_bore_mm'),
     note: text('note').notNull().default(''),
   },
   (table) => [unique().on(table.maker, table.reference)],

@@ -1,0 +1,117 @@
+import type { Figure } from '../fit/CaseFacts'
+import type { StockGasket } from '../fit/parts'
+import type { StockORing } from '../stock/otherParts'
+import { formatMm, formatShare } from '../units/formatMm'
+import type { GrooveFigures, SealAssessment } from './assessSeal'
+import { assessSeal } from './assessSeal'
+import { STANDARD_O_RINGS, watchSizedNear } from './oRingSizes'
+import { SEAL_POLICY } from './sealPolicy'
+
+/** A ring that would seal, with what speaks for it. */
+export interface SealChoice<P> {
+  readonly part: P
+  readonly seal: SealAssessment | null
+  readonly reason: string
+}
+
+/** What can be said of a ring in its groove, in one sentence. */
+export function sealSentence(seal: SealAssessment): string {
+  return `squeezed ${formatShare(seal.squeeze)}, stretched ${formatShare(seal.stretch, 1)}, fills ${formatShare(seal.fill)} of its groove; closes with about ${seal.loadPerMm.toFixed(2)} N a mm, ${Math.round(seal.loadN)} N all round`
+}
+
+/** Rings from the drawers that seal a groove, the likeliest first. */
+export function oRingsForGroove(
+  rings: readonly StockORing[],
+  groove: GrooveFigures,
+  most = 4,
+): SealChoice<StockORing>[] {
+  return rings
+    .filter(({ quantity }) => quantity >= 1)
+    .filter((ring) => Math.abs(groove.inner.valueMm / ring.innerDiameterMm - 1) < MOST_OFF)
+    .map((part) => ({ part, seal: assessSeal(part, groove) }))
+    .filter(({ seal }) => seal.probability >= SEAL_POLICY.leastProbability)
+    .sort((a, b) => b.seal.probability - a.seal.probability || a.part.id - b.part.id)
+    .slice(0, most)
+    .map(({ part, seal }) => ({ part, seal, reason: sealSentence(seal) }))
+}
+
+/** A ring further from its wall than this is not looked at, share. */
+const MOST_OFF = 0.2
+
+/** What to order for a groove when the drawers hold nothing: the best of the standard table and of watch sizes. */
+export function ringToOrder(
+  groove: GrooveFigures,
+): { readonly name: string; readonly seal: SealAssessment } | null {
+  const wanted = groove.inner.valueMm / (1 + USUAL_STRETCH)
+  const rings = [...STANDARD_O_RINGS, ...watchSizedNear(wanted)].filter(
+    ({ innerDiameterMm }) => Math.abs(groove.inner.valueMm / innerDiameterMm - 1) < MOST_OFF,
+  )
+  const judged = rings
+    .map(({ name, ...ring }) => ({ name, seal: assessSeal(ring, groove) }))
+    .sort((a, b) => b.seal.probability - a.seal.probability)
+  const [best] = judged
+  return best && best.seal.probability >= SEAL_POLICY.leastProbability ? best : null
+}
+
+const USUAL_STRETCH = 0.015
+
+/** Rings from the drawers like the old one, where its groove was not measured: by its likely free sizes. */
+export function oRingsLikeOld(
+  rings: readonly StockORing[],
+  likely: { readonly innerMm: number; readonly sectionMm: number },
+  most = 4,
+): SealChoice<StockORing>[] {
+  const off = (ring: StockORing) =>
+    Math.abs(ring.innerDiameterMm / likely.innerMm - 1) / LIKE_INNER +
+    Math.abs(ring.sectionMm - likely.sectionMm) / LIKE_SECTION_MM
+  return rings
+    .filter(
+      (ring) =>
+        ring.quantity >= 1 &&
+        Math.abs(ring.innerDiameterMm / likely.innerMm - 1) <= LIKE_INNER &&
+        Math.abs(ring.sectionMm - likely.sectionMm) <= LIKE_SECTION_MM,
+    )
+    .sort((a, b) => off(a) - off(b) || a.id - b.id)
+    .slice(0, most)
+    .map((part) => ({
+      part,
+      seal: null,
+      reason: `${formatMm(part.innerDiameterMm, 0.1)} × ${formatMm(part.sectionMm)} is like the old ring when it was new; its squeeze is not known until the groove is measured`,
+    }))
+}
+
+/** How far a ring may differ from the old one: inside as a share, section in mm. From memory. */
+const LIKE_INNER = 0.03
+const LIKE_SECTION_MM = 0.08
+
+/** Flat back gaskets like the old one: inside and thickness. */
+export function flatGasketsLikeOld(
+  gaskets: readonly StockGasket[],
+  old: { readonly inner: Figure; readonly thickness: Figure },
+  most = 4,
+): SealChoice<StockGasket>[] {
+  const innerOf = ({ outerDiameterMm, wallMm }: StockGasket) => outerDiameterMm - 2 * wallMm
+  return gaskets
+    .filter(
+      (gasket) =>
+        gasket.use === 'back' &&
+        gasket.quantity >= 1 &&
+        Math.abs(innerOf(gasket) - old.inner.valueMm) <= FLAT_INNER_MM &&
+        Math.abs(gasket.heightMm - old.thickness.valueMm) <= FLAT_THICKNESS_MM,
+    )
+    .sort(
+      (a, b) =>
+        Math.abs(a.heightMm - old.thickness.valueMm) - Math.abs(b.heightMm - old.thickness.valueMm) ||
+        a.id - b.id,
+    )
+    .slice(0, most)
+    .map((part) => ({
+      part,
+      seal: null,
+      reason: `${formatMm(innerOf(part), 0.1)} inside, ${formatMm(part.heightMm)} thick, as the old one; a flat gasket that lay under the back for years reads thin`,
+    }))
+}
+
+/** How far a flat gasket may differ from the old one, mm. From memory. */
+const FLAT_INNER_MM = 0.3
+const FLAT_THICKNESS_MM = 0.1

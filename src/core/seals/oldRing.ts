@@ -1,0 +1,62 @@
+import { formatMm, formatShare } from '../units/formatMm'
+
+/** What an old ring shows, and where it lay. Lengths mm; null where nobody measured it. */
+export interface OldRing {
+  readonly innerMm: number | null
+  readonly sectionMm: number | null
+  /** largest less smallest reading of its section round the ring */
+  readonly sectionSpreadMm: number
+  readonly grooveInnerMm: number | null
+  readonly gapMm: number | null
+}
+
+export interface OldRingView {
+  /** free sizes a new ring likely had, mm: what to look for when the groove is not known */
+  readonly likelyInnerMm: number | null
+  readonly likelySectionMm: number | null
+  /** how its readings are biased */
+  readonly sentences: readonly string[]
+}
+
+/** A section this near its gap has taken the groove's shape, share of the gap. From memory. */
+const SET_WITHIN = 0.12
+/** A ring that has set had about this much squeeze when it was new. From memory. */
+const USUAL_SQUEEZE = 0.22
+/** A new ring is usually stretched by about this much over its wall. From memory. */
+const USUAL_STRETCH = 0.015
+/** Sections this far apart round one ring mean it was flattened in places, mm. From memory. */
+const FLATTENED_MM = 0.06
+
+/**
+ * How far the readings of an old ring can be trusted: rubber that lay stretched and squeezed for years keeps that shape.
+ * Stretched, it reads too large inside and too thin; flattened, it reads too thin across.
+ */
+export function oldRingView(ring: OldRing): OldRingView {
+  const { innerMm, sectionMm, sectionSpreadMm, grooveInnerMm, gapMm } = ring
+  const sentences: string[] = []
+  let likelyInnerMm = innerMm
+  let likelySectionMm = sectionMm
+  if (innerMm !== null && grooveInnerMm !== null && innerMm >= grooveInnerMm * (1 - USUAL_STRETCH / 2)) {
+    likelyInnerMm = grooveInnerMm / (1 + USUAL_STRETCH)
+    sentences.push(
+      `Its inside reads ${formatMm(innerMm)} over a wall of ${formatMm(grooveInnerMm)}: it has grown in use. A new one was likely about ${formatMm(likelyInnerMm, 0.1)} inside, stretched ${formatShare(USUAL_STRETCH, 1)}.`,
+    )
+  }
+  if (sectionMm !== null && gapMm !== null && sectionMm <= gapMm * (1 + SET_WITHIN)) {
+    likelySectionMm = gapMm / (1 - USUAL_SQUEEZE)
+    sentences.push(
+      `Its section reads ${formatMm(sectionMm)} in a gap of ${formatMm(gapMm)}: it has taken a set and reads thin. A new one was likely about ${formatMm(likelySectionMm, 0.01)}, squeezed ${formatShare(USUAL_SQUEEZE)}.`,
+    )
+  } else if (sectionSpreadMm > FLATTENED_MM && sectionMm !== null) {
+    likelySectionMm = sectionMm + sectionSpreadMm / 2
+    sentences.push(
+      `Its section differs by ${formatMm(sectionSpreadMm)} round the ring: it is flattened in places. The thickest place is nearest to new.`,
+    )
+  }
+  if (sentences.length === 0 && sectionMm !== null && (gapMm === null || grooveInnerMm === null)) {
+    sentences.push(
+      'Without the groove nobody can tell how far the old ring has set: it reads too large inside and too thin. Measure the groove, or take a little thicker rather than thinner.',
+    )
+  }
+  return { likelyInnerMm, likelySectionMm, sentences }
+}

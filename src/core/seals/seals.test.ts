@@ -1,0 +1,182 @@
+import fc from 'fast-check'
+import { figure } from '../../../tests/factories/caseFacts'
+import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { stockGasket } from '../../../tests/factories/parts'
+import { stockORing } from '../../../tests/factories/otherParts'
+import { assessSeal } from './assessSeal'
+import { oRingsForGroove, ringToOrder } from './backSeals'
+import { oldRingView } from './oldRing'
+import { sectionLossAtStretch } from './oRingSection'
+import { resealSet } from './resealSet'
+import { staticSeal } from './staticSeal'
+import { seededRandom } from '@/devices/seededRandom'
+
+const GROOVE = { inner: figure(29.4, 0.01), width: figure(1.05, 0.01), gap: figure(0.6, 0.01) }
+const RINGS = [
+  stockORing({ id: 1, innerDiameterMm: 29, sectionMm: 0.8 }),
+  stockORing({ id: 2, innerDiameterMm: 29, sectionMm: 0.7 }),
+  stockORing({ id: 3, innerDiameterMm: 29, sectionMm: 0.9 }),
+  stockORing({ id: 4, innerDiameterMm: 30, sectionMm: 0.8 }),
+  stockORing({ id: 5, innerDiameterMm: 27, sectionMm: 0.8 }),
+  stockORing({ id: 6, innerDiameterMm: 29, sectionMm: 0.8, quantity: 0 }),
+]
+
+describe('staticSeal', () => {
+  it('squeezes less and fills less the more it is stretched', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.001, max: 0.1, noNaN: true }), (more) => {
+        const groove = { innerMm: 29.4, widthMm: 1.05, gapMm: 0.6 }
+        const at = (stretch: number) =>
+          staticSeal({ innerDiameterMm: 29.4 / (1 + stretch), sectionMm: 0.8 }, groove)
+        expect(at(more).squeeze).toBeLessThanOrEqual(at(more / 2).squeeze + 1e-12)
+        expect(at(more).fill).toBeLessThanOrEqual(at(more / 2).fill + 1e-12)
+      }),
+    )
+  })
+
+  it('does not change with the unit', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.2, max: 10, noNaN: true }), (k) => {
+        const one = staticSeal(
+          { innerDiameterMm: 29, sectionMm: 0.8 },
+          { innerMm: 29.4, widthMm: 1.05, gapMm: 0.6 },
+        )
+        const scaled = staticSeal(
+          { innerDiameterMm: 29 * k, sectionMm: 0.8 * k },
+          { innerMm: 29.4 * k, widthMm: 1.05 * k, gapMm: 0.6 * k },
+        )
+        expect(scaled.squeeze).toBeCloseTo(one.squeeze, 9)
+        expect(scaled.fill).toBeCloseTo(one.fill, 9)
+        expect(scaled.loadPerMm).toBeCloseTo(one.loadPerMm * k, 9)
+      }),
+    )
+  })
+
+  it('refuses what is no size, and a stretch nobody measured', () => {
+    expect(() =>
+      staticSeal({ innerDiameterMm: 0, sectionMm: 1 }, { innerMm: 1, widthMm: 1, gapMm: 1 }),
+    ).toThrow(/innerDiameterMm/)
+    expect(() => sectionLossAtStretch(0.3)).toThrow(/at most 25 %/)
+  })
+})
+
+describe('assessSeal', () => {
+  it('agrees with a hundred thousand drawn rings and grooves', () => {
+    const ring = { innerDiameterMm: 29, sectionMm: 0.78 }
+    const random = seededRandom(11)
+    const draws = 100_000
+    let inside = 0
+    for (let i = 0; i < draws; i++) {
+      const seal = staticSeal(
+        { innerDiameterMm: 29 + random.normal(0.05), sectionMm: 0.78 + random.normal(0.02) },
+        { innerMm: 29.4 + random.normal(0.01), widthMm: 1.05, gapMm: 0.6 + random.normal(0.01) },
+      )
+      if (seal.squeeze >= 0.15 && seal.squeeze <= 0.3) inside++
+    }
+    const wide = { inner: GROOVE.inner, gap: GROOVE.gap, width: figure(5, 0.01) }
+    // Fill and stretch are certain here, so that the odds are those of the squeeze alone.
+    expect(assessSeal(ring, wide).probability).toBeCloseTo(inside / draws, 1)
+    expect(Math.abs(assessSeal(ring, wide).probability - inside / draws)).toBeLessThan(0.02)
+  })
+
+  it('says against what a ring fails', () => {
+    expect(assessSeal({ innerDiameterMm: 29, sectionMm: 0.58 }, GROOVE).failures[0]).toMatch(
+      /not squeezed at all/,
+    )
+    expect(assessSeal({ innerDiameterMm: 30, sectionMm: 0.8 }, GROOVE).failures).toContainEqual(
+      expect.stringMatching(/2.0 % larger than the wall.*buckles/),
+    )
+    expect(assessSeal({ innerDiameterMm: 27, sectionMm: 0.8 }, GROOVE).failures).toContainEqual(
+      expect.stringMatching(/stretched 8.9 %; at most 5 %/),
+    )
+    const narrow = { ...GROOVE, width: figure(0.85, 0.01) }
+    expect(assessSeal({ innerDiameterMm: 29, sectionMm: 0.8 }, narrow).failures[0]).toMatch(
+      /fills 9\d % of its groove/,
+    )
+  })
+})
+
+describe('oRingsForGroove', () => {
+  it('takes what seals and is there', () => {
+    const found = oRingsForGroove(RINGS, GROOVE)
+    expect(found.map(({ part }) => part.id)).toEqual([1])
+    expect(found[0]?.reason).toMatch(
+      /squeezed 24 %, stretched 1.4 %, fills 7\d % of its groove; closes with about/,
+    )
+  })
+
+  it('names a ring to order, from the standard or in watch sizes', () => {
+    const order = ringToOrder(GROOVE)
+    expect(order?.name).toMatch(/^28\.5 × 0\.(75|80)$|^29\.0 × 0\.(75|80)$/)
+    const wide = { inner: figure(22.2), width: figure(2.4), gap: figure(1.38) }
+    expect(ringToOrder(wide)?.name).toBe('-020')
+    expect(ringToOrder({ inner: figure(22), width: figure(0.2), gap: figure(3) })).toBeNull()
+  })
+})
+
+describe('oldRingView', () => {
+  it('sees a ring that has grown and one that has taken a set, and says what it was', () => {
+    const old = oldRingView({
+      innerMm: 29.5,
+      sectionMm: 0.63,
+      sectionSpreadMm: 0.01,
+      grooveInnerMm: 29.4,
+      gapMm: 0.6,
+    })
+    expect(old.likelyInnerMm).toBeCloseTo(29.4 / 1.015, 9)
+    expect(old.likelySectionMm).toBeCloseTo(0.6 / 0.78, 9)
+    expect(old.sentences.join(' ')).toMatch(/it has grown in use.*taken a set and reads thin/)
+  })
+
+  it('trusts a ring that still stands free, and warns where there is no groove to compare with', () => {
+    const sound = { innerMm: 29, sectionMm: 0.8, sectionSpreadMm: 0.01, grooveInnerMm: 29.4, gapMm: 0.6 }
+    expect(oldRingView(sound)).toMatchObject({ likelyInnerMm: 29, likelySectionMm: 0.8, sentences: [] })
+    expect(oldRingView({ ...sound, gapMm: null }).sentences[0]).toMatch(/Without the groove nobody can tell/)
+    expect(oldRingView({ ...sound, sectionSpreadMm: 0.1 }).sentences[0]).toMatch(/flattened in places/)
+  })
+})
+
+describe('resealSet', () => {
+  const stock = {
+    oRings: RINGS,
+    gaskets: [stockGasket({ id: 9, use: 'back', outerDiameterMm: 30, wallMm: 1, heightMm: 0.5 })],
+  }
+  const groove = { backGrooveInnerMm: 29.4, backGrooveWidthMm: 1.05, backGrooveDepthMm: 0.6 }
+
+  it('lists every seal of the case with what serves it', () => {
+    const set = resealSet({}, caseSheetFacts({ ...groove, crownTubeMm: 2, crownBoreMm: 3 }), {
+      ...stock,
+      oRings: [...RINGS, stockORing({ id: 20, innerDiameterMm: 1.95, sectionMm: 0.65 })],
+    })
+    expect(set.map(({ id }) => id)).toEqual(['back', 'crown'])
+    expect(set[0]?.choices[0]).toMatchObject({ partId: 1, words: '29.0 × 0.80 nitrile' })
+    expect(set[1]?.choices[0]).toMatchObject({ partId: 20 })
+  })
+
+  it('goes by the old ring and says what to measure where the groove is unknown', () => {
+    const set = resealSet({}, caseSheetFacts({ backRingInnerMm: 29.1, backRingSectionMm: 0.78 }), stock)
+    expect(set[0]?.choices[0]).toMatchObject({ partId: 1 })
+    expect(set[0]?.measure).toEqual(['back-groove-inner', 'back-groove-width', 'back-groove-depth'])
+    expect(set[1]?.measure).toEqual(['crown-tube', 'crown-bore'])
+  })
+
+  it('matches a flat gasket by its inside and thickness, and leaves out a crown that is not there', () => {
+    const sheet = caseSheetFacts({
+      backSeal: 'flat-gasket',
+      crownKind: 'none',
+      backRingInnerMm: 28.1,
+      backRingSectionMm: 0.47,
+    })
+    const set = resealSet({}, sheet, stock)
+    expect(set).toHaveLength(1)
+    expect(set[0]?.choices[0]).toMatchObject({ kind: 'gasket', partId: 9 })
+    expect(resealSet({}, { ...sheet, backRingInnerMm: 20 }, stock)[0]?.order).toMatch(
+      /flat gasket 20.0 inside/,
+    )
+  })
+
+  it('does not divide by a gap that is none', () => {
+    const set = resealSet({}, caseSheetFacts({ ...groove, crownTubeMm: 3, crownBoreMm: 3 }), stock)
+    expect(set[1]?.notes.join(' ')).toMatch(/leave no room for a ring: measure both again/)
+  })
+})
