@@ -17,6 +17,7 @@ import type { RecordKind } from '@/services/records'
 import { saveRecord } from '@/services/records'
 import { getShop } from '@/services/shop'
 import { takeBackShape, takeShape } from '@/services/takeShape'
+import { takeOut } from '@/services/takeOut'
 import { tickTray } from '@/services/tickTray'
 import { endMethod, startMethod } from '@/services/useMethod'
 import { takeBackReading, takeReading } from '@/services/takeReading'
@@ -36,6 +37,10 @@ export async function pickPairAction(input: unknown) {
 
 export async function logPressRunAction(tools: unknown, input: unknown) {
   return logPressRun(await getShop(), tools, input, new Date())
+}
+
+export async function takeOutAction(input: unknown) {
+  return takeOut(await getShop(), input, new Date())
 }
 
 export async function putBackAction(input: unknown) {

@@ -1,11 +1,25 @@
 import type { StockIndex } from '@/core/fit/stockIndex'
-import { stockIndex, withChanges } from '@/core/fit/stockIndex'
+import { mergedById, stockIndex, withChanges } from '@/core/fit/stockIndex'
+import type { StockBezel, StockInsert, StockORing } from '@/core/stock/otherParts'
 import type { Db } from '@/data/client'
-import { stockChangesSince } from '@/data/queries/stock'
+import { stockChangesSince } from '@/data/queries/stockChanges'
+
+/** The drawers laid out for searching. */
+export interface DrawersInMemory {
+  readonly index: StockIndex
+  readonly oRings: readonly StockORing[]
+  readonly bezels: readonly StockBezel[]
+  readonly inserts: readonly StockInsert[]
+}
 
 interface Copy {
-  readonly index: StockIndex
+  readonly drawers: DrawersInMemory
   readonly horizon: number
+}
+
+const EMPTY: Copy = {
+  drawers: { index: stockIndex([], []), oRings: [], bezels: [], inserts: [] },
+  horizon: 0,
 }
 
 // One copy a database, shared by all routes of this process: they are bundled apart.
@@ -15,23 +29,30 @@ const shared = globalThis as unknown as { __whyalonDrawers?: WeakMap<Db, Promise
  * The drawers laid out for searching, as they are now: read once, then brought up to date with the lines written since,
  * by this process or another.
  */
-export async function drawersInMemory(db: Db): Promise<StockIndex> {
+export async function drawersInMemory(db: Db): Promise<DrawersInMemory> {
   const copies = (shared.__whyalonDrawers ??= new WeakMap())
   // Each waits for the one before: two readers at once would both take the same changes in.
-  const next = (copies.get(db) ?? Promise.resolve({ index: stockIndex([], []), horizon: 0 })).then((copy) =>
-    upToDate(db, copy),
-  )
+  const next = (copies.get(db) ?? Promise.resolve(EMPTY)).then((copy) => upToDate(db, copy))
   copies.set(db, next)
   try {
-    return (await next).index
+    return (await next).drawers
   } catch (error) {
     copies.delete(db)
     throw error
   }
 }
 
-async function upToDate(db: Db, { index, horizon }: Copy): Promise<Copy> {
-  const { horizon: now, ...changed } = await stockChangesSince(db, horizon)
-  const nothing = changed.crystals.length === 0 && changed.gaskets.length === 0
-  return { index: nothing ? index : withChanges(index, changed), horizon: now }
+async function upToDate(db: Db, { drawers, horizon }: Copy): Promise<Copy> {
+  const { horizon: now, crystals, gaskets, oRings, bezels, inserts } = await stockChangesSince(db, horizon)
+  const nothing = [crystals, gaskets, oRings, bezels, inserts].every(({ length }) => length === 0)
+  if (nothing) return { drawers, horizon: now }
+  return {
+    drawers: {
+      index: withChanges(drawers.index, { crystals, gaskets }),
+      oRings: mergedById(drawers.oRings, oRings),
+      bezels: mergedById(drawers.bezels, bezels),
+      inserts: mergedById(drawers.inserts, inserts),
+    },
+    horizon: now,
+  }
 }

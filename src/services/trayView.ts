@@ -24,6 +24,10 @@ import { shapesOf } from '@/data/queries/shapes'
 import type { Instrument } from '@/data/queries/tools'
 import { allDies, allInstruments } from '@/data/queries/tools'
 import type { TrayRow } from '@/data/queries/trays'
+import type { SealItem } from '@/core/seals/resealSet'
+import { resealSet } from '@/core/seals/resealSet'
+import type { BezelWork } from './bezelWork'
+import { bezelWork } from './bezelWork'
 import { drawersInMemory } from './drawersInMemory'
 import type { JobView } from './jobView'
 import { jobView } from './jobView'
@@ -78,6 +82,10 @@ export interface TrayView {
   readonly policy: FitPolicy
   /** taken out of the drawers for this tray and not put back */
   readonly partsOut: readonly PartOutView[]
+  /** seals of the case beside its crystal's, each with what serves it */
+  readonly seals: readonly SealItem[]
+  /** inserts and bezels, where they were asked for */
+  readonly bezelWork: BezelWork | null
   /** sizes to order; filled when the drawers hold no fitting pair */
   readonly orders: readonly OrderProposal[]
   readonly lastTime: LastTime | null
@@ -109,7 +117,8 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
   const planFacts = planFactsOf(tray, sheet)
   const plan = readingPlan(planFacts)
   const facts = readout.facts.ok ? readout.facts.facts : null
-  const drawers = withPartsOut(await drawersInMemory(db), out)
+  const inMemory = await drawersInMemory(db)
+  const drawers = withPartsOut(inMemory.index, out)
   const list = facts
     ? shortlistView(drawers, { facts, readout, sheet, waterClass: tray.waterClass, policy })
     : null
@@ -159,6 +168,13 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
     press,
     policy,
     partsOut: out,
+    seals: resealSet(readout.measured, sheet, { oRings: inMemory.oRings, gaskets: drawers.otherGaskets }),
+    bezelWork: bezelWork(inMemory, {
+      asked: tray.asked,
+      measured: readout.measured,
+      sheet,
+      fixing: tray.schools['insert-fixing'] ?? '',
+    }),
   }
 }
 

@@ -134,6 +134,8 @@ export function trayViewOf({
     press: null,
     policy: FIT_POLICY,
     partsOut: [],
+    seals: [],
+    bezelWork: null,
   }
 }
 

@@ -117,10 +117,10 @@ export function withChanges(
   const [gaskets, otherGaskets] =
     changed.gaskets.length === 0
       ? [index.gaskets, index.otherGaskets]
-      : split(merged([...index.gaskets, ...index.otherGaskets], changed.gaskets), isForCrystal)
+      : split(mergedById([...index.gaskets, ...index.otherGaskets], changed.gaskets), isForCrystal)
   const rings = { gaskets: byOuterDiameter(gaskets), otherGaskets: byOuterDiameter(otherGaskets) }
-  if (changed.crystals.length === 0) return { ...index, ...rings }
-  const now = split(merged([...index.crystals, ...index.otherBuilds], changed.crystals), isDisc)
+  if (changed.crystals.length === 0) return changed.gaskets.length === 0 ? index : { ...index, ...rings }
+  const now = split(mergedById([...index.crystals, ...index.otherBuilds], changed.crystals), isDisc)
   const [crystals, otherBuilds] = now
   const asBefore =
     crystals.length === index.crystals.length &&
@@ -140,7 +140,10 @@ export function withChanges(
 }
 
 /** The rows with changed ones in their place and new ones at the end. */
-function merged<T extends { readonly id: number }>(rows: readonly T[], changed: readonly T[]): readonly T[] {
+export function mergedById<T extends { readonly id: number }>(
+  rows: readonly T[],
+  changed: readonly T[],
+): readonly T[] {
   if (changed.length === 0) return rows
   const byId = new Map(changed.map((row) => [row.id, row]))
   const result = rows.map((row) => {

@@ -39,6 +39,7 @@ export function jobOf(facts: JobFacts, choices: SchoolChoices = {}): Job {
   const bezelOff =
     (isPressedOn(facts.bezelKind) || facts.bezelKind === 'screwed') &&
     (asks('bezel-off') ||
+      asks('bezel') ||
       (insertWork && schools['insert-removal'].option === 'push-out') ||
       (crystalWork && (throughBezel || schools['bezel-at-the-press'].option === 'off')))
   // A bezel that holds the crystal lifts off from the front: only then may the movement stay where it is.

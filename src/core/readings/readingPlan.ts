@@ -84,13 +84,18 @@ const GASKETS: Readonly<Record<Retention, readonly DimensionId[]>> = {
 
 const CRYSTAL_WORK: readonly AskedFor[] = ['crystal', 'gasket', 'chapter-ring', 'magnifier-off']
 
+/** Is the crystal worked on at all? */
+export function isCrystalWork({ crystalState, asked }: Pick<PlanFacts, 'crystalState' | 'asked'>): boolean {
+  return crystalState !== 'whole' || asked.some((wish) => CRYSTAL_WORK.includes(wish))
+}
+
 /**
  * Which dimensions to read, in the order of the work: thickness before anything presses on the glass, diameters
  * after, case last; then what else was asked for. Common practice.
  */
 export function readingPlan(facts: PlanFacts): DimensionId[] {
-  const { asked, crystalState, insertMaterial, chapterRing, backSeal } = facts
-  const crystalWork = crystalState !== 'whole' || asked.some((wish) => CRYSTAL_WORK.includes(wish))
+  const { asked, insertMaterial, chapterRing, backSeal } = facts
+  const crystalWork = isCrystalWork(facts)
   const plan: (DimensionId | false)[] = [
     ...(crystalWork ? crystalPlan(facts) : []),
     chapterRing !== 'none' && asked.includes('chapter-ring') && 'chapter-ring-inner',

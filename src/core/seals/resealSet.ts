@@ -170,7 +170,7 @@ const CROWN_ROOM = 2
 
 function oRingLine({ part, seal, reason }: SealChoice<StockORing>): SealLine {
   const { id, code, drawer, quantity, innerDiameterMm, sectionMm, material } = part
-  const words = `${formatMm(innerDiameterMm, 0.1)} × ${formatMm(sectionMm)} ${material}`
+  const words = `${formatMm(innerDiameterMm)} × ${formatMm(sectionMm)} ${material}`
   return { kind: 'o-ring', partId: id, code, drawer, quantity, words, reason, seal }
 }
 

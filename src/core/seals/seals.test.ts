@@ -149,7 +149,7 @@ describe('resealSet', () => {
       oRings: [...RINGS, stockORing({ id: 20, innerDiameterMm: 1.95, sectionMm: 0.65 })],
     })
     expect(set.map(({ id }) => id)).toEqual(['back', 'crown'])
-    expect(set[0]?.choices[0]).toMatchObject({ partId: 1, words: '29.0 × 0.80 nitrile' })
+    expect(set[0]?.choices[0]).toMatchObject({ partId: 1, words: '29.00 × 0.80 nitrile' })
     expect(set[1]?.choices[0]).toMatchObject({ partId: 20 })
   })
 

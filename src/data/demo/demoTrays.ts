@@ -419,7 +419,7 @@ export const DEMO_TRAYS: readonly DemoTray[] = [
     ownerMark: 'signal no. 2',
     complaint: 'Crystal cracked at 8, bezel dented',
     crystalState: 'cracked',
-    intake: { asked: ['crystal', 'gasket'], waterClass: '10-bar', wear: 5 },
+    intake: { asked: ['crystal', 'gasket', 'bezel'], waterClass: '10-bar', wear: 5 },
     stage: 'measure',
     openedDay: 0,
     dueDay: 6,

@@ -18,6 +18,7 @@ import { insertPick, insertPressRun } from '../queries/picks'
 import type { NewReading, Reading } from '../queries/readings'
 import { insertReadings } from '../queries/readings'
 import { allCrystals, allGaskets, insertCrystals, insertGaskets } from '../queries/stock'
+import { insertBezels, insertInserts, insertORings, insertSupplies } from '../queries/otherParts'
 import type { Instrument, NewInstrument, Press } from '../queries/tools'
 import { allDies, insertDies, insertInstruments, insertPresses } from '../queries/tools'
 import type { Tray } from '../queries/trays'
@@ -25,6 +26,7 @@ import { highestTrayNumber, insertOwners, insertTrays } from '../queries/trays'
 import { playWork } from './playWork'
 import { DEMO_CASE_SHEETS } from './demoCaseSheets'
 import { demoCrystals, demoDies, demoGaskets } from './demoStock'
+import { DEMO_BEZELS, DEMO_INSERTS, DEMO_O_RINGS, DEMO_SUPPLIES } from './demoOtherParts'
 import type { DemoTray } from './demoTrays'
 import { DEMO_TRAYS } from './demoTrays'
 
@@ -55,6 +57,10 @@ export async function loadDemo(store: Db, day: Date): Promise<boolean> {
     const random = seededRandom(SEED)
     await insertCrystals(db, demoCrystals(random))
     await insertGaskets(db, demoGaskets(random))
+    await insertORings(db, DEMO_O_RINGS)
+    await insertInserts(db, DEMO_INSERTS)
+    await insertBezels(db, DEMO_BEZELS)
+    await insertSupplies(db, DEMO_SUPPLIES)
     await insertDies(db, demoDies())
     const sheets = await insertCaseSheets(db, [...DEMO_CASE_SHEETS])
     const world: DemoWorld = {

@@ -1,4 +1,4 @@
-import { asc, eq, getTableColumns, gte, sql } from 'drizzle-orm'
+import { asc, eq, getTableColumns } from 'drizzle-orm'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import type { Db } from '../client'
 import { crystals, gaskets } from '../schema'
@@ -29,26 +29,6 @@ export async function crystalById(db: Db, id: number): Promise<StockCrystal | un
 
 export async function gasketById(db: Db, id: number): Promise<StockGasket | undefined> {
   return (await db.select(gasketColumns).from(gaskets).where(eq(gaskets.id, id)))[0]
-}
-
-export interface StockChanges {
-  readonly crystals: StockCrystal[]
-  readonly gaskets: StockGasket[]
-  /** where to go on from next time */
-  readonly horizon: number
-}
-
-/** Lines of the drawers written since a horizon; 0 reads them all. */
-export async function stockChangesSince(db: Db, since: number): Promise<StockChanges> {
-  // Before the rows: what is written between the two is read again next time, and never missed.
-  const [row] = await db
-    .select({ horizon: sql`pg_snapshot_xmin(pg_current_snapshot())::text::bigint`.mapWith(Number) })
-    .from(sql`(values (1)) as one (n)`)
-  return {
-    crystals: await db.select(crystalColumns).from(crystals).where(gte(crystals.changed, since)),
-    gaskets: await db.select(gasketColumns).from(gaskets).where(gte(gaskets.changed, since)),
-    horizon: row?.horizon ?? 0,
-  }
 }
 
 export async function insertCrystals(db: Db, rows: NewCrystal[]): Promise<void> {

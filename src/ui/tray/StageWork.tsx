@@ -11,7 +11,7 @@ import { stageLabel } from '@/core/stages/stages'
 import { KeyCap } from '../small/KeyCap'
 import { PartsOutNote } from './PartsOutNote'
 import { ReadingsTable } from './ReadingsTable'
-import { Shortlist } from './Shortlist'
+import { MatchWork } from './MatchWork'
 import type { StageWorkProps } from './StageWorkProps'
 import type { TrayBenchState } from './useTrayBench'
 import { SidesPanel } from './SidesPanel'
@@ -28,6 +28,7 @@ const ShapePanel = dynamic(() => import('../stage-work/ShapePanel').then((m) => 
 const StepList = dynamic(() => import('../stage-work/StepList').then((m) => m.StepList))
 const IntakePanel = dynamic(() => import('../stage-work/IntakePanel').then((m) => m.IntakePanel))
 const JobPanel = dynamic(() => import('../stage-work/JobPanel').then((m) => m.JobPanel))
+const SealsPanel = dynamic(() => import('./SealsPanel').then((m) => m.SealsPanel))
 const PressCardPanel = dynamic(() => import('./PressCardPanel').then((m) => m.PressCardPanel))
 
 /** The work of the stage being looked at. */
@@ -101,20 +102,7 @@ export function StageWork({ bench, actions }: StageWorkProps) {
         </>
       )
     case 'match':
-      return (
-        <>
-          {verdict}
-          <Shortlist
-            view={view}
-            chosen={bench.chosen}
-            bezelRingId={bench.bezelRingId}
-            busy={state.busy}
-            onChoose={bench.choose}
-            onChooseBezelRing={bench.chooseBezelRing}
-            onPick={bench.pick}
-          />
-        </>
-      )
+      return <MatchWork bench={bench} actions={actions} verdict={verdict} />
     case 'press-in':
       return (
         <>
@@ -126,6 +114,13 @@ export function StageWork({ bench, actions }: StageWorkProps) {
           />
           <PartsOutNote bench={bench} actions={actions} />
           <StepList bench={bench} actions={actions} stage={stage} />
+        </>
+      )
+    case 'close':
+      return (
+        <>
+          {work}
+          <SealsPanel bench={bench} actions={actions} />
         </>
       )
     default:

@@ -10,6 +10,7 @@ export interface TrayActions {
   readonly takeReading: (input: unknown) => Promise<ReadingResult>
   readonly takeBackReading: (input: unknown) => Promise<ViewResult>
   readonly pickPair: (input: unknown) => Promise<ViewResult>
+  readonly takeOut: (input: unknown) => Promise<ViewResult>
   readonly putBack: (input: unknown) => Promise<ViewResult>
   readonly logPressRun: (tools: unknown, input: unknown) => Promise<ViewResult>
   readonly moveTray: (input: unknown) => Promise<ViewResult>

@@ -14,6 +14,7 @@ import {
   removePhotoAction,
   startMethodAction,
   takeBackNoteAction,
+  takeOutAction,
   takePhotoSizeAction,
   takeBackReadingAction,
   takeBackShapeAction,
@@ -48,6 +49,7 @@ export const TRAY_ACTIONS: TrayActions = {
   takeBackShape: takeBackShapeAction,
   photoGaugeSettings: photoGaugeSettingsAction,
   putBack: putBackAction,
+  takeOut: takeOutAction,
   takePhotoSize: takePhotoSizeAction,
   weighPast: weighPastAction,
 }
