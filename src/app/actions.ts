@@ -17,6 +17,9 @@ import type { RecordKind } from '@/services/records'
 import { saveRecord } from '@/services/records'
 import { getShop } from '@/services/shop'
 import { takeBackShape, takeShape } from '@/services/takeShape'
+import { countPart, receivePart } from '@/services/stockCount'
+import { assortment } from '@/services/orders'
+import { saveFitPolicy } from '@/services/fitPolicy'
 import { takeOut } from '@/services/takeOut'
 import { tickTray } from '@/services/tickTray'
 import { endMethod, startMethod } from '@/services/useMethod'
@@ -43,6 +46,24 @@ export async function takeOutAction(input: unknown) {
   return takeOut(await getShop(), input, new Date())
 }
 
+export async function countPartAction(input: unknown) {
+  return countPart(await getShop(), input, new Date())
+}
+
+export async function receivePartAction(input: unknown) {
+  return receivePart(await getShop(), input, new Date())
+}
+
+export async function assortmentAction(input: unknown) {
+  return assortment(await getShop(), input)
+}
+
+export async function saveFitPolicyAction(input: unknown) {
+  const result = await saveFitPolicy(await getShop(), input)
+  if (result.ok) revalidatePath('/', 'layout')
+  return result
+}
+
 export async function putBackAction(input: unknown) {
   return putBack(await getShop(), input, new Date())
 }
@@ -56,7 +77,7 @@ export async function openTrayAction(sheet: unknown, input: unknown) {
 }
 
 export async function saveRecordAction(kind: RecordKind, id: number | null, input: unknown) {
-  const result = await saveRecord(await getShop(), kind, id, input)
+  const result = await saveRecord(await getShop(), kind, id, input, new Date())
   if (result.ok) revalidatePath('/', 'layout')
   return result
 }

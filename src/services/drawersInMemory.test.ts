@@ -2,7 +2,8 @@ import { testStores } from '../../tests/stores/testStores'
 import type { StockIndex } from '@/core/fit/stockIndex'
 import { stockedEdges, stockIndex } from '@/core/fit/stockIndex'
 import type { Store } from '@/data/client'
-import { allCrystals, allGaskets, insertCrystals, insertGaskets, updateCrystal } from '@/data/queries/stock'
+import { allCrystals, allGaskets, insertCrystals, insertGaskets } from '@/data/queries/stock'
+import { updatePart } from '@/data/queries/partRecords'
 import { moveStock } from '@/data/queries/stockMoves'
 import { drawersInMemory } from './drawersInMemory'
 
@@ -33,6 +34,8 @@ const gasket = (code: string, outerDiameterMm: number) => ({
   priceCents: 100,
 })
 
+const NOW = new Date('2026-11-24T10:00:00Z')
+
 describe.each(testStores())('drawers in memory, on $name', ({ open }) => {
   let store: Store
   beforeAll(async () => {
@@ -52,12 +55,12 @@ describe.each(testStores())('drawers in memory, on $name', ({ open }) => {
     const [first] = await allCrystals(store.db)
     const [ring] = await allGaskets(store.db)
     if (!first || !ring) throw new Error('empty')
-    const out = { change: -1, reason: 'picked', trayId: null, movedAt: new Date() } as const
+    const out = { change: -1, reason: 'picked', trayId: null, movedAt: NOW } as const
     await moveStock(store.db, { ...out, kind: 'crystal', partId: first.id })
     await moveStock(store.db, { ...out, kind: 'gasket', partId: ring.id })
     await same()
     expect((await drawersInMemory(store.db)).index.inStock.reduce((sum, n) => sum + n, 0)).toBe(1)
-    await updateCrystal(store.db, first.id, { ...crystal('B', 41.5), edgeThicknessMm: 2 })
+    await updatePart(store.db, 'crystal', first.id, { ...crystal('B', 41.5), edgeThicknessMm: 2 }, NOW)
     await insertCrystals(store.db, [crystal('C', 12)])
     await same()
     expect(stockedEdges((await drawersInMemory(store.db)).index).sort()).toEqual([1, 2])
@@ -67,12 +70,24 @@ describe.each(testStores())('drawers in memory, on $name', ({ open }) => {
     const [first] = await allCrystals(store.db)
     if (!first) throw new Error('empty')
     await store.db.transaction(async (tx) => {
-      await updateCrystal(tx, first.id, { ...crystal(first.code, first.diameterMm), quantity: 7 })
+      await updatePart(
+        tx,
+        'crystal',
+        first.id,
+        { ...crystal(first.code, first.diameterMm), quantity: 7 },
+        NOW,
+      )
     })
     await same()
     await expect(
       store.db.transaction(async (tx) => {
-        await updateCrystal(tx, first.id, { ...crystal(first.code, first.diameterMm), quantity: 99 })
+        await updatePart(
+          tx,
+          'crystal',
+          first.id,
+          { ...crystal(first.code, first.diameterMm), quantity: 99 },
+          NOW,
+        )
         throw new Error('changed my mind')
       }),
     ).rejects.toThrow('changed my mind')

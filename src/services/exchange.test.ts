@@ -101,10 +101,10 @@ describe.each(testStores())('files out and in, on $name', ({ open }) => {
     const file = await caseSheetJsonOf(store.db, first.sheet.id)
     if (!file) throw new Error('no file')
     expect(file.name).toBe('quillfen-out.case-sheet.json')
-    expect(refused(await takeCaseSheetJson(store.db, file.text))).toMatch(
+    expect(refused(await takeCaseSheetJson(store.db, file.text, NOW))).toMatch(
       /Quillfen Out has a sheet here already/,
     )
-    const taken = await takeCaseSheetJson(store.db, file.text.replace('"Out"', '"Out again"'))
+    const taken = await takeCaseSheetJson(store.db, file.text.replace('"Out"', '"Out again"'), NOW)
     if (!taken.ok) throw new Error(JSON.stringify(taken.errors))
     const again = await caseSheetJsonOf(store.db, taken.id)
     expect(again?.text.replace('"Out again"', '"Out"')).toBe(file.text)
@@ -113,10 +113,11 @@ describe.each(testStores())('files out and in, on $name', ({ open }) => {
         await takeCaseSheetJson(
           store.db,
           file.text.replace('"Out"', '"X"').replace('"boreMm": null', '"boreMm": 900'),
+          NOW,
         ),
       ),
     ).toMatch(/Nothing taken. Case bore: 900 mm is outside/)
-    expect(refused(await takeCaseSheetJson(store.db, 'x'))).toMatch(/not JSON/)
+    expect(refused(await takeCaseSheetJson(store.db, 'x', NOW))).toMatch(/not JSON/)
     expect(await caseSheetJsonOf(store.db, 99999)).toBeNull()
   })
 })

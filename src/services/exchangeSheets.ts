@@ -15,7 +15,11 @@ export async function caseSheetJsonOf(db: Db, id: number): Promise<{ name: strin
 }
 
 /** Takes a case sheet from a JSON document. A case that has a sheet here keeps its own. */
-export async function takeCaseSheetJson(db: Db, text: string): Promise<{ ok: true; id: number } | Refusal> {
+export async function takeCaseSheetJson(
+  db: Db,
+  text: string,
+  now: Date,
+): Promise<{ ok: true; id: number } | Refusal> {
   const document = readCaseSheetJson(text)
   if (!document.ok) return refuse(document.message, 'file')
   const checked = validateRecord(CASE_SHEET_FIELDS, document.values)
@@ -27,7 +31,7 @@ export async function takeCaseSheetJson(db: Db, text: string): Promise<{ ok: tru
       'file',
     )
   }
-  const saved = await saveRecord(db, 'case-sheet', null, document.values)
+  const saved = await saveRecord(db, 'case-sheet', null, document.values, now)
   if (!saved.ok) return saved
   const stored = await caseSheetByName(db, maker, reference)
   return stored ? { ok: true, id: stored.id } : refuse('The sheet was not stored. Try again.', 'file')

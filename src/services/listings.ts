@@ -1,12 +1,10 @@
 import type { Die } from '@/core/dies/Die'
-import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import type { Use, WaterClass } from '@/core/intake/jobWords'
 import type { StageId } from '@/core/stages/stages'
 import type { Db } from '@/data/client'
 import type { CaseSheet, SheetPressRun } from '@/data/queries/caseSheets'
 import { allCaseSheets, caseSheetById, pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
 import { allInstrumentChecks } from '@/data/queries/instrumentChecks'
-import { allCrystals, allGaskets } from '@/data/queries/stock'
 import type { Instrument, Press } from '@/data/queries/tools'
 import { allDies, allInstruments, allPresses } from '@/data/queries/tools'
 import { allTrays, trayByNumber } from '@/data/queries/trays'
@@ -68,15 +66,8 @@ export async function newTrayChoices(db: Db): Promise<NewTrayChoices> {
   }
 }
 
-export interface Drawers {
-  readonly crystals: readonly StockCrystal[]
-  readonly gaskets: readonly StockGasket[]
-  readonly dies: readonly Die[]
-}
-
-export async function drawers(db: Db): Promise<Drawers> {
-  const [crystals, gaskets, dies] = await Promise.all([allCrystals(db), allGaskets(db), allDies(db)])
-  return { crystals, gaskets, dies }
+export function dieList(db: Db): Promise<Die[]> {
+  return allDies(db)
 }
 
 export interface CaseSheetLine {

@@ -1,13 +1,14 @@
 import type { FieldValue } from '@/core/records/checkRecord'
 import type { Field } from '@/core/records/Field'
 import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
-import { CRYSTAL_FIELDS, DIE_FIELDS, GASKET_FIELDS } from '@/core/records/stockFields'
+import { DIE_FIELDS, PART_FIELDS } from '@/core/records/stockFields'
+import type { PartKind } from '@/core/stock/partKinds'
+import { PART_KINDS, PART_WORDS } from '@/core/stock/partKinds'
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
 import type { Db } from '@/data/client'
 import { isUniqueViolation } from '@/data/errors'
 import { insertCaseSheets, updateCaseSheet } from '@/data/queries/caseSheets'
-import type { NewCrystal, NewGasket } from '@/data/queries/stock'
-import { insertCrystals, insertGaskets, updateCrystal, updateGasket } from '@/data/queries/stock'
+import { insertPart, updatePart } from '@/data/queries/partRecords'
 import type { NewDie, NewInstrument, NewPress } from '@/data/queries/tools'
 import {
   insertDies,
@@ -21,7 +22,7 @@ import type { Refusal } from './boundary'
 import { refuse, validateRecord } from './boundary'
 import { sheetRow } from './sheetRow'
 
-export const RECORD_KINDS = ['crystal', 'gasket', 'die', 'case-sheet', 'instrument', 'press'] as const
+export const RECORD_KINDS = [...PART_KINDS, 'die', 'case-sheet', 'instrument', 'press'] as const
 export type RecordKind = (typeof RECORD_KINDS)[number]
 
 interface RecordStore {
@@ -30,8 +31,8 @@ interface RecordStore {
   readonly unique: string
   /** checks across fields; null when all is well */
   crossCheck?(values: Record<string, FieldValue>): Refusal | null
-  insert(db: Db, values: Record<string, FieldValue>): Promise<unknown>
-  update(db: Db, id: number, values: Record<string, FieldValue>): Promise<boolean>
+  insert(db: Db, values: Record<string, FieldValue>, now: Date): Promise<unknown>
+  update(db: Db, id: number, values: Record<string, FieldValue>, now: Date): Promise<boolean>
 }
 
 /** The values have been checked against the fields, which name the columns and their types. */
@@ -39,20 +40,24 @@ function row<T>(values: Record<string, FieldValue>): T {
   return values as T
 }
 
+/** A kind of part: one table each, all written alike; a changed count is kept as a move. */
+function partStore(kind: PartKind, crossCheck?: RecordStore['crossCheck']): RecordStore {
+  return {
+    fields: PART_FIELDS[kind],
+    unique: `${PART_WORDS[kind].one} code`,
+    ...(crossCheck && { crossCheck }),
+    insert: (db, values, now) => db.transaction((tx) => insertPart(tx, kind, values, now)),
+    update: (db, id, values, now) => db.transaction((tx) => updatePart(tx, kind, id, values, now)),
+  }
+}
+
 const STORES: Readonly<Record<RecordKind, RecordStore>> = {
-  crystal: {
-    fields: CRYSTAL_FIELDS,
-    unique: 'crystal code',
-    crossCheck: crystalShape,
-    insert: (db, v) => insertCrystals(db, [row<NewCrystal>(v)]),
-    update: (db, id, v) => updateCrystal(db, id, row<NewCrystal>(v)),
-  },
-  gasket: {
-    fields: GASKET_FIELDS,
-    unique: 'gasket code',
-    insert: (db, v) => insertGaskets(db, [row<NewGasket>(v)]),
-    update: (db, id, v) => updateGasket(db, id, row<NewGasket>(v)),
-  },
+  crystal: partStore('crystal', crystalShape),
+  gasket: partStore('gasket'),
+  'o-ring': partStore('o-ring'),
+  bezel: partStore('bezel', bezelShape),
+  insert: partStore('insert', ringShape('outerMm', 'innerMm')),
+  supply: partStore('supply'),
   die: {
     fields: DIE_FIELDS,
     unique: 'die code',
@@ -89,6 +94,7 @@ export async function saveRecord(
   kind: RecordKind,
   id: number | null,
   input: unknown,
+  now: Date,
 ): Promise<{ ok: true } | Refusal> {
   const store = STORES[kind]
   const checked = validateRecord(store.fields, input)
@@ -96,8 +102,8 @@ export async function saveRecord(
   const across = store.crossCheck?.(checked.value)
   if (across) return across
   try {
-    if (id === null) await store.insert(db, checked.value)
-    else if (!(await store.update(db, id, checked.value)))
+    if (id === null) await store.insert(db, checked.value, now)
+    else if (!(await store.update(db, id, checked.value, now)))
       return refuse('It is not there any more: go back to the list.')
     return { ok: true }
   } catch (error) {
@@ -119,6 +125,20 @@ function crystalShape(values: Record<string, FieldValue>): Refusal | null {
     return refuse('Single dome: the underside is flat, so its rise is 0.', 'undersideRiseMm')
   }
   return null
+}
+
+function bezelShape(values: Record<string, FieldValue>): Refusal | null {
+  return ringShape('outerMm', 'innerMm')(values) ?? ringShape('recessOuterMm', 'recessInnerMm')(values)
+}
+
+/** A ring's inside is smaller than its outside. */
+function ringShape(outerName: string, innerName: string) {
+  return (values: Record<string, FieldValue>): Refusal | null => {
+    const [outer, inner] = [values[outerName], values[innerName]]
+    return typeof outer === 'number' && typeof inner === 'number' && inner >= outer
+      ? refuse(`Inside: ${inner} must be smaller than the outside, ${outer}.`, innerName)
+      : null
+  }
 }
 
 function dieShape(values: Record<string, FieldValue>): Refusal | null {

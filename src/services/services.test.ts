@@ -7,10 +7,12 @@ import type { Store } from '@/data/client'
 import { loadDemo } from '@/data/demo/loadDemo'
 import { crystals, gaskets, readings } from '@/data/schema'
 import { benchView } from './benchView'
-import { caseSheetLines, drawers, newTrayChoices, trayByItsNumber, trayLines } from './listings'
+import { drawersSummary } from './drawersPage'
+import { caseSheetLines, newTrayChoices, trayByItsNumber, trayLines } from './listings'
 import { logPressRun } from './logPressRun'
 import { moveTray, openTray } from './openTray'
 import { pickPair } from './pickPair'
+import type { RecordKind } from './records'
 import { saveRecord } from './records'
 import { simulatedLine } from './simulatedLine'
 import { startShop } from './startShop'
@@ -106,10 +108,13 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
     return latest
   }
 
+  const save = (kind: RecordKind, id: number | null, input: unknown) =>
+    saveRecord(store.db, kind, id, input, NOW)
+
   it('loads the demo world once and plausibly', async () => {
     expect(await loadDemo(store.db, DAY)).toBe(false)
-    const stock = await drawers(store.db)
-    expect([stock.crystals.length, stock.gaskets.length, stock.dies.length]).toEqual([149, 59, 46])
+    const { counts } = await drawersSummary(store.db)
+    expect(Object.values(counts).map(({ lines }) => lines)).toEqual([149, 59, 15, 4, 6, 6])
     const bench = await benchView(store.db, NOW)
     expect(bench.trays.length).toBeGreaterThanOrEqual(10)
     expect(new Set(bench.trays.map((t) => t.stage)).size).toBeGreaterThanOrEqual(7)
@@ -297,9 +302,9 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
         if (!(error instanceof Error) || error.constructor.name !== 'TransactionRollbackError') throw error
       })
 
-    expect(
-      await saveRecord(store.db, 'case-sheet', null, { ...BARE, maker: 'Oakmantle', reference: 'Blank' }),
-    ).toEqual({ ok: true })
+    expect(await save('case-sheet', null, { ...BARE, maker: 'Oakmantle', reference: 'Blank' })).toEqual({
+      ok: true,
+    })
     const blank = await newTray('Oakmantle Blank')
     expect(blank.readout.facts).toEqual({ ok: false, missing: 'bore' })
     expect(blank.shortlist).toBeNull()
@@ -317,15 +322,19 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
       bevelMm: '0.2',
       material: 'mineral',
       profile: 'flat',
+      build: 'disc',
+      magnifier: 'none',
+      arCoating: 'none',
       quantity: '3',
+      minimum: '1',
       priceCents: '100',
     }
-    expect(await saveRecord(store.db, 'crystal', null, crystal)).toEqual({ ok: true })
-    expect(await saveRecord(store.db, 'crystal', null, crystal)).toMatchObject({
+    expect(await save('crystal', null, crystal)).toEqual({ ok: true })
+    expect(await save('crystal', null, crystal)).toMatchObject({
       ok: false,
       errors: { form: expect.stringMatching(/crystal code already/) as string },
     })
-    const wrong = await saveRecord(store.db, 'crystal', null, {
+    const wrong = await save('crystal', null, {
       ...crystal,
       code: 'T-2',
       diameterMm: '300',
@@ -338,17 +347,18 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
         quantity: expect.stringMatching(/whole number/) as string,
       },
     })
-    expect(
-      await saveRecord(store.db, 'crystal', null, { ...crystal, code: 'T-3', centreThicknessMm: '1.5' }),
-    ).toMatchObject({ ok: false, errors: { centreThicknessMm: expect.any(String) as string } })
-    expect(await saveRecord(store.db, 'crystal', 999_999, { ...crystal, code: 'T-4' })).toMatchObject({
+    expect(await save('crystal', null, { ...crystal, code: 'T-3', centreThicknessMm: '1.5' })).toMatchObject({
+      ok: false,
+      errors: { centreThicknessMm: expect.any(String) as string },
+    })
+    expect(await save('crystal', 999_999, { ...crystal, code: 'T-4' })).toMatchObject({
       ok: false,
     })
-    expect(await saveRecord(store.db, 'gasket', null, { ...crystal, wallMm: { $gt: 0 } })).toMatchObject({
+    expect(await save('gasket', null, { ...crystal, wallMm: { $gt: 0 } })).toMatchObject({
       ok: false,
     })
     expect(
-      await saveRecord(store.db, 'die', null, {
+      await save('die', null, {
         code: 'T',
         role: 'pusher',
         material: 'nylon',
@@ -358,11 +368,11 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
         recessDepthMm: '1',
       }),
     ).toMatchObject({ ok: false, errors: { openingMm: expect.any(String) as string } })
+    expect(await save('press', null, { name: 'Third press', kind: 'screw', gauged: true })).toEqual({
+      ok: true,
+    })
     expect(
-      await saveRecord(store.db, 'press', null, { name: 'Third press', kind: 'screw', gauged: true }),
-    ).toEqual({ ok: true })
-    expect(
-      await saveRecord(store.db, 'instrument', null, {
+      await save('instrument', null, {
         name: 'Second depth gauge',
         kind: 'depth-gauge',
         resolutionMm: '0.01',
@@ -435,7 +445,7 @@ describe.each(testStores())('a new shop on $name', ({ open }) => {
     const bench = await benchView(store.db, NOW)
     expect(bench).toMatchObject({ trays: [], first: null, dueToday: 0 })
     expect(
-      await saveRecord(store.db, 'case-sheet', null, { ...BARE, maker: 'Vessalin', reference: 'Dawn' }),
+      await saveRecord(store.db, 'case-sheet', null, { ...BARE, maker: 'Vessalin', reference: 'Dawn' }, NOW),
     ).toEqual({
       ok: true,
     })

@@ -1,7 +1,10 @@
+import { assessSeal } from '@/core/seals/assessSeal'
 import { leastSectionLoss, sectionLossAtStretch } from '@/core/seals/oRingSection'
 import { lindleyBracket, lindleyLoadPerMm, rubberModulusMPa } from '@/core/seals/oRingLoad'
 import { STANDARD_O_RINGS } from '@/core/seals/oRingSizes'
 import { staticSeal } from '@/core/seals/staticSeal'
+import { seededRandom } from '@/devices/seededRandom'
+import { figure } from '../factories/caseFacts'
 
 describe('O-ring sizes, SAE AS568 / ISO 3601-1 (quoted from memory)', () => {
   it.each([
@@ -73,5 +76,25 @@ describe('load of a squeezed ring', () => {
   it('Gent (1958): 70 Shore A is 5.52 MPa, 50 is 2.46', () => {
     expect(rubberModulusMPa(70)).toBeCloseTo(5.52, 2)
     expect(rubberModulusMPa(50)).toBeCloseTo(2.46, 2)
+  })
+})
+
+describe('chance that a ring seals, against drawing rings and grooves', () => {
+  it('agrees with a hundred thousand drawn rings and grooves', () => {
+    const ring = { innerDiameterMm: 29, sectionMm: 0.78 }
+    const random = seededRandom(11)
+    const draws = 100_000
+    let inside = 0
+    for (let i = 0; i < draws; i++) {
+      const seal = staticSeal(
+        { innerDiameterMm: 29 + random.normal(0.05), sectionMm: 0.78 + random.normal(0.02) },
+        { innerMm: 29.4 + random.normal(0.01), widthMm: 1.05, gapMm: 0.6 + random.normal(0.01) },
+      )
+      if (seal.squeeze >= 0.15 && seal.squeeze <= 0.3) inside++
+    }
+    const wide = { inner: figure(29.4, 0.01), gap: figure(0.6, 0.01), width: figure(5, 0.01) }
+    // Fill and stretch are certain here, so that the odds are those of the squeeze alone.
+    expect(assessSeal(ring, wide).probability).toBeCloseTo(inside / draws, 1)
+    expect(Math.abs(assessSeal(ring, wide).probability - inside / draws)).toBeLessThan(0.02)
   })
 })

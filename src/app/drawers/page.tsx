@@ -1,12 +1,31 @@
 import type { Metadata } from 'next'
-import { drawers } from '@/services/listings'
+import { PART_KINDS } from '@/core/stock/partKinds'
+import { drawersSummary } from '@/services/drawersPage'
+import { dieList } from '@/services/listings'
 import { getShop } from '@/services/shop'
-import { DrawersPage } from '@/ui/lists/DrawersPage'
-import { saveRecordAction } from '../actions'
+import { DrawersPage } from '@/ui/drawers/DrawersPage'
+import { receivePartAction, saveRecordAction } from '../actions'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Drawers' }
 
-export default async function Page() {
-  return <DrawersPage drawers={await drawers(await getShop())} save={saveRecordAction} />
+interface Props {
+  searchParams: Promise<{ kind?: string | string[]; find?: string | string[] }>
+}
+
+export default async function Page({ searchParams }: Props) {
+  const { kind, find } = await searchParams
+  const db = await getShop()
+  const tab = PART_KINDS.find((known) => known === kind) ?? 'crystal'
+  const text = typeof find === 'string' ? find : ''
+  return (
+    <DrawersPage
+      key={`${tab} ${text}`}
+      summary={await drawersSummary(db)}
+      dies={await dieList(db)}
+      initial={{ tab, find: text }}
+      save={saveRecordAction}
+      receive={receivePartAction}
+    />
+  )
 }

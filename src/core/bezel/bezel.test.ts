@@ -71,7 +71,12 @@ describe('assessInsert', () => {
   })
 
   it('names the weakest where everything passes by itself and not together', () => {
-    const doubtful = { ...SEAT, outer: figure(38.1, 0.14), inner: figure(30.4, 0.18), depth: figure(0.9, 0.1) }
+    const doubtful = {
+      ...SEAT,
+      outer: figure(38.1, 0.14),
+      inner: figure(30.4, 0.18),
+      depth: figure(0.9, 0.1),
+    }
     const found = assessInsert(stockInsert(), doubtful)
     expect(found.probability).toBeLessThan(0.5)
     expect(found.failures).toHaveLength(1)

@@ -41,17 +41,3 @@ export async function insertGaskets(db: Db, rows: NewGasket[]): Promise<void> {
   for (let from = 0; from < rows.length; from += 1000)
     await db.insert(gaskets).values(rows.slice(from, from + 1000))
 }
-
-/** @returns false when there is no such crystal */
-export async function updateCrystal(db: Db, id: number, row: NewCrystal): Promise<boolean> {
-  return (
-    (await db.update(crystals).set(row).where(eq(crystals.id, id)).returning({ id: crystals.id })).length > 0
-  )
-}
-
-/** @returns false when there is no such gasket */
-export async function updateGasket(db: Db, id: number, row: NewGasket): Promise<boolean> {
-  return (
-    (await db.update(gaskets).set(row).where(eq(gaskets.id, id)).returning({ id: gaskets.id })).length > 0
-  )
-}

@@ -1,4 +1,4 @@
-import { asc, desc, eq, isNull, max } from 'drizzle-orm'
+import { asc, desc, eq, inArray, isNull, max } from 'drizzle-orm'
 import type { StageId } from '@/core/stages/stages'
 import type { Db } from '../client'
 import { caseSheets, owners, trays } from '../schema'
@@ -28,6 +28,16 @@ export function traysInHand(db: Db) {
 /** Every tray ever opened, the newest first. */
 export function allTrays(db: Db) {
   return traysJoined(db).orderBy(desc(trays.number))
+}
+
+/** Numbers of trays by their id. */
+export async function trayNumbers(db: Db, ids: readonly number[]): Promise<ReadonlyMap<number, number>> {
+  if (ids.length === 0) return new Map()
+  const rows = await db
+    .select({ id: trays.id, number: trays.number })
+    .from(trays)
+    .where(inArray(trays.id, [...ids]))
+  return new Map(rows.map(({ id, number }) => [id, number]))
 }
 
 export async function trayByNumber(db: Db, number: number): Promise<TrayRow | undefined> {

@@ -2,6 +2,7 @@
 import Box from '@mui/material/Box'
 import type { GridCellParams, GridColDef, GridRowParams } from '@mui/x-data-grid'
 import { DataGrid } from '@mui/x-data-grid'
+import { GRID_LOOK, ROW_HEIGHT } from './gridLook'
 
 export interface ListGridProps<R extends { id: number }> {
   readonly label: string
@@ -12,7 +13,6 @@ export interface ListGridProps<R extends { id: number }> {
   readonly height?: string
 }
 
-export const ROW_HEIGHT = 44
 const PAGE = 50
 
 /** The product's table: quiet lines, figures to the right, Enter or a click opens a row. */
@@ -41,20 +41,7 @@ export function ListGrid<R extends { id: number }>({
         onCellKeyDown={({ row }: GridCellParams<R>, event) => {
           if (event.key === 'Enter') onOpen(row)
         }}
-        sx={{
-          border: 0,
-          fontSize: 14.5,
-          '--DataGrid-t-color-border-base': 'var(--mui-palette-divider)',
-          '--DataGrid-rowBorderColor': 'var(--mui-palette-divider)',
-          '--DataGrid-t-color-background-base': 'transparent',
-          '--DataGrid-t-header-background-base': 'transparent',
-          backgroundColor: 'transparent',
-          '& .MuiDataGrid-columnSeparator': { display: 'none' },
-          '& .MuiDataGrid-cell': { borderTopColor: 'divider' },
-          '& .MuiDataGrid-columnHeader, & .MuiDataGrid-filler': { backgroundColor: 'background.default' },
-          '& .MuiDataGrid-row': { cursor: 'pointer' },
-          '& .MuiDataGrid-columnHeaderTitle': { fontWeight: 400, color: 'text.secondary' },
-        }}
+        sx={GRID_LOOK}
       />
     </Box>
   )

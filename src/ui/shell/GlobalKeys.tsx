@@ -3,7 +3,9 @@ import dynamic from 'next/dynamic'
 import { usePathname, useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
+import { addressOf } from '@/core/stock/scanCode'
 import { PLACES } from './places'
+import { useScan, useScanner } from './useScan'
 
 const KeysDialog = dynamic(() => import('./KeysDialog').then((m) => m.KeysDialog))
 
@@ -13,6 +15,11 @@ export function GlobalKeys() {
   const [helpOpen, setHelpOpen] = useState(false)
   const onTray = /^\/trays\/\d+/.test(usePathname())
 
+  useScanner()
+  useScan((target) => {
+    router.push(addressOf(target))
+    return true
+  })
   useHotkeys(
     PLACES.map(({ key }) => `g>${key}`),
     (_, { keys }) => {

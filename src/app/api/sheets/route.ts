@@ -10,6 +10,6 @@ const MOST_BYTES = 100_000
 export async function POST(request: Request) {
   const body = await textBody(request, 'application/json', MOST_BYTES)
   if (!body.ok) return body.response
-  const result = await takeCaseSheetJson(await getShop(), body.text)
+  const result = await takeCaseSheetJson(await getShop(), body.text, new Date())
   return Response.json(result, { status: result.ok ? 201 : 422 })
 }

@@ -1,0 +1,12 @@
+import { mappingFor } from '@/services/importParts'
+import { getShop } from '@/services/shop'
+
+export const dynamic = 'force-dynamic'
+
+/** How a supplier's list was read last: `supplier` and `kind`. */
+export async function GET(request: Request) {
+  const given = new URL(request.url).searchParams
+  return Response.json(
+    await mappingFor(await getShop(), { supplier: given.get('supplier'), kind: given.get('kind') }),
+  )
+}

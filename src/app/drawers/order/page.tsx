@@ -1,0 +1,12 @@
+import type { Metadata } from 'next'
+import { reorderList } from '@/services/orders'
+import { getShop } from '@/services/shop'
+import { OrderPage } from '@/ui/drawers/OrderPage'
+import { assortmentAction } from '../../actions'
+
+export const dynamic = 'force-dynamic'
+export const metadata: Metadata = { title: 'Order' }
+
+export default async function Page() {
+  return <OrderPage low={await reorderList(await getShop())} assortment={assortmentAction} />
+}

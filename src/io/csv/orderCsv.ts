@@ -1,0 +1,25 @@
+import Papa from 'papaparse'
+import type { OrderLine } from '@/core/stock/reorder'
+
+const COLUMNS = ['Supplier', 'Supplier’s code', 'Our code', 'Description', 'Order', 'Price each', 'Price']
+
+/** An order, one supplier after the other, with prices in units of money. Words that a spreadsheet would run are disarmed. */
+export function writeOrderCsv(lines: readonly OrderLine[]): string {
+  const bySupplier = [...lines].sort((a, b) => a.supplier.localeCompare(b.supplier))
+  const money = (cents: number) => (cents / 100).toFixed(2)
+  return Papa.unparse(
+    {
+      fields: COLUMNS,
+      data: bySupplier.map((line) => [
+        line.supplier,
+        line.supplierCode,
+        line.code,
+        line.description,
+        line.order,
+        money(line.priceCents),
+        money(line.priceCents * line.order),
+      ]),
+    },
+    { newline: '\n', escapeFormulae: true },
+  ).concat('\n')
+}

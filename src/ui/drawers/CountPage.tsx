@@ -1,0 +1,224 @@
+'use client'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import MenuItem from '@mui/material/MenuItem'
+import TextField from '@mui/material/TextField'
+import Typography from '@mui/material/Typography'
+import Link from 'next/link'
+import { useRef, useState } from 'react'
+import { describePart } from '@/core/stock/describePart'
+import type { PartKind } from '@/core/stock/partKinds'
+import { PART_KINDS, PART_WORDS } from '@/core/stock/partKinds'
+import type { PartRow, PartsFound } from '@/services/drawersPage'
+import type { CountOutcome } from '@/services/stockCount'
+import { useScan } from '../shell/useScan'
+import { PageFrame } from '../shell/PageFrame'
+import { WorkError } from '../stage-work/WorkError'
+
+/** Most lines counted in one go: a shelf, not a shop. */
+const MOST_LINES = 200
+
+interface Counted {
+  readonly change: number
+  readonly quantity: number
+}
+
+/** Counting by keyboard or scanner: a shelf's lines one after the other, a figure and Enter each. */
+export function CountPage({ count }: { count: (input: unknown) => Promise<CountOutcome> }) {
+  const [kind, setKind] = useState<PartKind>('crystal')
+  const [shelf, setShelf] = useState('')
+  const [rows, setRows] = useState<readonly PartRow[] | null>(null)
+  const [at, setAt] = useState(0)
+  const [text, setText] = useState('')
+  const [counted, setCounted] = useState<Readonly<Record<number, Counted>>>({})
+  const [error, setError] = useState<string | null>(null)
+  const input = useRef<HTMLInputElement>(null)
+
+  const open = async (of: PartKind, drawer: string) => {
+    setError(null)
+    const address = new URLSearchParams({ kind: of, q: `@${drawer.trim()}`, size: String(MOST_LINES) })
+    const found = await fetch(`/api/parts?${address}`)
+      .then(async (answer) => (await answer.json()) as PartsFound)
+      .catch(() => null)
+    const near = found?.ok ? found.rows : null
+    // “C-1” is a shelf of its own, not every shelf that starts so.
+    const exact = near?.filter((row) => row.drawer.toLowerCase() === drawer.trim().toLowerCase())
+    const lines = exact && exact.length > 0 ? exact : near
+    setRows(lines)
+    setCounted({})
+    setAt(0)
+    if (!lines) setError('Whyalon does not answer: start it again, then open the shelf once more.')
+    else if (lines.length === 0)
+      setError(`Shelf ${drawer}: no ${PART_WORDS[of].many.toLowerCase()} lie there.`)
+    else setTimeout(() => input.current?.focus(), 0)
+  }
+
+  // A scanned shelf is opened, a scanned part becomes the line being counted; anything else leads where it always does.
+  useScan((target) => {
+    if (target.kind === 'drawer') {
+      setShelf(target.drawer)
+      void open(kind, target.drawer)
+      return true
+    }
+    const line = target.kind === 'part' ? (rows ?? []).findIndex(({ code }) => code === target.code) : -1
+    if (line < 0) return false
+    setAt(line)
+    setText('')
+    return true
+  })
+
+  const row = rows?.[at]
+  const store = async () => {
+    if (!row) return
+    const result = await count({
+      kind,
+      partId: row.id,
+      counted: text.trim() === '' ? NaN : Number(text),
+    }).catch((): CountOutcome => ({ ok: false, errors: { form: 'Not stored: Whyalon does not answer.' } }))
+    if (!result.ok) return setError(Object.values(result.errors).join(' '))
+    setError(null)
+    setCounted({ ...counted, [row.id]: { change: result.change, quantity: result.quantity } })
+    setText('')
+    setAt(Math.min(at + 1, (rows?.length ?? 1) - 1))
+  }
+  const done = rows !== null && rows.length > 0 && rows.every(({ id }) => counted[id])
+  return (
+    <PageFrame
+      title="Count a drawer"
+      subtitle="a figure and Enter for each line; scan a label to jump to it"
+      actions={<Link href="/drawers">Back to the drawers</Link>}
+    >
+      <Box
+        component="form"
+        sx={{ display: 'flex', gap: 1, alignItems: 'center', mt: 0.5 }}
+        onSubmit={(event) => {
+          event.preventDefault()
+          void open(kind, shelf)
+        }}
+      >
+        <TextField
+          select
+          size="small"
+          label="What lies there"
+          value={kind}
+          onChange={(event) => setKind(PART_KINDS.find((known) => known === event.target.value) ?? kind)}
+          sx={{ width: 160 }}
+        >
+          {PART_KINDS.map((name) => (
+            <MenuItem key={name} value={name}>
+              {PART_WORDS[name].many}
+            </MenuItem>
+          ))}
+        </TextField>
+        <TextField
+          size="small"
+          label="Shelf"
+          value={shelf}
+          onChange={(event) => setShelf(event.target.value)}
+          placeholder="C-16"
+          sx={{ width: 140 }}
+        />
+        <Button type="submit" variant={rows ? 'outlined' : 'contained'} disabled={shelf.trim() === ''}>
+          Open the shelf
+        </Button>
+      </Box>
+      {row && (
+        <Box
+          component="form"
+          aria-label="This line"
+          sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 2, p: 1.5, bgcolor: 'paper.chosen' }}
+          onSubmit={(event) => {
+            event.preventDefault()
+            void store()
+          }}
+        >
+          <Box sx={{ flex: 1 }}>
+            <Typography sx={{ fontSize: '1.5rem', fontWeight: 700 }}>{describePart(kind, row)}</Typography>
+            <Typography className="figure" sx={{ color: 'text.secondary' }}>
+              {row.code}, {row.drawer}, line {at + 1} of {rows?.length}
+            </Typography>
+          </Box>
+          <TextField
+            inputRef={input}
+            label="Counted"
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+            slotProps={{
+              htmlInput: {
+                inputMode: 'numeric',
+                className: 'figure',
+                style: { fontSize: 40, width: 110, textAlign: 'right' },
+              },
+            }}
+          />
+          <Button type="submit" variant="contained">
+            Next
+          </Button>
+        </Box>
+      )}
+      <WorkError text={error} />
+      {done && (
+        <Typography role="status" sx={{ mt: 1, color: 'success.main', fontWeight: 700 }}>
+          Shelf counted: {Object.values(counted).filter(({ change }) => change !== 0).length} of {rows.length}{' '}
+          lines differed.
+        </Typography>
+      )}
+      <Box component="ul" sx={{ listStyle: 'none', m: 0, mt: 1, p: 0, fontSize: 14.5 }}>
+        {rows?.map((line, index) => (
+          <Box
+            component="li"
+            key={line.id}
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: 'minmax(0,1fr) 160px 240px',
+              gap: 1,
+              borderTop: 1,
+              borderColor: 'divider',
+              fontWeight: index === at ? 700 : 400,
+            }}
+          >
+            <Button
+              variant="text"
+              onClick={() => {
+                setAt(index)
+                input.current?.focus()
+              }}
+              sx={{
+                justifyContent: 'flex-start',
+                minHeight: 34,
+                py: 0,
+                fontWeight: 'inherit',
+                color: 'inherit',
+              }}
+            >
+              {describePart(kind, line)}
+            </Button>
+            <Box component="span" className="figure" sx={{ alignSelf: 'center' }}>
+              {line.code}
+            </Box>
+            <CountedText was={line.quantity} counted={counted[line.id]} />
+          </Box>
+        ))}
+      </Box>
+    </PageFrame>
+  )
+}
+
+function CountedText({ was, counted }: { was: number; counted: Counted | undefined }) {
+  if (!counted)
+    return (
+      <Box component="span" className="figure" sx={{ alignSelf: 'center', color: 'text.secondary' }}>
+        {was} on record
+      </Box>
+    )
+  const { change, quantity } = counted
+  return (
+    <Box
+      component="span"
+      className="figure"
+      sx={{ alignSelf: 'center', color: change === 0 ? 'success.main' : 'warning.main' }}
+    >
+      {change === 0 ? `✓ ${quantity}` : `${quantity}, ${change > 0 ? `${change} more` : `${-change} fewer`}`}
+    </Box>
+  )
+}

@@ -1,0 +1,156 @@
+'use client'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Dialog from '@mui/material/Dialog'
+import DialogContent from '@mui/material/DialogContent'
+import DialogTitle from '@mui/material/DialogTitle'
+import TextField from '@mui/material/TextField'
+import Typography from '@mui/material/Typography'
+import { useEffect, useState } from 'react'
+import { PART_FIELDS } from '@/core/records/stockFields'
+import type { PartKind } from '@/core/stock/partKinds'
+import type { PartMove, PartRow } from '@/services/drawersPage'
+import type { CountOutcome } from '@/services/stockCount'
+import { RecordForm } from '../forms/RecordForm'
+import type { SaveRecord } from '../lists/SaveRecord'
+import { dayText } from '../small/dueText'
+import { WorkError } from '../stage-work/WorkError'
+
+export type ReceivePart = (input: unknown) => Promise<CountOutcome>
+
+export interface PartDialogProps {
+  readonly kind: PartKind
+  readonly row: PartRow
+  readonly save: SaveRecord
+  readonly receive: ReceivePart
+  readonly onStored: () => void
+  readonly onClose: () => void
+}
+
+/** A line of the drawers: its record, what came, and what happened to its count. */
+export function PartDialog({ kind, row, save, receive, onStored, onClose }: PartDialogProps) {
+  const [history, setHistory] = useState<{ part: PartRow; moves: readonly PartMove[] } | null>(null)
+  const [version, setVersion] = useState(0)
+  useEffect(() => {
+    const asked = new AbortController()
+    fetch(`/api/parts/history?kind=${kind}&id=${row.id}`, { signal: asked.signal })
+      .then(async (answer) => (answer.ok ? ((await answer.json()) as NonNullable<typeof history>) : null))
+      .then(setHistory)
+      .catch(() => undefined)
+    return () => asked.abort()
+  }, [kind, row.id, version])
+  const part = history?.part ?? row
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="part-title" fullWidth maxWidth="md">
+      <DialogTitle
+        id="part-title"
+        sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center' }}
+      >
+        {row.code}
+        <Button onClick={onClose}>Leave it</Button>
+      </DialogTitle>
+      <DialogContent>
+        <RecordForm
+          key={part.quantity}
+          fields={PART_FIELDS[kind]}
+          initial={part}
+          submitLabel="Store"
+          onSubmit={async (values) => {
+            const result = await save(kind, row.id, values)
+            if (result.ok) {
+              onStored()
+              onClose()
+            }
+            return result
+          }}
+        />
+        <Received
+          onReceive={async (pieces) => {
+            const result = await receive({ kind, partId: row.id, pieces })
+            if (!result.ok) return Object.values(result.errors).join(' ')
+            setVersion(version + 1)
+            onStored()
+            return null
+          }}
+        />
+        <Moves moves={history?.moves ?? []} />
+      </DialogContent>
+    </Dialog>
+  )
+}
+
+function Received({ onReceive }: { onReceive: (pieces: number) => Promise<string | null> }) {
+  const [text, setText] = useState('')
+  const [error, setError] = useState<string | null>(null)
+  return (
+    <Box
+      component="form"
+      sx={{
+        display: 'flex',
+        gap: 1,
+        alignItems: 'center',
+        mt: 2,
+        borderTop: 1,
+        borderColor: 'divider',
+        pt: 1.5,
+      }}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void onReceive(text.trim() === '' ? NaN : Number(text)).then((wrong) => {
+          setError(wrong)
+          if (wrong === null) setText('')
+        })
+      }}
+    >
+      <TextField
+        label="Pieces that came"
+        size="small"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        slotProps={{ htmlInput: { inputMode: 'numeric', className: 'figure' } }}
+        sx={{ width: 180 }}
+      />
+      <Button type="submit" variant="outlined">
+        Put in the drawer
+      </Button>
+      <WorkError text={error} />
+    </Box>
+  )
+}
+
+function Moves({ moves }: { moves: readonly PartMove[] }) {
+  return (
+    <Box component="section" aria-label="History of its count" sx={{ mt: 1.5 }}>
+      <Typography variant="h3" component="h3">
+        History of its count
+      </Typography>
+      {moves.length === 0 ? (
+        <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+          Nothing was taken out or put in since it was first counted.
+        </Typography>
+      ) : (
+        <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, fontSize: 14 }}>
+          {moves.map((move) => (
+            <Box
+              component="li"
+              key={move.id}
+              sx={{ display: 'flex', gap: 2, borderTop: 1, borderColor: 'divider', py: 0.4 }}
+            >
+              <Box component="span" className="figure" sx={{ width: 44, textAlign: 'right' }}>
+                {move.change > 0 ? `+${move.change}` : `−${-move.change}`}
+              </Box>
+              <Box component="span" sx={{ flex: 1 }}>
+                {move.reason.replaceAll('-', ' ')}
+                {move.trayNumber !== null && ` for tray ${move.trayNumber}`}
+              </Box>
+              <span className="figure">{move.leftThere} left</span>
+              <Box component="span" sx={{ color: 'text.secondary' }} suppressHydrationWarning>
+                {dayText(move.movedAt)}
+              </Box>
+            </Box>
+          ))}
+        </Box>
+      )}
+    </Box>
+  )
+}

@@ -1,0 +1,69 @@
+import type { GridColDef } from '@mui/x-data-grid'
+import { formatMm } from '@/core/units/formatMm'
+import type { PartKind } from '@/core/stock/partKinds'
+import type { PartRow } from '@/services/drawersPage'
+import { codeColumn, countColumn, mmColumn, wordColumn } from '../lists/columns'
+
+const SHELF = codeColumn<PartRow>('drawer', 'Drawer', 0.5)
+const CODE = codeColumn<PartRow>('code', 'Code')
+/** How many are there, and a word beside it where they are to be ordered. */
+const THERE: GridColDef<PartRow> = {
+  ...countColumn<PartRow>('quantity', 'In stock'),
+  minWidth: 104,
+  valueFormatter: (value: number, row) => (row.quantity < row.minimum ? `${value} low` : String(value)),
+  cellClassName: ({ row }) => (row.quantity < row.minimum ? 'figure low' : 'figure'),
+}
+const END: readonly GridColDef<PartRow>[] = [SHELF, THERE, CODE]
+
+/** What the table shows of each kind: what a technician reads first, first. */
+export const PART_COLUMNS: Readonly<Record<PartKind, readonly GridColDef<PartRow>[]>> = {
+  crystal: [
+    {
+      ...mmColumn<PartRow>('diameterMm', 'Diameter'),
+      valueFormatter: (value: number, row) =>
+        typeof row.widthMm === 'number'
+          ? `${formatMm(value, 0.1)} × ${formatMm(row.widthMm, 0.1)}`
+          : formatMm(value, 0.1),
+    },
+    mmColumn('edgeThicknessMm', 'Edge'),
+    mmColumn('centreThicknessMm', 'Centre'),
+    wordColumn('material', 'Material'),
+    wordColumn('profile', 'Profile'),
+    wordColumn('build', 'Made for', 0.5),
+    ...END,
+  ],
+  gasket: [
+    mmColumn('outerDiameterMm', 'Outside'),
+    mmColumn('wallMm', 'Wall', 0.01),
+    mmColumn('heightMm', 'Height'),
+    wordColumn('use', 'Sits', 0.4),
+    wordColumn('material', 'Material'),
+    wordColumn('colour', 'Colour', 0.5),
+    ...END,
+  ],
+  'o-ring': [
+    mmColumn('innerDiameterMm', 'Inside', 0.01),
+    mmColumn('sectionMm', 'Section', 0.01),
+    wordColumn('material', 'Material'),
+    ...END,
+  ],
+  bezel: [
+    mmColumn('outerMm', 'Outside'),
+    mmColumn('innerMm', 'Inside'),
+    wordColumn('bezelKind', 'Kind'),
+    wordColumn('material', 'Material', 0.5),
+    wordColumn('family', 'Family', 0.5),
+    ...END,
+  ],
+  insert: [
+    mmColumn('outerMm', 'Outside'),
+    mmColumn('innerMm', 'Inside'),
+    mmColumn('thicknessMm', 'Thickness'),
+    wordColumn('form', 'Form', 0.4),
+    wordColumn('material', 'Material', 0.5),
+    wordColumn('colour', 'Colour', 0.5),
+    wordColumn('family', 'Family', 0.5),
+    ...END,
+  ],
+  supply: [{ ...wordColumn<PartRow>('name', 'Name', 2), valueFormatter: (value: string) => value }, ...END],
+}

@@ -1,0 +1,61 @@
+'use client'
+import { useEffect, useEffectEvent } from 'react'
+import type { ScanTarget } from '@/core/stock/scanCode'
+import { readScan, SCAN_PREFIX } from '@/core/stock/scanCode'
+
+/** Keys of one scanned line follow each other faster than anybody types, ms. */
+const MOST_BETWEEN_MS = 80
+
+type OnScan = (target: ScanTarget) => boolean
+
+/** Who is asked about a scan, the last page opened first. */
+const listeners: OnScan[] = []
+
+/**
+ * Listens to scanned labels while a page is open.
+ * @param onScan - true when the page dealt with it; false hands it on
+ */
+export function useScan(onScan: OnScan): void {
+  const heard = useEffectEvent(onScan)
+  useEffect(() => {
+    const listener: OnScan = (target) => heard(target)
+    listeners.push(listener)
+    return () => {
+      listeners.splice(listeners.indexOf(listener), 1)
+    }
+  }, [])
+}
+
+/** Turns the keys a scanner sends into scans: once for the whole product. Other keys go their usual way. */
+export function useScanner(): void {
+  useEffect(() => {
+    let text = ''
+    let last = 0
+    const onKey = (event: KeyboardEvent) => {
+      const now = event.timeStamp
+      if (now - last > MOST_BETWEEN_MS) text = ''
+      last = now
+      const reading = text.startsWith(SCAN_PREFIX)
+      if (event.key === 'Enter' && reading) {
+        const target = readScan(text)
+        text = ''
+        swallow(event)
+        if (target) [...listeners].reverse().some((listener) => listener(target))
+        return
+      }
+      if (event.key.length !== 1 || event.ctrlKey || event.metaKey || event.altKey) return
+      const next = text + event.key
+      // From the second letter of the prefix on the keys are the scanner's: no field and no shortcut may have them.
+      const ours = reading || (next.length > 1 && SCAN_PREFIX.startsWith(next))
+      text = ours || SCAN_PREFIX.startsWith(next) ? next : SCAN_PREFIX.startsWith(event.key) ? event.key : ''
+      if (ours) swallow(event)
+    }
+    window.addEventListener('keydown', onKey, { capture: true })
+    return () => window.removeEventListener('keydown', onKey, { capture: true })
+  }, [])
+}
+
+function swallow(event: KeyboardEvent): void {
+  event.preventDefault()
+  event.stopPropagation()
+}
