@@ -62,6 +62,7 @@ const facts = () => {
     seatDepth: figure(random.uniform(0.9, 2.2), 0.02),
     handsBelowSeat: figure(0.5, 0.05),
     foundThickness: null,
+    handReachMm: null,
   }
 }
 const wishes = {

@@ -1,5 +1,6 @@
 'use server'
 import { revalidatePath } from 'next/cache'
+import { compareUpgrades } from '@/services/compareUpgrades'
 import { checkInstrument } from '@/services/checkInstrument'
 import { chooseSchool } from '@/services/chooseSchool'
 import { makeBridgeToken, withdrawBridgeToken } from '@/services/instrumentBridge'
@@ -40,6 +41,10 @@ export async function pickPairAction(input: unknown) {
 
 export async function logPressRunAction(tools: unknown, input: unknown) {
   return logPressRun(await getShop(), tools, input, new Date())
+}
+
+export async function compareUpgradesAction(input: unknown) {
+  return compareUpgrades(await getShop(), input)
 }
 
 export async function takeOutAction(input: unknown) {

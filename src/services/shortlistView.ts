@@ -1,7 +1,7 @@
 import { bezelRings } from '@/core/fit/bezelRings'
 import type { BezelRing } from '@/core/fit/bezelRings'
 import type { Candidate } from '@/core/fit/Candidate'
-import type { CaseFacts } from '@/core/fit/CaseFacts'
+import type { CaseFacts, FitWishes } from '@/core/fit/CaseFacts'
 import { wantedBuild } from '@/core/fit/assessCandidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import { fitReasons } from '@/core/fit/fitReasons'
@@ -10,14 +10,18 @@ import type { Shortlist } from '@/core/fit/shortlistTypes'
 import type { StockIndex } from '@/core/fit/stockIndex'
 import { withChanges } from '@/core/fit/stockIndex'
 import type { WaterClass } from '@/core/intake/jobWords'
-import { strengthSentence } from '@/core/plate/crystalStrength'
+import { strengthSentence, thinWarning } from '@/core/plate/crystalStrength'
 import { figureOf } from '@/core/tray/caseFigures'
 import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
 import type { TrayReadout } from '@/core/tray/trayReadout'
 import type { PartOutView } from './partsOut'
 
 /** What fits, with its reasons in words. */
-export type CandidateView = Candidate & { readonly reasons: readonly string[] }
+export type CandidateView = Candidate & {
+  readonly reasons: readonly string[]
+  /** null where nothing warns */
+  readonly warning: string | null
+}
 
 export interface ShortlistView extends Omit<Shortlist, 'fitting'> {
   readonly held: CaseFacts['held']
@@ -39,14 +43,19 @@ export interface ShortlistBasis {
 /** The shortlist of a tray, each with its reasons. */
 export function shortlistView(drawers: StockIndex, basis: ShortlistBasis): ShortlistView {
   const { facts, readout, sheet, waterClass, policy } = basis
-  const list = shortlist(drawers, facts, readout.wishes, { policy })
+  const wishes = wishesOf(readout, policy)
+  const list = shortlist(drawers, facts, wishes, { policy })
   return {
     ...list,
     held: facts.held,
     fitting: list.fitting.map((candidate) => {
-      const strength = strengthSentence(candidate.crystal, waterClass)
-      const reasons = fitReasons(candidate, facts, readout.wishes, policy)
-      return { ...candidate, reasons: strength === null ? reasons : [...reasons, strength] }
+      const strength = strengthSentence(candidate.crystal, waterClass, candidate.standing.handClearanceMm)
+      const reasons = fitReasons(candidate, facts, wishes, policy)
+      return {
+        ...candidate,
+        reasons: strength === null ? reasons : [...reasons, strength],
+        warning: thinWarning(candidate.crystal, waterClass),
+      }
     }),
     choicesInStock: choicesInStock(drawers, facts),
     bezelRings:
@@ -63,6 +72,11 @@ export function shortlistView(drawers: StockIndex, basis: ShortlistBasis): Short
           )
         : [],
   }
+}
+
+/** The owner's wishes, and the shop's where the case sheet asks for none. */
+export function wishesOf({ wishes }: TrayReadout, { preferredColour }: FitPolicy): FitWishes {
+  return { ...wishes, gasketColour: wishes.gasketColour ?? (preferredColour || null) }
 }
 
 function choicesInStock(drawers: StockIndex, facts: CaseFacts): number {

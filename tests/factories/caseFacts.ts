@@ -13,6 +13,7 @@ export function neckFacts(over: Partial<NeckFacts> = {}): NeckFacts {
     neckOuter: figure(28.94),
     bezelInner: figure(30.52),
     handsBelowSeat: null,
+    handReachMm: null,
     foundThickness: figure(1.2),
     ...over,
   }
@@ -27,6 +28,7 @@ export function acrylicFacts(over: Partial<AcrylicFacts> = {}): AcrylicFacts {
     domeHeight: figure(2.5),
     ringHeight: null,
     handsBelowSeat: null,
+    handReachMm: null,
     foundThickness: null,
     ...over,
   }
@@ -42,6 +44,7 @@ export function cementFacts(over: Partial<CementFacts> = {}): CementFacts {
     depth: figure(1.05),
     cornerRadius: figure(2),
     handsBelowSeat: null,
+    handReachMm: null,
     foundThickness: null,
     ...over,
   }

@@ -66,6 +66,7 @@ export function caseFacts(over: Partial<RingFacts> = {}): RingFacts {
     bore: measured(30.95),
     boreOvalityMm: 0,
     seatDepth: measured(1.05),
+    handReachMm: null,
     handsBelowSeat: measured(0.52),
     foundThickness: measured(1.02),
     ...over,

@@ -125,6 +125,7 @@ export function trayViewOf({
             fitting: list.fitting.map((pair) => ({
               ...pair,
               reasons: fitReasons(pair, caseFacts, readout.wishes),
+              warning: null,
             })),
             choicesInStock: crystals.length * gaskets.length,
           }

@@ -1,11 +1,13 @@
 import type { Metadata } from 'next'
 import { bridgeState } from '@/services/instrumentBridge'
+import { shopFitPolicy } from '@/services/fitPolicy'
 import { shopTools } from '@/services/listings'
 import { getShop } from '@/services/shop'
 import { SettingsPage } from '@/ui/lists/SettingsPage'
 import {
   checkInstrumentAction,
   makeBridgeTokenAction,
+  saveFitPolicyAction,
   saveRecordAction,
   withdrawBridgeTokenAction,
 } from '../actions'
@@ -18,6 +20,8 @@ export default async function Page() {
   return (
     <SettingsPage
       tools={await shopTools(shop)}
+      policy={await shopFitPolicy(shop)}
+      savePolicy={saveFitPolicyAction}
       bridge={await bridgeState(shop)}
       bridgeActions={{ make: makeBridgeTokenAction, withdraw: withdrawBridgeTokenAction }}
       save={saveRecordAction}

@@ -86,10 +86,10 @@ export const POLICY_FIELDS: readonly PolicyField[] = [
   windowSide('cementGap', 'lowMm', 'Cemented', 'gap a side, least', 0, 0.5),
   windowSide('cementGap', 'highMm', 'Cemented', 'gap a side, most', 0.01, 0.5),
   figure('cementUnderMm', 'Cemented', 'cement under the crystal', 0, 0.5),
-  windowSide('rimWindow', 'lowMm', 'Height', 'rim sunk, at most', -1, 0),
-  windowSide('rimWindow', 'highMm', 'Height', 'rim proud, at most', 0, 1),
-  figure('flushMm', 'Height', 'called flush within', 0.01, 0.5),
-  figure('minimumHandClearanceMm', 'Height', 'least room over the hands', 0.05, 1),
+  windowSide('rimWindow', 'lowMm', 'Height and looks', 'rim sunk, at most', -1, 0),
+  windowSide('rimWindow', 'highMm', 'Height and looks', 'rim proud, at most', 0, 1),
+  figure('flushMm', 'Height and looks', 'called flush within', 0.01, 0.5),
+  figure('minimumHandClearanceMm', 'Height and looks', 'least room over the hands', 0.05, 1),
   {
     field: {
       kind: 'choice',
@@ -98,7 +98,7 @@ export const POLICY_FIELDS: readonly PolicyField[] = [
       required: true,
       options: optionsOf(THICKNESS_PREFERENCES),
     },
-    group: 'Height',
+    group: 'Height and looks',
     source: 'common practice',
     get: (policy) => policy.thicknessPreference,
     set: (policy, value) => ({
@@ -116,7 +116,7 @@ export const POLICY_FIELDS: readonly PolicyField[] = [
       mostLength: 20,
       help: 'where the case sheet asks for none; empty takes any',
     },
-    group: 'Height',
+    group: 'Height and looks',
     source: 'common practice',
     get: (policy) => policy.preferredColour,
     set: (policy, value) => ({ ...policy, preferredColour: String(value) }),

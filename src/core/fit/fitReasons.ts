@@ -1,4 +1,5 @@
 import { formatMm, formatPercent, formatShare, formatSignedMm } from '../units/formatMm'
+import { domeHeightAt } from '../section/domeHeightAt'
 import { wholeHeightMm } from './assessAcrylic'
 import type {
   AcrylicAssessment,
@@ -142,7 +143,22 @@ function standingSentence({ standing, crystal, held }: Candidate, facts: CaseFac
   return [`${came}; ${edge} leaves the rim ${stands}${seat}.`]
 }
 
-function handsSentence({ standing }: Candidate, { handsBelowSeat }: CaseFacts): string[] {
+/** Under a domed inside the tips have less room than the middle; null where the inside is flat, or nobody knows how far they reach. */
+function tipClearanceMm(
+  middleMm: number,
+  { diameterMm, undersideRiseMm }: Candidate['crystal'],
+  reachMm: number | null,
+): number | null {
+  const radiusMm = diameterMm / 2
+  if (undersideRiseMm === 0 || reachMm === null || reachMm > radiusMm || undersideRiseMm > radiusMm)
+    return null
+  return middleMm - undersideRiseMm + domeHeightAt(radiusMm, undersideRiseMm, reachMm)
+}
+
+function handsSentence(
+  { standing, crystal }: Candidate,
+  { handsBelowSeat, handReachMm }: CaseFacts,
+): string[] {
   const clearanceMm = standing.handClearanceMm
   if (clearanceMm === null || !handsBelowSeat) {
     return [
@@ -150,7 +166,9 @@ function handsSentence({ standing }: Candidate, { handsBelowSeat }: CaseFacts): 
     ]
   }
   const origin = handsBelowSeat.origin === 'measured' ? '' : ` (hands ${ORIGIN_WORDS[handsBelowSeat.origin]})`
-  return [`${formatMm(clearanceMm)} from the hands to its underside${origin}.`]
+  const tips = tipClearanceMm(clearanceMm, crystal, handReachMm)
+  const where = tips === null ? '' : ` in the middle, ${formatMm(tips)} at the tips if all hands lay as high`
+  return [`${formatMm(clearanceMm)} from the hands to its underside${where}${origin}.`]
 }
 
 function historySentence(candidate: Candidate, wishes: FitWishes): string[] {

@@ -75,8 +75,24 @@ export function crystalStrength(crystal: Shape, pressureBar: number): CrystalStr
 /** Below this a stated class means splashes: knocks break such a crystal, not pressure. From memory. */
 const LEAST_JUDGED_BAR = 5
 
+/** From here on a crystal too thin is warned of in the list itself: what is sold as fit to swim with. From memory. */
+const LEAST_WARNED_BAR = 10
+
+/** What warns in a few words where a crystal is too thin for the class stated; null where it is not, or none is judged. */
+export function thinWarning(crystal: Shape, waterClass: WaterClass): string | null {
+  const pressureBar = pressureOfClass(waterClass)
+  if (pressureBar === null || pressureBar < LEAST_WARNED_BAR) return null
+  return crystalStrength(crystal, pressureBar).verdict === 'too-thin'
+    ? `too thin for ${formatMm(pressureBar, pressureBar % 1 === 0 ? 1 : 0.1)} bar`
+    : null
+}
+
 /** The guide in a sentence; nothing where no class is stated, or none that loads the crystal. */
-export function strengthSentence(crystal: Shape, waterClass: WaterClass): string | null {
+export function strengthSentence(
+  crystal: Shape,
+  waterClass: WaterClass,
+  handClearanceMm: number | null = null,
+): string | null {
   const pressureBar = pressureOfClass(waterClass)
   if (pressureBar === null || pressureBar < LEAST_JUDGED_BAR) return null
   const found = crystalStrength(crystal, pressureBar)
@@ -90,6 +106,8 @@ export function strengthSentence(crystal: Shape, waterClass: WaterClass): string
     found.overstated && 'it bends so far that the plate theory overstates',
     crystal.profile !== 'flat' && 'a dome bears more',
   ].filter(Boolean)
+  const left =
+    handClearanceMm === null ? '' : `, ${formatMm(handClearanceMm - found.deflectionMm)} left to the hands`
   const limits = honest.length > 0 ? ` (${honest.join('; ')})` : ''
-  return `By plate theory ${verdict} for ${formatMm(pressureBar, 0.1)} bar${limits}: ${Math.round(found.heldStressMPa)}–${Math.round(found.freeStressMPa)} MPa in a material that bears ${low}–${high}, ${formatMm(found.deflectionMm)} inward. A guide from memory values, never a rating: a chamber test tells.`
+  return `By plate theory ${verdict} for ${formatMm(pressureBar, 0.1)} bar${limits}: ${Math.round(found.heldStressMPa)}–${Math.round(found.freeStressMPa)} MPa in a material that bears ${low}–${high}, ${formatMm(found.deflectionMm)} inward${left}. A guide from memory values, never a rating: a chamber test tells.`
 }

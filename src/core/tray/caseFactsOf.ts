@@ -12,6 +12,8 @@ export type CaseFactsOutcome = { ok: true; facts: CaseFacts } | { ok: false; mis
 
 /** Standard uncertainty of a seat depth taken from the old crystal's thickness, its rim thought flush, mm. From memory. */
 const FLUSH_GUESS_UNCERTAINTY_MM = 0.08
+/** The longest hand ends this far inside the dial opening, mm. From memory. */
+const HANDS_INSIDE_OPENING_MM = 1.4
 /** A corner radius this near half the side makes the rebate round, mm. */
 const ROUND_WITHIN_MM = 0.3
 
@@ -34,6 +36,7 @@ export function caseFactsOf(measured: MeasuredFigures, sheet: CaseSheetFacts): C
 
 function seenFigures(measured: MeasuredFigures, sheet: CaseSheetFacts) {
   return {
+    handReachMm: sheet.dialOpeningMm === null ? null : sheet.dialOpeningMm / 2 - HANDS_INSIDE_OPENING_MM,
     handsBelowSeat: figureOf('hands-below-seat', measured, sheet),
     foundThickness: figureOf('crystal-edge', measured, sheet),
   }

@@ -7,16 +7,16 @@ import Typography from '@mui/material/Typography'
 import { useColorScheme } from '@mui/material/styles'
 import type { GridColDef } from '@mui/x-data-grid'
 import { useState } from 'react'
-import { FIT_POLICY } from '@/core/fit/fitPolicy'
-import { GASKET_MATERIALS } from '@/core/fit/parts'
+import type { FitPolicy } from '@/core/fit/fitPolicy'
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
-import { formatMm } from '@/core/units/formatMm'
 import { PageFrame } from '../shell/PageFrame'
 import type { BridgeState } from '@/services/instrumentBridge'
 import type { BridgeActions } from './BridgePanel'
 import { BridgePanel } from './BridgePanel'
 import type { CheckInstrument } from './GaugeCheckPanel'
 import { GaugeCheckPanel } from './GaugeCheckPanel'
+import type { SaveFitPolicy } from './FitPolicyPanel'
+import { FitPolicyPanel } from './FitPolicyPanel'
 import { codeColumn, mmColumn, wordColumn } from './columns'
 import { ROW_HEIGHT } from './gridLook'
 import { ListGrid } from './ListGrid'
@@ -52,12 +52,15 @@ export interface SettingsPageProps {
   readonly tools: ShopTools
   readonly save: SaveRecord
   readonly check: CheckInstrument
+  readonly policy: FitPolicy
+  readonly savePolicy: SaveFitPolicy
   readonly bridge: BridgeState
   readonly bridgeActions: BridgeActions
 }
 
 /** Instruments with their errors, presses, and the light the screen is read by. */
-export function SettingsPage({ tools, save, check, bridge, bridgeActions }: SettingsPageProps) {
+export function SettingsPage(props: SettingsPageProps) {
+  const { tools, save, check, policy, savePolicy, bridge, bridgeActions } = props
   const [edited, setEdited] = useState<EditedRecord | null>(null)
   return (
     <PageFrame title="Settings" subtitle="instruments, presses, fit limits, light">
@@ -120,9 +123,9 @@ export function SettingsPage({ tools, save, check, bridge, bridgeActions }: Sett
         }
       />
       <Typography variant="h2" component="h2" sx={{ mt: 3 }}>
-        Fit limits in use
+        Fit limits
       </Typography>
-      <FitLimits />
+      <FitPolicyPanel policy={policy} save={savePolicy} />
       <Typography variant="h2" component="h2" sx={{ mt: 3, mb: 1 }}>
         Light
       </Typography>
@@ -146,30 +149,6 @@ function Heading({ title, add, onAdd }: { title: string; add: string; onAdd: () 
       <Button variant="outlined" onClick={onAdd}>
         {add}
       </Button>
-    </Box>
-  )
-}
-
-/** Where the limits come from is said beside them: nylon's band is common practice, the rest is from memory. */
-function FitLimits() {
-  const { interferenceBands, rimWindow, minimumHandClearanceMm } = FIT_POLICY
-  return (
-    <Box component="ul" sx={{ pl: 2.5, mt: 0.5 }}>
-      {GASKET_MATERIALS.map((material) => (
-        <li key={material}>
-          {material}: interference{' '}
-          <span className="figure">
-            {formatMm(interferenceBands[material].lowMm)}–{formatMm(interferenceBands[material].highMm)}
-          </span>{' '}
-          mm
-          {material === 'nylon' ? ' (common practice)' : ' (from memory)'}
-        </li>
-      ))}
-      <li>
-        rim from <span className="figure">{formatMm(rimWindow.lowMm)}</span> to{' '}
-        <span className="figure">+{formatMm(rimWindow.highMm)}</span> mm, at least{' '}
-        <span className="figure">{formatMm(minimumHandClearanceMm)}</span> mm to the hands (from memory)
-      </li>
     </Box>
   )
 }

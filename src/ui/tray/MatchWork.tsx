@@ -6,6 +6,7 @@ import type { ReactNode } from 'react'
 import { useState } from 'react'
 import { isCrystalWork } from '@/core/readings/readingPlan'
 import type { TrayView } from '@/services/trayView'
+import { UpgradesButton } from './UpgradesButton'
 import { PartsOutNote } from './PartsOutNote'
 import { Shortlist } from './Shortlist'
 import type { StageWorkProps } from './StageWorkProps'
@@ -23,7 +24,7 @@ export function MatchWork({ bench, actions, verdict }: StageWorkProps & { verdic
   return (
     <>
       {parts.length > 1 && (
-        <Box role="group" aria-label="Part to match" sx={{ display: 'flex', gap: 0.5, mb: 1 }}>
+        <Box role="group" aria-label="Part to match" sx={{ display: 'flex', gap: 0.5, mb: 0.5 }}>
           {parts.map(({ id, label }) => (
             <Button
               key={id}
@@ -31,7 +32,7 @@ export function MatchWork({ bench, actions, verdict }: StageWorkProps & { verdic
               size="small"
               aria-pressed={id === part}
               onClick={() => setPart(id)}
-              sx={{ minHeight: 34, py: 0 }}
+              sx={{ minHeight: 28, py: 0 }}
             >
               {label}
             </Button>
@@ -44,12 +45,14 @@ export function MatchWork({ bench, actions, verdict }: StageWorkProps & { verdic
           <Shortlist
             view={view}
             chosen={bench.chosen}
+            other={bench.state.other}
             bezelRingId={bench.bezelRingId}
             busy={busy}
             onChoose={bench.choose}
             onChooseBezelRing={bench.chooseBezelRing}
             onPick={bench.pick}
           />
+          {view.shortlist && <UpgradesButton bench={bench} actions={actions} />}
         </>
       )}
       {part === 'bezel' && <BezelPartsPanel bench={bench} actions={actions} />}

@@ -22,6 +22,7 @@ const Row = styled('div')(({ theme }) => ({
   },
   '& .number': { textAlign: 'right', fontSize: 14.5, whiteSpace: 'nowrap', letterSpacing: '-0.02em' },
   '& .why': { color: theme.vars.palette.error.main, fontSize: 13, gridColumn: '2 / -1' },
+  '& .warn': { color: theme.vars.palette.warning.main, fontWeight: 700 },
   '& .soft': { color: theme.vars.palette.text.secondary, fontSize: 13 },
   '& .rank': { color: theme.vars.palette.primary.main, fontWeight: 700, fontSize: 17 },
   [theme.breakpoints.down('sm')]: {
@@ -36,6 +37,8 @@ export interface PairRowProps {
   readonly candidate: Candidate
   readonly policy: FitPolicy
   readonly rank: string
+  /** what warns of a fitting one, in a few words */
+  readonly warning: string | null
   /** what speaks against it; empty for a fitting one */
   readonly failures: readonly string[]
   readonly checked: boolean
@@ -46,7 +49,7 @@ export interface PairRowProps {
 
 /** One line of the shortlist: choosing it draws it in the section. */
 export function PairRow(props: PairRowProps) {
-  const { candidate, policy, rank, failures, checked, focusable, lastTime, onChoose } = props
+  const { candidate, policy, rank, failures, warning, checked, focusable, lastTime, onChoose } = props
   const { crystal, standing } = candidate
   const rejected = failures.length > 0
   const hold = holdFigure(candidate, policy)
@@ -70,6 +73,7 @@ export function PairRow(props: PairRowProps) {
         <br />
         <span className="soft">
           {ringWords(candidate)}
+          {warning !== null && <span className="warn">, {warning}</span>}
           {lastTime && <strong>, as last time</strong>}
         </span>
       </span>

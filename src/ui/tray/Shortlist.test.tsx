@@ -17,6 +17,7 @@ function list(options: Parameters<typeof trayViewOf>[0], chosenId: number | null
     <Shortlist
       view={trayViewOf({ read: READ, ...options })}
       chosen={chosen}
+      other={null}
       bezelRingId={null}
       onChooseBezelRing={jest.fn()}
       busy={false}

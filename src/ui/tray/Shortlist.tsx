@@ -4,6 +4,7 @@ import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import { HOLD_HEADS } from '@/core/fit/holdFigure'
+import type { Candidate } from '@/core/fit/Candidate'
 import { isLastTime } from '@/core/fit/pairKey'
 import type { ShortlistView } from '@/services/shortlistView'
 import type { TrayView } from '@/services/trayView'
@@ -16,6 +17,8 @@ import { chosenOf, isPair } from './traySession'
 export interface ShortlistProps {
   readonly view: TrayView
   readonly chosen: ChosenPair | null
+  /** a choice from elsewhere than the list: stands behind it while it is chosen */
+  readonly other: Candidate | null
   /** second ring of a removable bezel that goes with the pick */
   readonly bezelRingId: number | null
   readonly busy: boolean
@@ -29,23 +32,28 @@ const SHOWN_NEAR = 1
 
 /** What of the drawers fits this case, best first, and what was rejected and why. */
 export function Shortlist(props: ShortlistProps) {
-  const { view, chosen, bezelRingId, busy, onChoose, onChooseBezelRing, onPick } = props
+  const { view, chosen, other, bezelRingId, busy, onChoose, onChooseBezelRing, onPick } = props
   const [whole, setWhole] = useState(false)
   const list = view.shortlist
   if (!list) return <NothingToJudgeBy missing={view.readout.facts.ok ? null : view.readout.facts.missing} />
   const fitting = whole ? list.fitting : list.fitting.slice(0, SHOWN_FITTING)
   const rejected = whole || fitting.length === 0 ? list.rejected : list.rejected.slice(0, SHOWN_NEAR)
+  const listed = [...list.fitting, ...list.rejected.map((r) => r.candidate)]
+  const beside = other && isPair(other, chosen) && !listed.some((one) => isPair(one, chosen)) ? other : null
   const rows = [
     ...fitting.map((candidate, index) => ({
       candidate,
+      warning: candidate.warning,
       rank: String(index + 1),
       failures: [] as string[],
     })),
     ...rejected.map(({ candidate, failures }) => ({
       candidate,
+      warning: null,
       rank: '–',
       failures: failures.map((f) => f.failure),
     })),
+    ...(beside ? [{ candidate: beside, warning: null, rank: '+', failures: [] as string[] }] : []),
   ]
   const focusable = rows.some((row) => isPair(row.candidate, chosen)) ? null : 0
   const chosenFitting = list.fitting.find((candidate) => isPair(candidate, chosen))
@@ -130,10 +138,10 @@ export function Shortlist(props: ShortlistProps) {
           the same; the record keeps what was known.
         </Typography>
       )}
-      {(chosenFitting ?? chosenRejected) && (
+      {(chosenFitting ?? chosenRejected ?? beside) && (
         <Box sx={{ position: 'sticky', bottom: -12, bgcolor: 'background.default', pt: 1, pb: 1.5, mt: 0.5 }}>
           <Button
-            variant={chosenFitting ? 'contained' : 'outlined'}
+            variant={chosenFitting || beside ? 'contained' : 'outlined'}
             disabled={busy || view.tray.finishedAt !== null}
             onClick={onPick}
           >

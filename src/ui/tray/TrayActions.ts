@@ -1,4 +1,5 @@
 import type { Refusal } from '@/services/boundary'
+import type { UpgradesFound } from '@/services/compareUpgrades'
 import type { PhotoGaugeSettings } from '@/services/photoGauge'
 import type { ReadingResult } from '@/services/takeReading'
 import type { TrayView } from '@/services/trayView'
@@ -10,6 +11,7 @@ export interface TrayActions {
   readonly takeReading: (input: unknown) => Promise<ReadingResult>
   readonly takeBackReading: (input: unknown) => Promise<ViewResult>
   readonly pickPair: (input: unknown) => Promise<ViewResult>
+  readonly compareUpgrades: (input: unknown) => Promise<UpgradesFound | Refusal>
   readonly takeOut: (input: unknown) => Promise<ViewResult>
   readonly putBack: (input: unknown) => Promise<ViewResult>
   readonly logPressRun: (tools: unknown, input: unknown) => Promise<ViewResult>

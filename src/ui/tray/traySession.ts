@@ -25,6 +25,8 @@ export interface TraySession {
   readonly view: TrayView
   readonly stage: StageId
   readonly chosen: ChosenPair | null
+  /** a choice from elsewhere than the shortlist, as from the comparison of upgrades: drawn and picked like the others */
+  readonly other: Candidate | null
   /** second ring of a removable bezel chosen by hand; null takes the likeliest */
   readonly bezelRingId: number | null
   /** a dimension chosen on the drawing; null follows the plan */
@@ -49,6 +51,7 @@ export type SessionEvent =
   | { type: 'view-came'; view: TrayView; stage?: StageId }
   | { type: 'stage-shown'; stage: StageId }
   | { type: 'chose'; pair: ChosenPair }
+  | { type: 'chose-other'; candidate: Candidate }
   | { type: 'chose-bezel-ring'; id: number }
 
 export function openSession(view: TrayView, stage: StageId): TraySession {
@@ -56,6 +59,7 @@ export function openSession(view: TrayView, stage: StageId): TraySession {
     view,
     stage,
     chosen: null,
+    other: null,
     bezelRingId: null,
     aimedAt: null,
     text: '',
@@ -100,6 +104,8 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
       return { ...state, stage: event.stage, error: null }
     case 'chose':
       return { ...state, chosen: event.pair }
+    case 'chose-other':
+      return { ...state, chosen: chosenOf(event.candidate), other: event.candidate }
     case 'chose-bezel-ring':
       return { ...state, bezelRingId: event.id }
   }
@@ -111,8 +117,8 @@ export function targetOfSession({ aimedAt, view }: TraySession): ReadingTarget |
 }
 
 /** The pair drawn as planned: the chosen one if it is still listed, else the pick, else the best. */
-export function chosenPairOf({ chosen, view }: TraySession): ChosenPair | null {
-  if (chosen && pairOf(view, chosen)) return chosen
+export function chosenPairOf({ chosen, view, other }: TraySession): ChosenPair | null {
+  if (chosen && pairOf(view, chosen, other)) return chosen
   if (view.press) return chosenOf(view.press)
   const best = view.shortlist?.fitting[0]
   return best ? chosenOf(best) : null
@@ -136,8 +142,13 @@ function listedPairs({ shortlist }: TrayView): readonly Candidate[] {
 }
 
 /** The choice's figures, when it is listed; null else. */
-export function pairOf(view: TrayView, chosen: ChosenPair | null): Candidate | null {
-  return listedPairs(view).find((p) => isPair(p, chosen)) ?? null
+export function pairOf(
+  view: TrayView,
+  chosen: ChosenPair | null,
+  other: Candidate | null = null,
+): Candidate | null {
+  const listed = listedPairs(view).find((p) => isPair(p, chosen))
+  return listed ?? (other && isPair(other, chosen) ? other : null)
 }
 
 /** The pair `by` places further down the shortlist; stays inside the list. */

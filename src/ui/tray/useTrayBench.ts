@@ -1,5 +1,6 @@
 'use client'
 import { useReducer, useRef, useState } from 'react'
+import type { Candidate } from '@/core/fit/Candidate'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { instrumentFor } from '@/core/readings/instrumentFor'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
@@ -137,6 +138,7 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
     aim: (dimension: DimensionId) => dispatch({ type: 'aimed', dimension }),
     showStage: (shown: StageId) => dispatch({ type: 'stage-shown', stage: shown }),
     choose: (pair: ChosenPair) => dispatch({ type: 'chose', pair }),
+    chooseOther: (candidate: Candidate) => dispatch({ type: 'chose-other', candidate }),
     bezelRingId: bezelRingOf(state),
     chooseBezelRing: (id: number) => dispatch({ type: 'chose-bezel-ring', id }),
     chooseBy: (by: 1 | -1) => {

@@ -2,6 +2,7 @@ import type { TrayActions } from '@/ui/tray/TrayActions'
 import {
   answerOffAction,
   chooseSchoolAction,
+  compareUpgradesAction,
   correctIntakeAction,
   endMethodAction,
   logPressRunAction,
@@ -50,6 +51,7 @@ export const TRAY_ACTIONS: TrayActions = {
   photoGaugeSettings: photoGaugeSettingsAction,
   putBack: putBackAction,
   takeOut: takeOutAction,
+  compareUpgrades: compareUpgradesAction,
   takePhotoSize: takePhotoSizeAction,
   weighPast: weighPastAction,
 }

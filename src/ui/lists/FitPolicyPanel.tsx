@@ -1,0 +1,85 @@
+'use client'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Typography from '@mui/material/Typography'
+import { useState } from 'react'
+import type { FitPolicy } from '@/core/fit/fitPolicy'
+import { FIT_POLICY } from '@/core/fit/fitPolicy'
+import { POLICY_FIELDS, policyValues } from '@/core/fit/fitPolicyFields'
+import type { Field } from '@/core/records/Field'
+import type { FormValues } from '../forms/FormValues'
+import { RecordForm } from '../forms/RecordForm'
+import type { RecordAnswer } from '../forms/useRecordForm'
+
+export type SaveFitPolicy = (input: FormValues) => Promise<RecordAnswer>
+
+const GROUPS = [...new Set(POLICY_FIELDS.map(({ group }) => group))]
+const BUILT_IN = policyValues(FIT_POLICY)
+
+/** Limits every fit is judged by: the shop's own beside what is built in, and where that comes from. */
+export function FitPolicyPanel({ policy, save }: { policy: FitPolicy; save: SaveFitPolicy }) {
+  const [open, setOpen] = useState<string | null>(null)
+  const values = policyValues(policy)
+  return (
+    <Box sx={{ mt: 0.5 }}>
+      {GROUPS.map((group) => {
+        const own = POLICY_FIELDS.filter((one) => one.group === group)
+        const changed = own.filter(({ field }) => values[field.name] !== BUILT_IN[field.name])
+        return (
+          <Box
+            key={group}
+            component="section"
+            aria-label={group}
+            sx={{ borderTop: 1, borderColor: 'divider', py: 0.5 }}
+          >
+            <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', gap: 2 }}>
+              <Box sx={{ minWidth: 0 }}>
+                <Typography variant="h3" component="h3">
+                  {group}
+                </Typography>
+                <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+                  {own.map(({ field }) => `${field.label} ${shown(field, values[field.name])}`).join(' · ')}
+                  {changed.length > 0 && (
+                    <Box component="strong" sx={{ color: 'warning.main' }}>
+                      {' '}
+                      {changed.length} changed
+                    </Box>
+                  )}
+                </Typography>
+              </Box>
+              <Button
+                variant="text"
+                sx={{ flexShrink: 0, whiteSpace: 'nowrap' }}
+                aria-expanded={open === group}
+                onClick={() => setOpen(open === group ? null : group)}
+              >
+                {open === group ? 'Leave it' : 'Change'}
+              </Button>
+            </Box>
+            {open === group && (
+              <RecordForm
+                fields={own.map(({ field, source }) => ({
+                  ...field,
+                  help: `built in ${shown(field, BUILT_IN[field.name]) || 'none'}, ${source}`,
+                }))}
+                initial={values}
+                submitLabel="Store"
+                onSubmit={async (typed) => {
+                  const result = await save(typed)
+                  if (result.ok) setOpen(null)
+                  return result
+                }}
+              />
+            )}
+          </Box>
+        )
+      })}
+    </Box>
+  )
+}
+
+function shown(field: Field, value: number | string | undefined): string {
+  if (value === undefined || value === '') return ''
+  if (field.kind === 'mm') return `${value} ${field.unit ?? 'mm'}`
+  return String(value).replaceAll('-', ' ')
+}
