@@ -6,8 +6,8 @@ if (!executablePath) throw new Error('No Chromium: npm test installs Debian’s,
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  // One server owns one data folder, so one worker.
-  workers: 1,
+  // A worker has its own server on its own data folder: two keep a two-core machine busy.
+  workers: 2,
   timeout: 90_000,
   // A loaded two-core machine answers late, not wrongly.
   expect: { timeout: 12_000 },

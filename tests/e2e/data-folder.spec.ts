@@ -5,7 +5,7 @@ test('a second Whyalon on the same data says who holds it, and starts once it is
   server,
 }) => {
   test.setTimeout(120_000)
-  const second = new Server(server.data, 3118)
+  const second = new Server(server.data, 3217)
   const { status } = await second.start()
   expect(status).toBe(500)
   await server.stop()

@@ -29,7 +29,7 @@ test('a digital never seen, six shell screws in two lengths, from intake to deca
   await page.keyboard.type('Hauke Brandsen')
   await press(page, 'Tab', 'Tab', 'Tab')
   await expect(page.getByRole('checkbox', { name: 'crystal', exact: true })).toBeFocused()
-  await press(page, ...Array<string>(7).fill('ArrowRight'), 'Space')
+  await press(page, ...Array<string>(8).fill('ArrowRight'), 'Space')
   await expect(page.getByRole('checkbox', { name: 'resin shell' })).toBeChecked()
   await press(page, 'Shift+Tab', 'Shift+Tab', 'Enter')
   await expect(page.getByRole('heading', { name: /^Tray \d+$/ })).toBeVisible()

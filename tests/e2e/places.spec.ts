@@ -108,7 +108,7 @@ test('a crystal is added, refused twice, corrected and counted in the drawers', 
   await settled(page)
   await page.getByRole('button', { name: 'New crystal' }).click()
   const dialog = page.getByRole('dialog')
-  await dialog.getByLabel('Code').fill('TEST-1')
+  await dialog.getByRole('textbox', { name: /^Code/ }).fill('TEST-1')
   await dialog.getByLabel('Drawer').fill('C-99')
   await dialog.getByLabel('Diameter').fill('300')
   await dialog.getByLabel('Edge thickness').fill('1,0')
@@ -142,7 +142,7 @@ test('a case never seen gets a sheet, and a tray that says what is missing', asy
   await expect(page.getByRole('heading', { name: /^Tray \d+$/ })).toBeVisible()
   await expect(page.getByText('<i>Somebody</i>')).toBeVisible()
   await page.getByRole('button', { name: /^Match/ }).click()
-  await expect(page.getByText('No pair can be judged yet: measure the bore')).toBeVisible()
+  await expect(page.getByText('Nothing can be judged yet: measure the bore')).toBeVisible()
 })
 
 test('a tray that does not exist is said so', async ({ page }) => {

@@ -83,7 +83,7 @@ test.describe('the reading bar', () => {
     await page.keyboard.press('ArrowUp')
     await rows.last().click()
     await expect.poll(text).not.toBe(first)
-    await expect(page.getByText('Against this pair:')).toBeVisible()
+    await expect(page.getByText('Against this one:')).toBeVisible()
     await rows.first().click()
     await expect.poll(text).toBe(first)
   })

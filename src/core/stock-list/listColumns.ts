@@ -63,7 +63,7 @@ const SYNONYMS: Readonly<Record<string, readonly string[]>> = {
 function plain(heading: string): string {
   return heading
     .toLowerCase()
-    .replace(/\(.*?\)|\[.*?\]/g, ' ')
+    .replace(/\(.*?\)|\[.*?\]|1\/100?|tenths?|hundredths?/g, ' ')
     .replace(/\b(mm|inch|inches|in|cents|eur|usd|gbp)\b|["“”,.:#/_-]/g, ' ')
     .replace(/\s+/g, ' ')
     .trim()

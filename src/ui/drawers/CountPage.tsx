@@ -5,7 +5,7 @@ import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import Typography from '@mui/material/Typography'
 import Link from 'next/link'
-import { useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { describePart } from '@/core/stock/describePart'
 import type { PartKind } from '@/core/stock/partKinds'
 import { PART_KINDS, PART_WORDS } from '@/core/stock/partKinds'
@@ -50,7 +50,6 @@ export function CountPage({ count }: { count: (input: unknown) => Promise<CountO
     if (!lines) setError('Whyalon does not answer: start it again, then open the shelf once more.')
     else if (lines.length === 0)
       setError(`Shelf ${drawer}: no ${PART_WORDS[of].many.toLowerCase()} lie there.`)
-    else setTimeout(() => input.current?.focus(), 0)
   }
 
   // A scanned shelf is opened, a scanned part becomes the line being counted; anything else leads where it always does.
@@ -68,6 +67,10 @@ export function CountPage({ count }: { count: (input: unknown) => Promise<CountO
   })
 
   const row = rows?.[at]
+  const rowId = row?.id
+  useEffect(() => {
+    if (rowId !== undefined) input.current?.focus()
+  }, [rowId])
   const store = async () => {
     if (!row) return
     const result = await count({

@@ -9,12 +9,13 @@ const PORT = Number(process.env.E2E_PORT ?? 3117)
 /** A test with the running application on a copy of the demo world; errors in the page fail it. */
 export const test = base.extend<{ quietPage: undefined }, { server: Server }>({
   server: [
-    async ({}, use) => {
+    async ({}, use, { parallelIndex }) => {
       const home = process.env.WHYALON_E2E_HOME
       if (!home) throw new Error('the template was not loaded')
       const data = path.join(home, `run-${process.pid}`)
       fs.cpSync(path.join(home, 'template'), data, { recursive: true })
-      const server = new Server(data, PORT)
+      // Every worker has a server and a copy of the demo world of its own.
+      const server = new Server(data, PORT + parallelIndex)
       const { status, output } = await server.start()
       if (status !== 200) throw new Error(output)
       await use(server)

@@ -1,0 +1,137 @@
+import { expect, openTrayByKeyboard, press, settled, test } from './support/bench'
+
+/** Every construction the trade knows beside glass in a ring gasket, which the other tests live on. */
+const JOBS = [
+  {
+    name: 'glass over a neck',
+    words: 'Bosun',
+    fits: /29\.8 × 1\.2 flat mineral/,
+    why: /The bezel squeezes the nylon ring \d+ % of 3 %–20 %/,
+    planned: /as planned: 29\.8 × 1\.2 in ring 0\.40/,
+    pressed: true,
+    step: /Die that bears on the bezel only/,
+  },
+  {
+    name: 'an acrylic cup over a neck',
+    words: 'Quay',
+    fits: /29\.2 × 1\.2 double dome acrylic/,
+    why: /squeezes the acrylic skirt, which is its own seal/,
+    planned: /as planned: 29\.2 × 1\.2$/,
+    pressed: true,
+    step: /Crystal square over the neck/,
+  },
+  {
+    name: 'acrylic in a groove',
+    words: 'Promenade',
+    fits: /30\.[12] × 1\.4 double dome acrylic/,
+    why: /where acrylic crazes from 1\.0 % on/,
+    planned: /as planned: 30\.[12] × 1\.4$/,
+    pressed: false,
+    step: /let it spring into the groove/,
+  },
+  {
+    name: 'acrylic with a metal ring',
+    words: 'Compass',
+    fits: /31\.5 × 1\.6 double dome acrylic/,
+    why: /its metal ring spreads it, so it must not be pressed on the dome/,
+    planned: /as planned: 31\.5 × 1\.6$/,
+    pressed: true,
+    step: /Hollow die on the edge, never on the dome/,
+  },
+  {
+    name: 'a shaped crystal in its rebate',
+    words: 'Ferry Square',
+    fits: /24\.0 × 20\.0 × 1\.0 flat mineral/,
+    why: /Corners of 2\.0 leave 0\.\d\d/,
+    planned: /as planned: 24\.0 × 20\.0 × 1\.0$/,
+    pressed: false,
+    step: /Thin unbroken bead of clear cement/,
+  },
+  {
+    name: 'a removable bezel with both its rings',
+    words: 'Signal',
+    fits: /30\.[45] × 2\.0 flat sapphire/,
+    why: /Interference 0\.\d\d of 0\.01–0\.10/,
+    planned: /as planned: 30\.[45] × 2\.0 in ring 0\.(45|50)/,
+    pressed: true,
+    step: /Off the case: gasket and chapter ring into the bezel/,
+  },
+] as const
+
+for (const job of JOBS) {
+  test(`${job.name}: from readings to a logged fitting`, async ({ page }) => {
+    test.setTimeout(150_000)
+    await openTrayByKeyboard(page, job.words, 'Skerrow Ferry Line')
+    await page.getByRole('button', { name: /^Measure,/ }).click()
+    // Instruments on the simulated bench read the whole plan of this construction.
+    await page.keyboard.press('i')
+    await expect(page.getByTestId('read-next')).toHaveText('All read', { timeout: 100_000 })
+    await page.keyboard.press('i')
+    await page.getByRole('button', { name: /^Match/ }).click()
+    const best = page.getByTestId('pair-row').first()
+    await expect(best).toContainText(job.fits)
+    await expect(page.getByRole('list').filter({ hasText: job.why })).toBeVisible()
+    // The drawing says in its title what it shows.
+    await expect(page.getByText(job.planned)).toBeAttached()
+    if (job.words === 'Signal') {
+      await expect(page.getByLabel('Second ring, between bezel and case')).toContainText('for Signal 2')
+    }
+    await press(page, 'p')
+    const card = page.getByRole('region', { name: 'Press card' })
+    await expect(card).toContainText(job.step)
+    await expect(page.getByRole('region', { name: 'Out of the drawers' })).toContainText(
+      'for this tray: crystal',
+    )
+    if (job.pressed) {
+      await expect(card.getByText(/^Pusher P/)).toBeVisible()
+      await card.getByRole('button', { name: 'Log the run' }).click()
+    } else {
+      await expect(card.getByText('By hand: no press, no dies')).toBeVisible()
+      await card.getByRole('button', { name: 'Log the fitting' }).click()
+    }
+    await expect(page.getByRole('button', { name: /^Align, now/ })).toBeVisible()
+  })
+}
+
+test('an upgrade is compared side by side, drawn and picked; what is not used goes back', async ({
+  page,
+}) => {
+  test.setTimeout(120_000)
+  await openTrayByKeyboard(page, 'Deckwatch', 'Skerrow Ferry Line')
+  await page.getByRole('button', { name: /^Measure,/ }).click()
+  await page.keyboard.press('i')
+  await expect(page.getByTestId('read-next')).toHaveText('All read', { timeout: 80_000 })
+  await page.keyboard.press('i')
+  await page.getByRole('button', { name: /^Match/ }).click()
+  await page.getByRole('button', { name: 'Compare upgrades' }).click()
+  const table = page.getByRole('dialog', { name: 'Side by side on this case' })
+  await expect(table.getByRole('columnheader').nth(0)).toBeVisible()
+  await expect(table.getByRole('row', { name: /^Price/ })).toContainText('(+')
+  await table.getByRole('button', { name: 'Draw flat sapphire' }).click()
+  await expect(table).toBeHidden()
+  await expect(page.getByRole('radio', { checked: true })).toContainText('sapphire')
+  await page.getByRole('button', { name: /^Pick and plan/ }).click()
+  await expect(page.getByRole('region', { name: 'Press card' })).toContainText('flat sapphire')
+  const out = page.getByRole('region', { name: 'Out of the drawers' })
+  await expect(out.getByRole('button', { name: 'Put back' })).toHaveCount(2)
+  await out.getByRole('button', { name: 'Put back' }).first().click()
+  await expect(out.getByRole('button', { name: 'Put back' })).toHaveCount(1)
+})
+
+test('an insert, a bezel and the seals are chosen from the drawers', async ({ page }) => {
+  await page.goto('/trays/226?stage=match')
+  await settled(page)
+  const insert = page.getByRole('region', { name: 'Bezel and insert' })
+  await expect(insert).toContainText('37.9 / 30.6 × 0.8 sloped aluminium black')
+  await expect(insert).toContainText(
+    'belongs to Reef, this bezel to Tidal: they look alike and do not interchange',
+  )
+  await expect(insert).toContainText('Pre-cut ring: at least 31.2 inside')
+  await insert.getByRole('button', { name: 'Take out' }).first().click()
+  await expect(page.getByRole('region', { name: 'Out of the drawers' })).toContainText('I-379-306-K')
+  await page.getByRole('button', { name: 'Seals' }).click()
+  const back = page.getByTestId('seal-back')
+  await expect(back).toContainText(/squeezed 2\d %/i)
+  await expect(back).toContainText('N a mm')
+  await expect(page.getByTestId('seal-crown')).toContainText('commonest leak')
+})
