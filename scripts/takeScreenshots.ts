@@ -22,12 +22,32 @@ async function photoGauge(page: Page): Promise<void> {
   await page.screenshot({ path: `${FOLDER}/photo-gauge.png` })
 }
 
+/** A supplier's list with three rows that would not land, before anything is stored. */
+async function importList(page: Page): Promise<void> {
+  const rows = Array.from({ length: 240 }, (_, i) => {
+    const glass = ['Mineral', 'sapphire crystal', i === 77 ? 'wood' : 'Hardened'][i % 3] ?? ''
+    return `GX${i};${i === 12 ? 'abc' : (28 + (i % 60) / 10).toFixed(1).replace('.', ',')};${i === 40 ? '' : '1,0'};${glass};7,90`
+  })
+  await page.goto('/drawers/import')
+  await settled(page)
+  await page.getByLabel('Supplier').fill('Greystone Glass')
+  const text = ['Art.-No.;Ø (mm);Thickness;Glass;Net price', ...rows].join('\n')
+  await page
+    .getByLabel('List to import')
+    .setInputFiles({ name: 'greystone.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+  await page.getByRole('region', { name: 'What would land' }).waitFor()
+  await page.screenshot({ path: `${FOLDER}/drawers-import.png` })
+}
+
 test('the main views', async ({ page }) => {
   test.setTimeout(180_000)
   await shoot(page, '/', 'bench')
   await shoot(page, '/trays/217', 'tray-measure')
   await photoGauge(page)
   await shoot(page, '/trays/214', 'tray-match')
+  await shoot(page, '/trays/230', 'match-neck')
+  await shoot(page, '/trays/233', 'match-cement')
+  await importList(page)
   await shoot(page, '/trays/212', 'tray-press')
   await shoot(page, '/trays/214?stage=open', 'tray-open')
   await shoot(page, '/trays/228', 'tray-intake')

@@ -1,3 +1,10 @@
+import { assessAcrylic } from '@/core/fit/assessAcrylic'
+import { assessCemented } from '@/core/fit/assessCemented'
+import { assessNeck } from '@/core/fit/assessNeck'
+import { seededRandom } from '@/devices/seededRandom'
+import { acrylicFacts, cementFacts, neckFacts } from '../factories/caseFacts'
+import { FIT_POLICY } from '@/core/fit/fitPolicy'
+import { stockCrystal, stockGasket } from '../factories/parts'
 import { randomLcg, randomNormal } from 'd3-random'
 import jstat from 'jstat'
 import {
@@ -50,5 +57,49 @@ describe('normal distribution against the jStat package', () => {
 describe('thickness step (common practice)', () => {
   it('takes the 1.0 for a measured 1.1 where stock comes in 1.0 and 1.5', () => {
     expect(nearest([1.0, 1.5], 1.1)).toBe(1.0)
+  })
+})
+
+describe('the other constructions, against drawing parts and cases', () => {
+  const DRAWS = 200_000
+  const drawn = (inside: (normal: (sigma: number) => number) => boolean): number => {
+    const random = seededRandom(29)
+    let count = 0
+    for (let i = 0; i < DRAWS; i++) if (inside((sigma) => random.normal(sigma))) count++
+    return count / DRAWS
+  }
+  /** Four standard errors of a share found by drawing. */
+  const error = (p: number) => 4 * Math.sqrt((p * (1 - p)) / DRAWS)
+
+  it('glass over a neck: 1 − (bezel − crystal)/2t within its band', () => {
+    const ring = stockGasket({ outerDiameterMm: 30.5, wallMm: 0.4 })
+    const crystal = stockCrystal({ diameterMm: 29.7, edgeThicknessMm: 1.2 })
+    const { fitProbability, band } = assessNeck(crystal, ring, neckFacts(), FIT_POLICY)
+    const share = drawn((normal) => {
+      const squeeze = 1 - (30.52 + normal(0.02) - 29.7 - normal(0.02)) / (2 * (0.4 + normal(0.01)))
+      return squeeze >= band.low && squeeze <= band.high
+    })
+    // The wall stands under the line: the closed form takes its slope only.
+    expect(Math.abs(fitProbability - share)).toBeLessThan(error(share) + 0.005)
+  })
+
+  it('acrylic in its groove: larger by enough to hold, by too little to craze', () => {
+    const crystal = stockCrystal({ build: 'snap', diameterMm: 30.2, undersideRiseMm: 1.5 })
+    const { fitProbability } = assessAcrylic(crystal, acrylicFacts(), FIT_POLICY)
+    const share = drawn((normal) => {
+      const oversize = 30.2 + normal(0.02) - 29.95 - normal(0.02)
+      return oversize >= 0.05 && oversize <= 0.01 * 30.2
+    })
+    expect(Math.abs(fitProbability - share)).toBeLessThan(error(share))
+  })
+
+  it('a crystal in its rebate: the gap a side within its band', () => {
+    const crystal = stockCrystal({ build: 'shaped', diameterMm: 24, widthMm: 20, cornerRadiusMm: 2 })
+    const { fitProbability } = assessCemented(crystal, cementFacts(), FIT_POLICY)
+    const share = drawn((normal) => {
+      const gap = (24.12 + normal(0.02) - 24 - normal(0.02)) / 2
+      return gap >= 0.02 && gap <= 0.1
+    })
+    expect(Math.abs(fitProbability - share)).toBeLessThan(error(share))
   })
 })

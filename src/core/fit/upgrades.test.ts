@@ -1,0 +1,71 @@
+import { acrylicFacts } from '../../../tests/factories/caseFacts'
+import { caseFacts, NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
+import { FIT_POLICY } from './fitPolicy'
+import { pairKey } from './pairKey'
+import { upgrades } from './upgrades'
+
+const WISHES = { ...NO_WISHES, material: 'mineral' as const, profile: 'flat' as const }
+const CRYSTALS = [
+  stockCrystal({ id: 1, priceCents: 700 }),
+  stockCrystal({ id: 2, diameterMm: 30.1 }),
+  stockCrystal({ id: 3, material: 'sapphire', priceCents: 2900 }),
+  stockCrystal({ id: 4, material: 'sapphire', arCoating: 'inside', priceCents: 3900 }),
+  stockCrystal({ id: 5, material: 'sapphire', magnifier: 'outside', priceCents: 3500, quantity: 0 }),
+  stockCrystal({
+    id: 6,
+    profile: 'double-dome',
+    undersideRiseMm: 0.6,
+    centreThicknessMm: 1.2,
+    priceCents: 1500,
+  }),
+  stockCrystal({ id: 7, material: 'acrylic', build: 'snap', priceCents: 300 }),
+]
+
+describe('upgrades', () => {
+  const found = upgrades(CRYSTALS, [stockGasket()], caseFacts(), WISHES, 5, FIT_POLICY)
+
+  it('has one of every variant that fits and is there, what came out first, then by price', () => {
+    expect(found.map(({ candidate }) => candidate.crystal.id)).toEqual([1, 6, 3, 4])
+  })
+
+  it('tells what pressure does to each', () => {
+    const [mineral, , sapphire] = found
+    expect(mineral?.strength?.pressureBar).toBe(5)
+    expect(sapphire?.strength?.factor ?? 0).toBeGreaterThan(5 * (mineral?.strength?.factor ?? 0))
+    const clear = mineral?.candidate.standing.handClearanceMm ?? NaN
+    expect(mineral?.handsUnderPressureMm).toBeCloseTo(clear - (mineral?.strength?.deflectionMm ?? NaN), 12)
+    expect(found[3]?.notes.join(' ')).toMatch(/inside cuts reflections/)
+    expect(upgrades(CRYSTALS, [stockGasket()], caseFacts(), WISHES, null, FIT_POLICY)[0]?.strength).toBeNull()
+  })
+
+  it('offers only what the construction takes', () => {
+    const snaps = upgrades(
+      [
+        ...CRYSTALS,
+        stockCrystal({ id: 8, build: 'snap', material: 'acrylic', diameterMm: 30.1, undersideRiseMm: 1.5 }),
+      ],
+      [stockGasket()],
+      acrylicFacts(),
+      NO_WISHES,
+      null,
+      FIT_POLICY,
+    )
+    expect(snaps.map(({ candidate }) => candidate.crystal.id)).toEqual([8])
+  })
+})
+
+describe('pairKey', () => {
+  it('puts the side a shop would rather have first among rims as far off', () => {
+    const at = (rimMm: number) => ({
+      crystal: stockCrystal(),
+      gasket: stockGasket(),
+      probability: 0.8,
+      standing: { rimMm },
+    })
+    const rim = (rimMm: number, thicknessPreference: 'flush' | 'rather-proud' | 'rather-sunk') =>
+      pairKey(at(rimMm), NO_WISHES, { ...FIT_POLICY, thicknessPreference })[5] ?? NaN
+    expect(rim(0.2, 'flush')).toBe(rim(-0.2, 'flush'))
+    expect(rim(0.2, 'rather-proud')).toBeLessThan(rim(-0.2, 'rather-proud'))
+    expect(rim(-0.2, 'rather-sunk')).toBeLessThan(rim(0.2, 'rather-sunk'))
+  })
+})
