@@ -19,7 +19,7 @@ export function GlobalKeys() {
   useScan((target) => {
     router.push(addressOf(target))
     return true
-  })
+  }, 'last')
   useHotkeys(
     PLACES.map(({ key }) => `g>${key}`),
     (_, { keys }) => {

@@ -8,22 +8,24 @@ const MOST_BETWEEN_MS = 80
 
 type OnScan = (target: ScanTarget) => boolean
 
-/** Who is asked about a scan, the last page opened first. */
+/** Who is asked about a scan, in turn. */
 const listeners: OnScan[] = []
 
 /**
  * Listens to scanned labels while a page is open.
  * @param onScan - true when the page dealt with it; false hands it on
+ * @param turn - `last` is asked only when no page dealt with it
  */
-export function useScan(onScan: OnScan): void {
+export function useScan(onScan: OnScan, turn: 'first' | 'last' = 'first'): void {
   const heard = useEffectEvent(onScan)
   useEffect(() => {
     const listener: OnScan = (target) => heard(target)
-    listeners.push(listener)
+    if (turn === 'last') listeners.push(listener)
+    else listeners.unshift(listener)
     return () => {
       listeners.splice(listeners.indexOf(listener), 1)
     }
-  }, [])
+  }, [turn])
 }
 
 /** Turns the keys a scanner sends into scans: once for the whole product. Other keys go their usual way. */
@@ -40,7 +42,7 @@ export function useScanner(): void {
         const target = readScan(text)
         text = ''
         swallow(event)
-        if (target) [...listeners].reverse().some((listener) => listener(target))
+        if (target) [...listeners].some((listener) => listener(target))
         return
       }
       if (event.key.length !== 1 || event.ctrlKey || event.metaKey || event.altKey) return

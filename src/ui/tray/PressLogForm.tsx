@@ -65,7 +65,8 @@ export function PressLogForm({ view, card, pressId, cushion, logPressRun, onLogg
             ...(pusherId !== null && { pusherId }),
             ...(supportId !== null && { supportId }),
           }
-          const result = await logPressRun(tools, values)
+          // What only a press has is not asked by hand, and is none.
+          const result = await logPressRun(tools, byHand ? { ...values, quarterTurns: '0' } : values)
           if (result.ok) onLogged(result)
           return result
         }}
