@@ -59,6 +59,7 @@ const facts = () => {
     in: 'case' as const,
     bore: figure(boreMm, 0.02),
     boreOvalityMm: 0.01,
+    boreLongAxisDeg: 0,
     seatDepth: figure(random.uniform(0.9, 2.2), 0.02),
     handsBelowSeat: figure(0.5, 0.05),
     foundThickness: null,

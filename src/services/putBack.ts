@@ -1,23 +1,14 @@
-import Joi from 'joi'
-import type { PartKind } from '@/core/stock/partKinds'
-import { PART_KINDS, PART_WORDS } from '@/core/stock/partKinds'
+import { PART_WORDS } from '@/core/stock/partKinds'
 import type { Db } from '@/data/client'
 import { moveStock, partsOutFor } from '@/data/queries/stockMoves'
-import { idSchema, refuse, validate } from './boundary'
+import { refuse, validate } from './boundary'
 import type { ViewOutcome } from './trayChange'
 import { changeTray } from './trayChange'
-
-const schema = Joi.object<{ trayId: number; kind: PartKind; partId: number }>({
-  trayId: idSchema.required(),
-  kind: Joi.string()
-    .valid(...PART_KINDS)
-    .required(),
-  partId: idSchema.required(),
-})
+import { trayPartSchema } from './trayPart'
 
 /** Puts one piece that was taken out for a tray, and not used, back into its drawer. */
 export async function putBack(db: Db, input: unknown, now: Date): Promise<ViewOutcome> {
-  const checked = validate(schema, input)
+  const checked = validate(trayPartSchema, input)
   if (!checked.ok) return checked
   const { trayId, kind, partId } = checked.value
   return changeTray(db, trayId, async () => {

@@ -1,24 +1,15 @@
-import Joi from 'joi'
-import type { PartKind } from '@/core/stock/partKinds'
-import { PART_KINDS, PART_WORDS } from '@/core/stock/partKinds'
+import { PART_WORDS } from '@/core/stock/partKinds'
 import type { Db } from '@/data/client'
 import { stockLineById } from '@/data/queries/stockLines'
 import { moveStock } from '@/data/queries/stockMoves'
-import { idSchema, refuse, validate } from './boundary'
+import { refuse, validate } from './boundary'
 import type { ViewOutcome } from './trayChange'
 import { changeTray } from './trayChange'
-
-const schema = Joi.object<{ trayId: number; kind: PartKind; partId: number }>({
-  trayId: idSchema.required(),
-  kind: Joi.string()
-    .valid(...PART_KINDS)
-    .required(),
-  partId: idSchema.required(),
-})
+import { trayPartSchema } from './trayPart'
 
 /** Takes one piece out of its drawer for a tray: a seal, an insert, a bezel. */
 export async function takeOut(db: Db, input: unknown, now: Date): Promise<ViewOutcome> {
-  const checked = validate(schema, input)
+  const checked = validate(trayPartSchema, input)
   if (!checked.ok) return checked
   const { trayId, kind, partId } = checked.value
   return changeTray(db, trayId, async () => {

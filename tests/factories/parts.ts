@@ -65,6 +65,7 @@ export function caseFacts(over: Partial<RingFacts> = {}): RingFacts {
     in: 'case',
     bore: measured(30.95),
     boreOvalityMm: 0,
+    boreLongAxisDeg: 0,
     seatDepth: measured(1.05),
     handReachMm: null,
     handsBelowSeat: measured(0.52),

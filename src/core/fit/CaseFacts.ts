@@ -24,6 +24,8 @@ export interface RingFacts extends SeenFigures {
   readonly bore: Figure
   /** largest less smallest bore, mm; 0 when it was not measured in three directions */
   readonly boreOvalityMm: number
+  /** of the oval, degrees clockwise from 12; 0 when it was not measured */
+  readonly boreLongAxisDeg: number
   readonly seatDepth: Figure
 }
 

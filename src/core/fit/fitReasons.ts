@@ -21,6 +21,7 @@ import type { FitPolicy } from './fitPolicy'
 import { FIT_POLICY } from './fitPolicy'
 import { isLastTime } from './pairKey'
 import { rimWord } from './rimWord'
+import { squeezeByDirection } from './squeezeByDirection'
 
 const ORIGIN_WORDS: Record<Figure['origin'], string> = {
   measured: 'measured',
@@ -48,7 +49,9 @@ export function fitReasons(
 function holdSentences(candidate: Candidate, facts: CaseFacts, policy: FitPolicy): string[] {
   switch (candidate.held) {
     case 'ring':
-      return facts.held === 'ring' ? [interferenceSentence(candidate, facts, policy)] : []
+      return facts.held === 'ring'
+        ? [interferenceSentence(candidate, facts, policy), ...directionSentence(candidate, facts)]
+        : []
     case 'neck':
       return facts.held === 'neck' ? neckSentences(candidate, facts) : []
     case 'acrylic':
@@ -70,6 +73,20 @@ function interferenceSentence(pair: PairAssessment, facts: RingFacts, policy: Fi
   return inside
     ? `${figure}; stays inside all round although ${oval}${origin}.`
     : `${figure}; ${oval}, so it runs from ${formatSignedMm(least)} to ${formatSignedMm(most)} round the rim${origin}.`
+}
+
+/** In an oval bore the ring is not squeezed alike all round: told by the directions it was read in. */
+function directionSentence({ crystal, gasket }: PairAssessment, facts: RingFacts): string[] {
+  if (facts.boreOvalityMm < 0.01) return []
+  const joint = {
+    crystalDiameterMm: crystal.diameterMm,
+    gasketWallMm: gasket.wallMm,
+    boreMm: facts.bore.valueMm,
+  }
+  const round = squeezeByDirection(joint, facts.boreOvalityMm, facts.boreLongAxisDeg)
+  return [
+    `Squeeze round the rim: ${round.map(({ direction, squeeze }) => `${direction} ${formatShare(squeeze, 1)}`).join(', ')}.`,
+  ]
 }
 
 function neckSentences(candidate: NeckAssessment, facts: NeckFacts): string[] {

@@ -51,7 +51,8 @@ function ringFactsOf(measured: MeasuredFigures, sheet: CaseSheetFacts): Outcome<
   const seen = seenFigures(measured, sheet)
   const seatDepth = figureOf('seat-depth', measured, sheet) ?? seatFromThickness(seen.foundThickness)
   if (!seatDepth) return { ok: false, missing: 'seat-depth' }
-  const boreOvalityMm = measured[dimension]?.roundness?.ovalityMm ?? 0
+  const { ovalityMm: boreOvalityMm = 0, longAxisDeg: boreLongAxisDeg = 0 } =
+    measured[dimension]?.roundness ?? {}
   return {
     ok: true,
     facts: {
@@ -59,6 +60,7 @@ function ringFactsOf(measured: MeasuredFigures, sheet: CaseSheetFacts): Outcome<
       in: dimension === 'bezel-bore' ? 'bezel' : 'case',
       bore,
       boreOvalityMm,
+      boreLongAxisDeg,
       seatDepth,
       ...seen,
     },

@@ -1,18 +1,18 @@
 'use client'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import Typography from '@mui/material/Typography'
 import Link from 'next/link'
 import { useEffect, useRef, useState } from 'react'
 import { describePart } from '@/core/stock/describePart'
 import type { PartKind } from '@/core/stock/partKinds'
-import { PART_KINDS, PART_WORDS } from '@/core/stock/partKinds'
+import { PART_WORDS } from '@/core/stock/partKinds'
 import type { PartRow, PartsFound } from '@/services/drawersPage'
 import type { CountOutcome } from '@/services/stockCount'
 import { useScan } from '../shell/useScan'
 import { PageFrame } from '../shell/PageFrame'
+import { KindChoice } from './KindChoice'
 import { WorkError } from '../stage-work/WorkError'
 
 /** Most lines counted in one go: a shelf, not a shop. */
@@ -99,20 +99,7 @@ export function CountPage({ count }: { count: (input: unknown) => Promise<CountO
           void open(kind, shelf)
         }}
       >
-        <TextField
-          select
-          size="small"
-          label="What lies there"
-          value={kind}
-          onChange={(event) => setKind(PART_KINDS.find((known) => known === event.target.value) ?? kind)}
-          sx={{ width: 160 }}
-        >
-          {PART_KINDS.map((name) => (
-            <MenuItem key={name} value={name}>
-              {PART_WORDS[name].many}
-            </MenuItem>
-          ))}
-        </TextField>
+        <KindChoice label="What lies there" kind={kind} onKind={setKind} />
         <TextField
           size="small"
           label="Shelf"

@@ -2,7 +2,6 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import LinearProgress from '@mui/material/LinearProgress'
-import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import Typography from '@mui/material/Typography'
 import Link from 'next/link'
@@ -11,11 +10,11 @@ import { useDropzone } from 'react-dropzone'
 import type { ListReading } from '@/core/stock-list/checkListRow'
 import type { ColumnMapping } from '@/core/stock-list/listColumns'
 import type { PartKind } from '@/core/stock/partKinds'
-import { PART_KINDS, PART_WORDS } from '@/core/stock/partKinds'
 import type { ImportResult } from '@/services/importParts'
 import { writeBadRows } from '@/io/csv/stockList'
 import { PageFrame } from '../shell/PageFrame'
 import { WorkError } from '../stage-work/WorkError'
+import { KindChoice } from './KindChoice'
 import { ListColumns } from './ListColumns'
 import { ListPreviewPanel } from './ListPreviewPanel'
 import { saveText } from './saveText'
@@ -67,24 +66,14 @@ export function ImportPage() {
       actions={<Link href="/drawers">Back to the drawers</Link>}
     >
       <Box sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', mt: 0.5 }}>
-        <TextField
-          select
-          size="small"
+        <KindChoice
           label="What it lists"
-          value={kind}
-          onChange={(event) => {
-            const next = PART_KINDS.find((known) => known === event.target.value) ?? kind
+          kind={kind}
+          onKind={(next) => {
             setKind(next)
             if (list) void readAnew(list, next, supplier)
           }}
-          sx={{ width: 160 }}
-        >
-          {PART_KINDS.map((name) => (
-            <MenuItem key={name} value={name}>
-              {PART_WORDS[name].many}
-            </MenuItem>
-          ))}
-        </TextField>
+        />
         <TextField
           size="small"
           label="Supplier"

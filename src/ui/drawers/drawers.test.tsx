@@ -1,0 +1,130 @@
+import { jest } from '@jest/globals'
+import { screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import type { PartsFound } from '@/services/drawersPage'
+import { stockCrystal } from '../../../tests/factories/parts'
+import { renderInTheme } from '../../../tests/jsdom/renderInTheme'
+import { CountPage } from './CountPage'
+import { ListColumns } from './ListColumns'
+import { ListPreviewPanel } from './ListPreviewPanel'
+import { OrderPage } from './OrderPage'
+
+const ORDER = {
+  supplier: 'Greystone Glass',
+  supplierCode: 'GG 300',
+  code: 'MF-300-10',
+  description: '30.0 × 1.0 flat mineral crystal',
+  there: 0,
+  order: 6,
+  priceCents: 690,
+}
+
+describe('OrderPage', () => {
+  it('groups by supplier and puts a run of sizes on the list, none of them twice', async () => {
+    const more = {
+      ...ORDER,
+      code: '',
+      supplier: '',
+      supplierCode: '',
+      description: '30.1 × 1.0 flat mineral crystal',
+    }
+    const assortment = jest.fn(() => Promise.resolve({ ok: true as const, lines: [ORDER, more], sizes: 51 }))
+    renderInTheme(<OrderPage low={[ORDER]} assortment={assortment} />)
+    expect(screen.getByRole('region', { name: 'Greystone Glass' })).toHaveTextContent('GG 300')
+    await userEvent.setup().click(screen.getByRole('button', { name: 'Put a run on the list' }))
+    expect(await screen.findByText('2 of 51 sizes put on the list.')).toBeInTheDocument()
+    expect(assortment).toHaveBeenCalledWith({
+      fromMm: 28,
+      toMm: 33,
+      stepMm: 0.1,
+      each: 3,
+      edgeThicknessMm: 1,
+      material: 'mineral',
+    })
+    expect(screen.getAllByRole('textbox', { name: /^Order of/ })).toHaveLength(2)
+    expect(screen.getByRole('region', { name: 'No supplier' })).toHaveTextContent('no code yet')
+  })
+
+  it('says what is wrong with a run at its field', async () => {
+    const assortment = () =>
+      Promise.resolve({ ok: false as const, errors: { stepMm: 'Step: 0 mm is less than 0.05 mm.' } })
+    renderInTheme(<OrderPage low={[]} assortment={assortment} />)
+    expect(screen.getByText(/Nothing has run low/)).toBeInTheDocument()
+    await userEvent.setup().click(screen.getByRole('button', { name: 'Put a run on the list' }))
+    expect(await screen.findByText('Step: 0 mm is less than 0.05 mm.')).toBeInTheDocument()
+  })
+})
+
+describe('CountPage', () => {
+  const rows = [1, 2].map((id) => ({ ...stockCrystal({ id, code: `C-${id}`, quantity: 3 }) }))
+
+  it('goes through a shelf, tells what differed, and keeps a figure that is none', async () => {
+    const found: PartsFound = { ok: true, kind: 'crystal', rows, total: 2 }
+    const fetched = jest.fn(() => Promise.resolve({ json: () => Promise.resolve(found) }))
+    globalThis.fetch = fetched as unknown as typeof fetch
+    const count = jest.fn((input: unknown) => {
+      const { counted } = input as { counted: number }
+      return Promise.resolve(
+        Number.isInteger(counted)
+          ? { ok: true as const, quantity: counted, change: counted - 3 }
+          : { ok: false as const, errors: { counted: 'Counted: type a whole number.' } },
+      )
+    })
+    renderInTheme(<CountPage count={count} />)
+    const user = userEvent.setup()
+    await user.type(screen.getByLabelText('Shelf'), 'C-14{Enter}')
+    const figure = await screen.findByRole('textbox', { name: 'Counted' })
+    await waitFor(() => expect(figure).toHaveFocus())
+    await user.keyboard('some{Enter}')
+    expect(await screen.findByText('Counted: type a whole number.')).toBeInTheDocument()
+    expect(figure).toHaveValue('some')
+    await user.clear(figure)
+    await user.keyboard('1{Enter}')
+    expect(await screen.findByText('1, 2 fewer')).toBeInTheDocument()
+    await user.keyboard('3{Enter}')
+    expect(await screen.findByText('Shelf counted: 1 of 2 lines differed.')).toBeInTheDocument()
+    expect(count).toHaveBeenLastCalledWith({ kind: 'crystal', partId: 2, counted: 3 })
+  })
+
+  it('says so when nothing lies there', async () => {
+    globalThis.fetch = (() =>
+      Promise.resolve({
+        json: () => Promise.resolve({ ok: true, kind: 'crystal', rows: [], total: 0 }),
+      })) as unknown as typeof fetch
+    renderInTheme(<CountPage count={() => Promise.resolve({ ok: true, quantity: 0, change: 0 })} />)
+    await userEvent.setup().type(screen.getByLabelText('Shelf'), 'Q-9{Enter}')
+    expect(await screen.findByText('Shelf Q-9: no crystals lie there.')).toBeInTheDocument()
+  })
+})
+
+describe('ListColumns', () => {
+  it('gives a field to one column only and asks for what the list leaves out', async () => {
+    const onMapping = jest.fn()
+    renderInTheme(
+      <ListColumns
+        kind="crystal"
+        list={{ name: 'x.csv', text: '', headings: ['A', 'B'], sample: [['300', '1,0']], rows: 1 }}
+        mapping={{ A: { field: 'diameterMm', unit: 'tenths of mm' } }}
+        onMapping={onMapping}
+        defaultsFor={['material', 'drawer']}
+        defaults={{}}
+        onDefaults={jest.fn()}
+      />,
+    )
+    expect(screen.getByLabelText('Material')).toBeInTheDocument()
+    expect(screen.getByText('tenths of mm')).toBeInTheDocument()
+    const user = userEvent.setup()
+    await user.click(screen.getAllByRole('combobox')[2] as HTMLElement)
+    await user.click(await screen.findByRole('option', { name: 'Diameter' }))
+    expect(onMapping).toHaveBeenCalledWith({ B: { field: 'diameterMm', unit: 'mm' } })
+  })
+})
+
+describe('ListPreviewPanel', () => {
+  it('names the line, the column and the reason', () => {
+    const firstBad = [{ line: 9, cells: [], reason: 'Ø (mm): “abc” is not a figure: write it as 30.0.' }]
+    renderInTheme(<ListPreviewPanel preview={{ good: 4963, bad: 37, firstBad }} />)
+    expect(screen.getByRole('heading')).toHaveTextContent('4963 rows would land, 37 would not')
+    expect(screen.getAllByRole('listitem')[0]).toHaveTextContent('line 9')
+  })
+})
