@@ -16,6 +16,7 @@ import { pickPair } from '@/services/pickPair'
 import { putBack } from '@/services/putBack'
 import type { RecordKind } from '@/services/records'
 import { saveRecord } from '@/services/records'
+import { saveShopSchool } from '@/services/shopSchools'
 import { getShop } from '@/services/shop'
 import { takeBackShape, takeShape } from '@/services/takeShape'
 import { countPart, receivePart } from '@/services/stockCount'
@@ -61,6 +62,12 @@ export async function receivePartAction(input: unknown) {
 
 export async function assortmentAction(input: unknown) {
   return assortment(await getShop(), input)
+}
+
+export async function saveShopSchoolAction(input: unknown) {
+  const result = await saveShopSchool(await getShop(), input)
+  if (result.ok) revalidatePath('/', 'layout')
+  return result
 }
 
 export async function saveFitPolicyAction(input: unknown) {

@@ -5,7 +5,6 @@ import type { StageId } from '@/core/stages/stages'
 import { stageIndex, stageLabel } from '@/core/stages/stages'
 import type { Hazard } from '@/core/tray/hazards'
 import { standingHazards } from '@/core/tray/hazards'
-import { jobFactsOf } from '@/core/tray/jobFactsOf'
 import { procedure, stepsOf } from '@/core/procedure/procedure'
 import { trayReadout } from '@/core/tray/trayReadout'
 import { formatMm, formatPercent } from '@/core/units/formatMm'
@@ -14,7 +13,6 @@ import { pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
 import { latestPick } from '@/data/queries/picks'
 import type { Reading } from '@/data/queries/readings'
 import { standingReadingsOf } from '@/data/queries/readings'
-import { standingFindings } from '@/data/queries/findings'
 import { openMethodRuns } from '@/data/queries/methodRuns'
 import type { Ticks } from '@/data/queries/ticks'
 import { ticksOf } from '@/data/queries/ticks'
@@ -24,6 +22,7 @@ import { allInstruments } from '@/data/queries/tools'
 import type { TrayRow } from '@/data/queries/trays'
 import { traysInHand } from '@/data/queries/trays'
 import { isDue } from '@/core/measure/calibration'
+import { factsOfTray } from './factsOfTray'
 import { hazardTicksOf } from './jobView'
 
 /** A tray in hand as the bench shows it. */
@@ -162,7 +161,7 @@ async function nextStep(
   { tray, sheet }: Pick<TrayRow, 'tray' | 'sheet'>,
   ticks: Ticks,
 ): Promise<string> {
-  const facts = jobFactsOf(tray, sheet, await standingFindings(db, tray.id))
+  const facts = await factsOfTray(db, { tray, sheet })
   const steps = stepsOf(procedure(facts, tray.schools), tray.stage)
   const next = steps.find((step) => ticks[`step:${step.id}`] === undefined)
   return next?.title ?? `${stageLabel(tray.stage)} is done: go on`

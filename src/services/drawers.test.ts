@@ -10,6 +10,7 @@ import { trayByItsNumber } from './listings'
 import { logPressRun } from './logPressRun'
 import { assortment, orderCsv, reorderList } from './orders'
 import { pickPair } from './pickPair'
+import { saveShopSchool } from './shopSchools'
 import { putBack } from './putBack'
 import { countPart, receivePart } from './stockCount'
 import { takeOut } from './takeOut'
@@ -320,6 +321,22 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
     expect(sapphire?.handsUnderPressureMm ?? 0).toBeGreaterThan(mineral?.handsUnderPressureMm ?? 0)
     expect(sapphire?.priceCents ?? 0).toBeGreaterThan(mineral?.priceCents ?? 0)
     expect(await compareUpgrades(store.db, { trayId: 999_999 })).toMatchObject({ ok: false })
+  })
+
+  it('leave it to the shop what it always does where practitioners differ', async () => {
+    const school = async () =>
+      (await tray(217)).job.procedure.steps.find(({ school: s }) => s?.id === 'back-seal')
+    expect((await school())?.school?.option).toBe('keep-if-sound')
+    expect(await saveShopSchool(store.db, { school: 'back-seal', option: 'renew' })).toEqual({ ok: true })
+    expect((await school())?.school).toMatchObject({
+      option: 'renew',
+      because: 'this shop always does it so',
+    })
+    expect(await saveShopSchool(store.db, { school: 'back-seal', option: 'glue' })).toMatchObject({
+      ok: false,
+    })
+    expect(await saveShopSchool(store.db, { school: 'back-seal', option: '' })).toEqual({ ok: true })
+    expect((await school())?.school?.option).toBe('keep-if-sound')
   })
 
   it('are judged by the shop’s own limits once it set some', async () => {

@@ -25,6 +25,7 @@ import type { Ticks } from '@/data/queries/ticks'
 import { ticksOf } from '@/data/queries/ticks'
 import { pastTrails, trailOfTray } from '@/data/queries/trail'
 import type { TrayRow } from '@/data/queries/trays'
+import { shopSchools } from './shopSchools'
 
 export interface PhotoView {
   readonly id: number
@@ -93,7 +94,7 @@ export async function jobView(db: Db, row: TrayRow, figures: JobFigures): Promis
     openMethodRuns(db),
   ])
   const ticks = ticksByTray.get(tray.id) ?? {}
-  const facts = jobFactsOf(tray, sheet, found)
+  const facts = jobFactsOf(tray, sheet, found, await shopSchools(db))
   const hazardFacts = { ...facts, steamedUp: tray.steamedUp, stage: tray.stage }
   const hazardTicks = hazardTicksOf(ticks)
   const crown = sheet.crownKind === 'none' ? [] : [sheet.crownHour ?? USUAL_CROWN_HOUR]

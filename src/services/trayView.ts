@@ -40,6 +40,7 @@ import { readingView, shapeView } from './shapeView'
 import { shopFitPolicy } from './fitPolicy'
 import type { PartOutView } from './partsOut'
 import { partsOut } from './partsOut'
+import { shopSchools } from './shopSchools'
 import type { ShortlistView } from './shortlistView'
 import { shortlistView, withPartsOut } from './shortlistView'
 
@@ -173,7 +174,7 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
       asked: tray.asked,
       measured: readout.measured,
       sheet,
-      fixing: tray.schools['insert-fixing'] ?? '',
+      fixing: tray.schools['insert-fixing'] ?? (await shopSchools(db))['insert-fixing'] ?? '',
     }),
   }
 }

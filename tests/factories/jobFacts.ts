@@ -28,6 +28,7 @@ export function jobFacts(over: Partial<JobFacts> = {}): JobFacts {
     oldLume: false,
     looseMarkers: false,
     sealsDoubtful: false,
+    shopSchools: {},
     asked: ['crystal'],
     waterClass: '5-bar',
     use: 'everyday',

@@ -2,6 +2,7 @@ import type { Metadata } from 'next'
 import { bridgeState } from '@/services/instrumentBridge'
 import { shopFitPolicy } from '@/services/fitPolicy'
 import { shopTools } from '@/services/listings'
+import { shopSchools } from '@/services/shopSchools'
 import { getShop } from '@/services/shop'
 import { SettingsPage } from '@/ui/lists/SettingsPage'
 import {
@@ -9,6 +10,7 @@ import {
   makeBridgeTokenAction,
   saveFitPolicyAction,
   saveRecordAction,
+  saveShopSchoolAction,
   withdrawBridgeTokenAction,
 } from '../actions'
 
@@ -22,6 +24,8 @@ export default async function Page() {
       tools={await shopTools(shop)}
       policy={await shopFitPolicy(shop)}
       savePolicy={saveFitPolicyAction}
+      schools={await shopSchools(shop)}
+      saveSchool={saveShopSchoolAction}
       bridge={await bridgeState(shop)}
       bridgeActions={{ make: makeBridgeTokenAction, withdraw: withdrawBridgeTokenAction }}
       save={saveRecordAction}

@@ -37,6 +37,7 @@ describe('CASE_KINDS', () => {
         looseMarkers: false,
         sealsDoubtful: false,
         asked: [...ASKED_FOR],
+        shopSchools: {},
       } as const
       const { steps } = procedure(facts)
       expect(label).not.toBe('')

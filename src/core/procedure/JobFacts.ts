@@ -19,6 +19,7 @@ import type {
 import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
 import type { AskedFor, Use, WaterClass } from '../intake/jobWords'
 import type { BackKind } from '../opening/backKinds'
+import type { ChosenOptions } from './schoolChoices'
 import type { CrystalState } from '../readings/readingPlan'
 
 /** How one case is built, as its sheet says; null means nobody has looked yet. */
@@ -57,4 +58,6 @@ export interface JobFacts extends Construction {
   readonly asked: readonly AskedFor[]
   readonly waterClass: WaterClass
   readonly use: Use
+  /** what the shop always does where practitioners differ */
+  readonly shopSchools: ChosenOptions
 }

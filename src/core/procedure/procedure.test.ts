@@ -24,7 +24,7 @@ import { jobOf } from './Job'
 import type { JobFacts } from './JobFacts'
 import { procedure, STEP_RULES, stepsOf } from './procedure'
 import type { SchoolChoices } from './schools'
-import { SCHOOL_IDS, SCHOOLS } from './schools'
+import { SCHOOL_IDS, SCHOOLS, schoolStand } from './schools'
 
 const ids = (facts: JobFacts, choices: SchoolChoices = {}) => procedure(facts, choices).steps.map((s) => s.id)
 
@@ -57,6 +57,7 @@ const anyFacts: fc.Arbitrary<JobFacts> = fc.record({
   asked: fc.subarray([...ASKED_FOR]),
   waterClass: fc.constantFrom(...WATER_CLASSES),
   use: fc.constantFrom('dress', 'diver'),
+  shopSchools: fc.constantFrom({}, { 'crystal-gasket': 'renew-always' }, { 'back-seal': 'renew' }),
 })
 const anyChoices: fc.Arbitrary<SchoolChoices> = fc
   .tuple(...SCHOOL_IDS.map((id) => fc.constantFrom(...Object.keys(SCHOOLS[id].options))))
@@ -418,6 +419,34 @@ describe('procedure, kind by kind', () => {
     const plan = procedure(jobFacts({ asked: ['marker'] }))
     expect(plan.waitMinutes).toBe(20 + 24 * 60)
     expect(stepsOf(plan, 'intake').map((s) => s.id)).toEqual(['photograph', 'say-what-cannot-be-saved'])
+  })
+})
+
+describe('schoolStand', () => {
+  const whole = jobFacts({ crystalState: 'whole' })
+
+  it('goes by the tray first, then by the shop, then by the case', () => {
+    const shop = { ...whole, shopSchools: { 'crystal-gasket': 'renew-always' } }
+    expect(schoolStand('crystal-gasket', whole, {}).option).toBe('renew-when-damaged')
+    expect(schoolStand('crystal-gasket', shop, {})).toMatchObject({
+      option: 'renew-always',
+      because: 'this shop always does it so',
+    })
+    expect(schoolStand('crystal-gasket', shop, { 'crystal-gasket': 'keep-if-sound' })).toMatchObject({
+      option: 'keep-if-sound',
+      because: 'chosen for this tray',
+    })
+  })
+
+  it('does not follow a shop where practice leaves no choice, or to what is no option', () => {
+    const bezel = {
+      ...whole,
+      retention: 'press-in-bezel' as const,
+      shopSchools: { 'crystal-gasket': 'keep-if-sound' },
+    }
+    expect(schoolStand('crystal-gasket', bezel, {})).toMatchObject({ option: 'renew-always', open: false })
+    const old = { ...whole, shopSchools: { 'crystal-gasket': 'an option of an old version' } }
+    expect(schoolStand('crystal-gasket', old, {}).option).toBe('renew-when-damaged')
   })
 })
 

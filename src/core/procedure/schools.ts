@@ -70,14 +70,17 @@ export interface SchoolStand {
 }
 
 /**
- * The school followed on this tray: the one chosen by hand, else the usual one for such a case.
+ * The school followed on this tray: the one chosen by hand, else the shop's own, else the usual one for such a case.
  * A choice practice does not allow here is not followed.
  */
 export function schoolStand(id: SchoolId, facts: JobFacts, choices: SchoolChoices): SchoolStand {
   const usual = usualSchool(id, facts)
-  const chosen = choices[id]
+  const here = choices[id]
+  const chosen = here ?? facts.shopSchools[id]
   if (!usual.open || chosen === undefined || !(chosen in SCHOOLS[id].options)) return usual
-  return chosen === usual.option ? usual : { option: chosen, because: 'chosen for this tray', open: true }
+  if (chosen === usual.option) return usual
+  const because = here === undefined ? 'this shop always does it so' : 'chosen for this tray'
+  return { option: chosen, because, open: true }
 }
 
 function usualSchool(id: SchoolId, facts: JobFacts): SchoolStand {

@@ -3,6 +3,7 @@ import type { Finding } from '../intake/Finding'
 import { isLooseBack } from '../intake/Finding'
 import type { AskedFor, Use, WaterClass } from '../intake/jobWords'
 import type { Construction, JobFacts } from '../procedure/JobFacts'
+import type { ChosenOptions } from '../procedure/schoolChoices'
 import type { CrystalState } from '../readings/readingPlan'
 
 /** What intake wrote down about one piece. */
@@ -28,6 +29,7 @@ export function jobFactsOf(
   tray: TrayIntake,
   sheet: SheetConstruction,
   findings: readonly Pick<Finding, 'kind' | 'words'>[],
+  shopSchools: ChosenOptions = {},
 ): JobFacts {
   return {
     retention: sheet.retention,
@@ -58,5 +60,6 @@ export function jobFactsOf(
     asked: tray.asked,
     waterClass: tray.waterClass,
     use: tray.use,
+    shopSchools,
   }
 }

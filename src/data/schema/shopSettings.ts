@@ -1,3 +1,4 @@
+import type { ChosenOptions } from '@/core/procedure/schoolChoices'
 import { doublePrecision, jsonb, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
 
 /** What holds for the whole shop: one row, made when first needed. */
@@ -10,6 +11,8 @@ export const shopSettings = pgTable('shop_settings', {
   cameraHeightMm: doublePrecision('camera_height_mm'),
   /** fit policies that differ from the built-in ones, by field name */
   fitPolicy: jsonb('fit_policy').$type<Readonly<Record<string, number | string>>>().notNull().default({}),
+  /** what the shop always does where practitioners differ, by school */
+  schools: jsonb('schools').$type<ChosenOptions>().notNull().default({}),
   /** SHA-256 of the instrument bridge's token, hex; the token itself is shown once and not kept */
   bridgeTokenHash: text('bridge_token_hash'),
   bridgeTokenMadeAt: timestamp('bridge_token_made_at', { withTimezone: true }),

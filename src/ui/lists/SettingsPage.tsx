@@ -7,6 +7,7 @@ import Typography from '@mui/material/Typography'
 import { useColorScheme } from '@mui/material/styles'
 import type { GridColDef } from '@mui/x-data-grid'
 import { useState } from 'react'
+import type { ChosenOptions } from '@/core/procedure/schoolChoices'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
 import { PageFrame } from '../shell/PageFrame'
@@ -20,6 +21,8 @@ import { FitPolicyPanel } from './FitPolicyPanel'
 import { codeColumn, mmColumn, wordColumn } from './columns'
 import { ROW_HEIGHT } from './gridLook'
 import { ListGrid } from './ListGrid'
+import type { SaveShopSchool } from './ShopSchoolsPanel'
+import { ShopSchoolsPanel } from './ShopSchoolsPanel'
 import type { EditedRecord } from './RecordDialog'
 import { RecordDialog } from './RecordDialog'
 import type { SaveRecord } from './SaveRecord'
@@ -54,13 +57,15 @@ export interface SettingsPageProps {
   readonly check: CheckInstrument
   readonly policy: FitPolicy
   readonly savePolicy: SaveFitPolicy
+  readonly schools: ChosenOptions
+  readonly saveSchool: SaveShopSchool
   readonly bridge: BridgeState
   readonly bridgeActions: BridgeActions
 }
 
 /** Instruments with their errors, presses, and the light the screen is read by. */
 export function SettingsPage(props: SettingsPageProps) {
-  const { tools, save, check, policy, savePolicy, bridge, bridgeActions } = props
+  const { tools, save, check, policy, savePolicy, schools, saveSchool, bridge, bridgeActions } = props
   const [edited, setEdited] = useState<EditedRecord | null>(null)
   return (
     <PageFrame title="Settings" subtitle="instruments, presses, fit limits, light">
@@ -126,6 +131,10 @@ export function SettingsPage(props: SettingsPageProps) {
         Fit limits
       </Typography>
       <FitPolicyPanel policy={policy} save={savePolicy} />
+      <Typography variant="h2" component="h2" sx={{ mt: 3 }}>
+        Where practitioners differ
+      </Typography>
+      <ShopSchoolsPanel schools={schools} save={saveSchool} />
       <Typography variant="h2" component="h2" sx={{ mt: 3, mb: 1 }}>
         Light
       </Typography>

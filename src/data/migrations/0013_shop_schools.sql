@@ -1,0 +1,1 @@
+ALTER TABLE "shop_settings" ADD COLUMN "schools" jsonb DEFAULT '{}'::jsonb NOT NULL;
