@@ -81,6 +81,7 @@ function bezelChoice(
     oldInner: figure('bezel-inner'),
     keySpacing: inBezel ? figure('key-spacing') : null,
     keyWidth: inBezel ? figure('key-width') : null,
+    chapterRing: sheet.chapterRing,
     clicks: sheet.bezelClicks,
     crystalMm: inBezel ? null : (figure('crystal-diameter')?.valueMm ?? null),
     family: sheet.bezelFamily,

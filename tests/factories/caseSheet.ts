@@ -5,6 +5,7 @@ export function caseSheetFacts(over: Partial<CaseSheetFacts> = {}): CaseSheetFac
   return {
     retention: 'tension-gasket',
     bezelKind: 'none',
+    chapterRing: 'none',
     backSeal: 'o-ring',
     crownKind: 'push-pull',
     bezelClicks: null,

@@ -1,4 +1,4 @@
-import type { BezelKind } from '../construction/kinds'
+import type { BezelKind, ChapterRing } from '../construction/kinds'
 import { turns } from '../construction/kinds'
 import type { Figure } from '../fit/CaseFacts'
 import { probabilityWithin } from '../fit/interference'
@@ -20,6 +20,7 @@ export interface BezelSeat {
   readonly oldInner: Figure | null
   readonly keySpacing: Figure | null
   readonly keyWidth: Figure | null
+  readonly chapterRing: ChapterRing
   /** clicks a turn; null when nobody counted */
   readonly clicks: number | null
   /** crystal that stays in the case: the bezel must clear it; null where it lives in the bezel */
@@ -81,6 +82,7 @@ export function assessBezel(
       ...(bezel.boreMm === null
         ? []
         : ['Rings of the old bezel do not serve it: both come with the new one.']),
+      ...chapterRingNote(bezel, seat),
     ],
   }
 }
@@ -149,6 +151,13 @@ function clearOfCrystal(bezel: StockBezel, { crystalMm }: BezelSeat): Check | nu
     failure: `its opening of ${formatMm(openMm)} does not clear the ${formatMm(crystalMm)} crystal`,
     reason: null,
   }
+}
+
+/** A chapter ring that lives in the bezel goes over into the new one. Common practice. */
+function chapterRingNote({ boreMm }: StockBezel, { chapterRing }: BezelSeat): string[] {
+  if (boreMm === null || chapterRing === 'none') return []
+  const keyed = chapterRing === 'keyed' ? ', its key in its notch' : ''
+  return [`The chapter ring goes over from the old bezel: lay it in dry first${keyed}, 12 and 6 to the keys.`]
 }
 
 function words(kind: BezelKind): string {

@@ -23,6 +23,7 @@ const CASE: BezelSeat = {
   oldInner: null,
   keySpacing: null,
   keyWidth: null,
+  chapterRing: 'none',
   clicks: 120,
   crystalMm: 30,
   family: 'Tidal',
@@ -136,6 +137,7 @@ describe('assessBezel', () => {
       oldInner: figure(34.1),
       keySpacing: figure(33.4),
       keyWidth: figure(1.5),
+      chapterRing: 'keyed',
       crystalMm: null,
       family: 'Signal 2',
     }
@@ -149,7 +151,7 @@ describe('assessBezel', () => {
         family: '',
       })
     expect(assessBezel(bezel(33.4), removable).reasons.join(' ')).toMatch(
-      /as the old bezel’s 34.10.*both come with the new one/,
+      /as the old bezel’s 34.10.*both come with the new one.*lay it in dry first, its key in its notch/,
     )
     expect(assessBezel(bezel(33), removable).failures[0]).toMatch(
       /keys 33.00, the old bezel’s 33.40: it cannot go on/,

@@ -1,6 +1,7 @@
 import type {
   BackSeal,
   BezelKind,
+  ChapterRing,
   CrownKind,
   InsertForm,
   InsertHold,
@@ -13,6 +14,7 @@ import type { CrystalMaterial, CrystalProfile, GasketMaterial, GasketSection } f
 export interface CaseSheetFacts {
   readonly retention: Retention
   readonly bezelKind: BezelKind
+  readonly chapterRing: ChapterRing
   readonly backSeal: BackSeal
   readonly crownKind: CrownKind
   readonly bezelClicks: number | null
