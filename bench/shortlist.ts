@@ -70,6 +70,8 @@ const wishes = {
   sizeMm: null,
   material: 'mineral',
   profile: null,
+  magnifier: null,
+  arCoating: null,
   gasketColour: null,
   lastTime: null,
 } as const

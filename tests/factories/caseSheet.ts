@@ -25,6 +25,8 @@ export function caseSheetFacts(over: Partial<CaseSheetFacts> = {}): CaseSheetFac
     undersideRiseMm: 0,
     crystalMaterial: 'mineral',
     crystalProfile: 'flat',
+    magnifier: 'none',
+    arCoating: 'none',
     gasketWallMm: 0.5,
     gasketHeightMm: 1,
     gasketSection: 'I',

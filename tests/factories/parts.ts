@@ -78,6 +78,8 @@ export const NO_WISHES: FitWishes = {
   sizeMm: null,
   material: null,
   profile: null,
+  magnifier: null,
+  arCoating: null,
   gasketColour: null,
   lastTime: null,
 }

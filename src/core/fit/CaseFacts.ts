@@ -1,3 +1,4 @@
+import type { ArCoating, Magnifier } from '../construction/kinds'
 import type { Estimate } from '../measure/Estimate'
 import type { CrystalMaterial, CrystalProfile } from './parts'
 
@@ -70,6 +71,9 @@ export interface FitWishes {
   readonly sizeMm: number | null
   readonly material: CrystalMaterial | null
   readonly profile: CrystalProfile | null
+  /** as the old crystal had them; null when nobody looked */
+  readonly magnifier: Magnifier | null
+  readonly arCoating: ArCoating | null
   readonly gasketColour: string | null
   /** what went home in this case last time */
   readonly lastTime: {

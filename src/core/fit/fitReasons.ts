@@ -196,9 +196,22 @@ function historySentence(candidate: Candidate, wishes: FitWishes): string[] {
   return [`Last time on this case sheet: ${what} has gone home ${times}, so it is preferred among equals.`]
 }
 
-function wishSentence({ crystal }: Candidate, { material }: FitWishes): string[] {
-  if (material === null || crystal.material === material) return []
-  return [
-    `The old crystal was ${material.replace('-', ' ')}: tell the owner before changing to ${crystal.material.replace('-', ' ')}.`,
+function wishSentence({ crystal }: Candidate, { material, magnifier, arCoating }: FitWishes): string[] {
+  const changed = [
+    material !== null &&
+      crystal.material !== material &&
+      `The old crystal was ${material.replace('-', ' ')}: tell the owner before changing to ${crystal.material.replace('-', ' ')}.`,
+    magnifier !== null &&
+      magnifier !== 'none' &&
+      crystal.magnifier === 'none' &&
+      'The old crystal had a magnifier, this one has none: fit one over the date, or tell the owner.',
+    crystal.magnifier !== 'none' &&
+      magnifier === 'none' &&
+      `This one carries a magnifier ${crystal.magnifier}${crystal.magnifier === 'inside' ? ', which comes nearer to the hands than its underside' : ''}.`,
+    arCoating !== null &&
+      arCoating !== 'none' &&
+      crystal.arCoating === 'none' &&
+      'The old crystal was coated against reflections, this one is not.',
   ]
+  return changed.filter((sentence) => sentence !== false)
 }

@@ -41,6 +41,12 @@ function rimBadnessMm(rimMm: number, preference: ThicknessPreference, flushMm: n
   return Math.abs(rimMm) + (wrongSide ? WRONG_SIDE_MM : 0)
 }
 
+/** How many of magnifier and coat are not as the old crystal had them. */
+function extrasOff({ magnifier, arCoating }: StockCrystal, wishes: FitWishes): number {
+  const off = <T>(wanted: T | null, own: T) => (wanted === null || wanted === own ? 0 : 1)
+  return off(wishes.magnifier, magnifier) + off(wishes.arCoating, arCoating)
+}
+
 /**
  * Order of the shortlist: most probable first; among equals what went home last time, then what came
  * out, the verdict's size, the ring's colour, then the flattest rim, the fuller drawer and the lower price.
@@ -53,6 +59,7 @@ export function pairKey(pair: RankedPair, wishes: FitWishes, policy: FitPolicy =
     isLastTime(pair, wishes) ? 0 : 1,
     wishes.material === null || crystal.material === wishes.material ? 0 : 1,
     wishes.profile === null || crystal.profile === wishes.profile ? 0 : 1,
+    extrasOff(crystal, wishes),
     wishes.sizeMm === null ? 0 : Math.round(Math.abs(crystal.diameterMm - wishes.sizeMm) * 100),
     Math.floor(rimMm / COARSE_RIM_MM),
     !gasket || wishes.gasketColour === null || gasket.colour === wishes.gasketColour ? 0 : 1,

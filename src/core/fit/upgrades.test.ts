@@ -55,6 +55,18 @@ describe('upgrades', () => {
 })
 
 describe('pairKey', () => {
+  it('would rather have the magnifier and the coat of the old crystal', () => {
+    const wishes = { ...NO_WISHES, magnifier: 'outside' as const, arCoating: 'inside' as const }
+    const key = (over: Parameters<typeof stockCrystal>[0]) =>
+      pairKey(
+        { crystal: stockCrystal(over), gasket: null, probability: 0.8, standing: { rimMm: null } },
+        wishes,
+      )[4]
+    expect(key({ magnifier: 'outside', arCoating: 'inside' })).toBe(0)
+    expect(key({ magnifier: 'outside' })).toBe(1)
+    expect(key({})).toBe(2)
+  })
+
   it('puts the side a shop would rather have first among rims as far off', () => {
     const at = (rimMm: number) => ({
       crystal: stockCrystal(),
@@ -63,7 +75,7 @@ describe('pairKey', () => {
       standing: { rimMm },
     })
     const rim = (rimMm: number, thicknessPreference: 'flush' | 'rather-proud' | 'rather-sunk') =>
-      pairKey(at(rimMm), NO_WISHES, { ...FIT_POLICY, thicknessPreference })[5] ?? NaN
+      pairKey(at(rimMm), NO_WISHES, { ...FIT_POLICY, thicknessPreference })[6] ?? NaN
     expect(rim(0.2, 'flush')).toBe(rim(-0.2, 'flush'))
     expect(rim(0.2, 'rather-proud')).toBeLessThan(rim(-0.2, 'rather-proud'))
     expect(rim(-0.2, 'rather-sunk')).toBeLessThan(rim(0.2, 'rather-sunk'))

@@ -50,7 +50,7 @@ export function upgrades(
     lines.push(crystal)
   }
   const found = [...byVariant.values()].flatMap((lines) => {
-    const anyKind = { ...wishes, material: null, profile: null }
+    const anyKind = { ...wishes, material: null, profile: null, magnifier: null, arCoating: null }
     const [candidate] = shortlist(stockIndex(lines, gaskets), facts, anyKind, { policy, most: 1 }).fitting
     return candidate ? [upgradeOf(candidate, pressureBar)] : []
   })

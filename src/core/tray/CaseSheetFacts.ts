@@ -1,4 +1,5 @@
 import type {
+  ArCoating,
   BackSeal,
   BezelKind,
   ChapterRing,
@@ -6,6 +7,7 @@ import type {
   InsertForm,
   InsertHold,
   InsertMaterial,
+  Magnifier,
   Retention,
 } from '../construction/kinds'
 import type { CrystalMaterial, CrystalProfile, GasketMaterial, GasketSection } from '../fit/parts'
@@ -35,6 +37,8 @@ export interface CaseSheetFacts {
   readonly undersideRiseMm: number | null
   readonly crystalMaterial: CrystalMaterial | null
   readonly crystalProfile: CrystalProfile | null
+  readonly magnifier: Magnifier
+  readonly arCoating: ArCoating
   readonly gasketWallMm: number | null
   readonly gasketHeightMm: number | null
   readonly gasketSection: GasketSection | null

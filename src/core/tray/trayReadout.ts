@@ -59,6 +59,8 @@ export function trayReadout(
       sizeMm: outcome.ok ? outcome.verdict.pick.sizeMm : null,
       material: sheet.crystalMaterial,
       profile: sheet.crystalProfile,
+      magnifier: sheet.magnifier,
+      arCoating: sheet.arCoating,
       gasketColour: sheet.gasketColour,
       lastTime: lastTimePair(pastRuns),
     },

@@ -1,0 +1,117 @@
+import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
+import type { DimensionId } from '../readings/dimensionKinds'
+import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { caseFactsOf } from './caseFactsOf'
+import type { CaseSheetFacts } from './CaseSheetFacts'
+import { measuredFigures } from './measuredFigures'
+import { seatSizeOf } from './seatEvidence'
+import { trayReadout } from './trayReadout'
+
+/** A sheet that knows nothing but how its crystal is held. */
+const BLANK: CaseSheetFacts = {
+  ...caseSheetFacts(),
+  boreMm: null,
+  seatDepthMm: null,
+  handsBelowSeatMm: null,
+  crystalDiameterMm: null,
+  crystalEdgeMm: null,
+  crystalCentreMm: null,
+  gasketWallMm: null,
+}
+let id = 0
+const taken = (dimension: DimensionId, ...figures: number[]) =>
+  figures.map((shownMm, placeIndex) => ({
+    id: ++id,
+    dimension,
+    placeIndex,
+    shownMm,
+    instrumentId: 1,
+    ...TYPICAL_INSTRUMENTS.caliper,
+  }))
+const outcome = (over: Partial<CaseSheetFacts>, readings: ReturnType<typeof taken> = []) =>
+  caseFactsOf(measuredFigures(readings), { ...BLANK, ...over })
+
+describe('caseFactsOf, construction by construction', () => {
+  it.each([
+    ['tension-gasket', {}, 'bore'],
+    ['press-in-bezel', {}, 'bezel-bore'],
+    ['press-in-bezel', { bezelBoreMm: 31.35 }, 'seat-depth'],
+    ['neck-and-bezel', {}, 'neck-outer'],
+    ['neck-and-bezel', { neckOuterMm: 28.9 }, 'bezel-inner'],
+    ['snap-acrylic', {}, 'groove'],
+    ['tension-ring-acrylic', {}, 'bore'],
+    ['cemented', {}, 'rebate-length'],
+    ['cemented', { rebateLengthMm: 24 }, 'rebate-width'],
+    ['cemented', { rebateLengthMm: 24, rebateWidthMm: 20 }, 'rebate-depth'],
+  ] as const)('%s with %j asks for the %s', (retention, known, missing) => {
+    expect(outcome({ retention, ...known })).toEqual({ ok: false, missing })
+  })
+
+  it('takes what was measured before what the sheet says', () => {
+    const found = outcome({ retention: 'snap-acrylic', grooveMm: 29.9 }, taken('groove', 29.95, 29.95, 29.95))
+    expect(found.ok && found.facts).toMatchObject({
+      held: 'acrylic',
+      seat: 'groove',
+      opening: { origin: 'measured', valueMm: expect.closeTo(29.95, 9) as number },
+    })
+  })
+
+  it('sees a cup in acrylic, and glass in anything else, over a neck', () => {
+    const neck = { retention: 'neck-and-bezel', neckOuterMm: 28.9, bezelInnerMm: 30.5 } as const
+    const crystalOf = (crystalMaterial: CaseSheetFacts['crystalMaterial']) => {
+      const found = outcome({ ...neck, crystalMaterial })
+      return found.ok && found.facts.held === 'neck' ? found.facts.crystal : null
+    }
+    expect([crystalOf('acrylic'), crystalOf('mineral'), crystalOf(null)]).toEqual(['cup', 'glass', 'glass'])
+  })
+
+  it('tells a round rebate from a shaped one by its corners, or by what the sheet knows of the crystal', () => {
+    const rebate = { retention: 'cemented', rebateDepthMm: 1 } as const
+    const outlineOf = (over: Partial<CaseSheetFacts>) => {
+      const found = outcome({ ...rebate, ...over })
+      return found.ok && found.facts.held === 'cement' ? found.facts.outline : null
+    }
+    expect(outlineOf({ rebateLengthMm: 30, rebateWidthMm: 30, rebateCornerMm: 15 })).toBe('round')
+    expect(outlineOf({ rebateLengthMm: 30, rebateWidthMm: 30, rebateCornerMm: 2 })).toBe('shaped')
+    expect(outlineOf({ rebateLengthMm: 30, crystalDiameterMm: 29.9 })).toBe('round')
+    expect(outlineOf({ rebateLengthMm: 24, rebateWidthMm: 20, crystalLengthMm: 23.9 })).toBe('shaped')
+  })
+})
+
+describe('the seat as evidence of the size', () => {
+  it.each([
+    // Middle of what each fit wants, worked by hand from the built-in limits.
+    ['snap-acrylic', {}, taken('groove', 29.95, 29.95, 29.95), 29.95 + (0.05 + 0.2995) / 2],
+    ['tension-ring-acrylic', {}, taken('bore', 31.4, 31.4, 31.4, 31.4), 31.4 + 0.075],
+    [
+      'neck-and-bezel',
+      { gasketWallMm: 0.4 },
+      taken('bezel-inner', 30.52, 30.52, 30.52),
+      30.52 - 0.8 * (1 - 0.115),
+    ],
+    [
+      'neck-and-bezel',
+      { crystalMaterial: 'acrylic', neckOuterMm: 27.6 },
+      taken('bezel-inner', 29.15, 29.15, 29.15),
+      27.6 + 1.55 / (1 - 0.045),
+    ],
+    ['cemented', { crystalDiameterMm: 29.9 }, taken('rebate-length', 30, 30, 30), 30 - 0.12],
+  ] as const)('%s asks for the crystal in the middle of its window', (retention, known, readings, wanted) => {
+    const { verdict, evidence } = trayReadout(readings, { ...BLANK, retention, ...known }, [])
+    expect(evidence.map(({ kind }) => kind)).toEqual(['seat'])
+    expect(verdict?.fromCase?.valueMm).toBeCloseTo(wanted, 6)
+    expect(verdict?.pick.sizeMm).toBeCloseTo(Math.round(wanted * 10) / 10, 9)
+  })
+
+  it('is there for no shaped crystal and for no ring in a bore', () => {
+    const shaped = { ...BLANK, retention: 'cemented', rebateLengthMm: 24, crystalLengthMm: 23.9 } as const
+    expect(seatSizeOf({}, shaped)).toBeNull()
+    expect(seatSizeOf({}, caseSheetFacts())).toBeNull()
+    expect(seatSizeOf({}, { ...BLANK, retention: 'neck-and-bezel' })).toBeNull()
+  })
+
+  it('does not count what only the sheet knows', () => {
+    const sheet = { ...BLANK, retention: 'snap-acrylic', grooveMm: 29.95 } as const
+    expect(trayReadout([], sheet, []).evidence).toEqual([])
+  })
+})
