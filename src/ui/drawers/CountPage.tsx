@@ -116,13 +116,21 @@ export function CountPage({ count }: { count: (input: unknown) => Promise<CountO
         <Box
           component="form"
           aria-label="This line"
-          sx={{ display: 'flex', gap: 2, alignItems: 'center', mt: 2, p: 1.5, bgcolor: 'paper.chosen' }}
+          sx={{
+            display: 'flex',
+            flexWrap: 'wrap',
+            gap: 2,
+            alignItems: 'center',
+            mt: 2,
+            p: 1.5,
+            bgcolor: 'paper.chosen',
+          }}
           onSubmit={(event) => {
             event.preventDefault()
             void store()
           }}
         >
-          <Box sx={{ flex: 1 }}>
+          <Box sx={{ flex: '1 1 260px' }}>
             <Typography sx={{ fontSize: '1.5rem', fontWeight: 700 }}>{describePart(kind, row)}</Typography>
             <Typography className="figure" sx={{ color: 'text.secondary' }}>
               {row.code}, {row.drawer}, line {at + 1} of {rows?.length}
@@ -160,8 +168,8 @@ export function CountPage({ count }: { count: (input: unknown) => Promise<CountO
             key={line.id}
             sx={{
               display: 'grid',
-              gridTemplateColumns: 'minmax(0,1fr) 160px 240px',
-              gap: 1,
+              gridTemplateColumns: { xs: 'minmax(0,1fr) auto', sm: 'minmax(0,1fr) 160px 240px' },
+              columnGap: 1,
               borderTop: 1,
               borderColor: 'divider',
               fontWeight: index === at ? 700 : 400,
@@ -174,7 +182,10 @@ export function CountPage({ count }: { count: (input: unknown) => Promise<CountO
                 input.current?.focus()
               }}
               sx={{
+                gridColumn: { xs: '1 / -1', sm: 'auto' },
                 justifyContent: 'flex-start',
+                textAlign: 'left',
+                px: { xs: 0, sm: 1 },
                 minHeight: 34,
                 py: 0,
                 fontWeight: 'inherit',

@@ -148,7 +148,10 @@ export function DrawersPage({ summary, dies, initial, save, receive }: DrawersPa
             {found ? `${found.total.toLocaleString('en').replaceAll(',', ' ')} found` : '…'}
           </span>
         )}
-        <Box component="span" sx={{ color: 'text.secondary', flex: 1 }}>
+        <Box
+          component="span"
+          sx={{ color: 'text.secondary', flex: 1, display: { xs: 'none', sm: 'inline' } }}
+        >
           29.9..30.1 sapphire · insert 38 ceramic · @C-16 · low
         </Box>
         <Link href="/drawers/order">Order{low > 0 && ` (${low} low)`}</Link>

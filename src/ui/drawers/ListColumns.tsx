@@ -94,7 +94,7 @@ function ColumnRow({ heading, example, fields, column, onColumn }: ColumnRowProp
     <Box
       sx={{
         display: 'grid',
-        gridTemplateColumns: 'minmax(0,1fr) 170px 128px',
+        gridTemplateColumns: { xs: 'minmax(0,1fr) minmax(0,1fr)', sm: 'minmax(0,1fr) 170px 128px' },
         gap: 1,
         alignItems: 'center',
         borderTop: 1,
@@ -102,7 +102,7 @@ function ColumnRow({ heading, example, fields, column, onColumn }: ColumnRowProp
         py: 0.5,
       }}
     >
-      <Box sx={{ minWidth: 0 }}>
+      <Box sx={{ minWidth: 0, gridColumn: { xs: '1 / -1', sm: 'auto' } }}>
         <strong>{heading || 'no heading'}</strong>
         <Box
           className="figure"

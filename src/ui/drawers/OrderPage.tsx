@@ -90,8 +90,9 @@ export function OrderPage({ low, assortment }: OrderPageProps) {
                 key={keyOf(line)}
                 sx={{
                   display: 'grid',
-                  gridTemplateColumns: 'minmax(0,1fr) 220px 110px 110px',
-                  gap: 1.5,
+                  gridTemplateColumns: { xs: 'minmax(0,1fr) 84px', sm: 'minmax(0,1fr) 220px 110px 110px' },
+                  columnGap: 1.5,
+                  rowGap: 0.25,
                   alignItems: 'center',
                   borderTop: 1,
                   borderColor: 'divider',
@@ -99,10 +100,18 @@ export function OrderPage({ low, assortment }: OrderPageProps) {
                 }}
               >
                 <span>{line.description}</span>
-                <Box component="span" className="figure" sx={{ fontSize: 14, color: 'text.secondary' }}>
+                <Box
+                  component="span"
+                  className="figure"
+                  sx={{ fontSize: 14, color: 'text.secondary', gridRow: { xs: 2, sm: 1 } }}
+                >
                   {line.supplierCode || line.code || 'no code yet'}
                 </Box>
-                <Box component="span" className="figure" sx={{ fontSize: 14, textAlign: 'right' }}>
+                <Box
+                  component="span"
+                  className="figure"
+                  sx={{ fontSize: 14, textAlign: 'right', gridRow: { xs: 2, sm: 1 } }}
+                >
                   {line.there} there
                 </Box>
                 <TextField
@@ -138,11 +147,11 @@ function countOf(text: string | undefined, otherwise: number): number | null {
 
 const RUN = { fromMm: '28.0', toMm: '33.0', stepMm: '0.1', each: '3', edgeThicknessMm: '1.0' }
 const RUN_LABELS = {
-  each: 'Of each',
-  stepMm: 'Step, mm',
   fromMm: 'From, mm',
   toMm: 'To, mm',
+  stepMm: 'Step, mm',
   edgeThicknessMm: 'Thickness, mm',
+  each: 'Of each',
 } as const
 
 function AssortmentForm({

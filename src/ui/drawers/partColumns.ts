@@ -20,6 +20,7 @@ export const PART_COLUMNS: Readonly<Record<PartKind, readonly GridColDef<PartRow
   crystal: [
     {
       ...mmColumn<PartRow>('diameterMm', 'Diameter'),
+      minWidth: 132,
       valueFormatter: (value: number, row) =>
         typeof row.widthMm === 'number'
           ? `${formatMm(value, 0.1)} × ${formatMm(row.widthMm, 0.1)}`
