@@ -9,6 +9,7 @@ export function planFacts(over: Partial<PlanFacts> = {}): PlanFacts {
     crystalMaterial: 'mineral',
     gasketPresent: true,
     asked: ['crystal'],
+    bezelKind: 'none',
     insertMaterial: 'none',
     chapterRing: 'none',
     backSeal: 'o-ring',

@@ -3,6 +3,7 @@ import type { Die } from './Die'
 import { isMetal } from './Die'
 import type { DieOutcome, DieOutline } from './pressInDies'
 import { dieOutcome, faceReason, nearestByOuter } from './pressInDies'
+import { reaches } from './within'
 
 /** A bezel die's opening is at least this much larger than the crystal, mm. Common practice. */
 const CLEAR_OF_CRYSTAL_MM = 0.5
@@ -37,9 +38,9 @@ export function bezelPusher(dies: readonly Die[], bezel: PressedBezel): DieOutco
   const choices = pushers
     .filter(
       (die) =>
-        die.openingMm >= leastOpeningMm &&
-        bears(die) >= 2 * LEAST_LAND_MM &&
-        die.recessDepthMm >= leastRecessMm,
+        reaches(die.openingMm, leastOpeningMm) &&
+        reaches(bears(die), 2 * LEAST_LAND_MM) &&
+        reaches(die.recessDepthMm, leastRecessMm),
     )
     .sort(
       (a, b) =>

@@ -3,6 +3,7 @@ import type { Die } from './Die'
 import { isMetal } from './Die'
 import type { DiePolicy } from './diePolicy'
 import { DIE_POLICY } from './diePolicy'
+import { reaches, within } from './within'
 
 export interface DieChoice {
   readonly die: Die
@@ -51,7 +52,7 @@ export function pressInPusher(
   const pushers = dies.filter((d) => d.role === 'pusher')
   const suits = (d: Die) =>
     within(d.outerDiameterMm, wanted.leastOuterMm, wanted.mostOuterMm) &&
-    (!domed || (d.recessDepthMm >= leastRecessMm && d.openingMm >= wanted.leastOpeningMm))
+    (!domed || (reaches(d.recessDepthMm, leastRecessMm) && reaches(d.openingMm, wanted.leastOpeningMm)))
   const choices = pushers
     .filter(suits)
     .sort((a, b) => badness(a, targetMm) - badness(b, targetMm))
@@ -88,9 +89,9 @@ export function pressInSupport(
   const choices = supports
     .filter(
       (d) =>
-        d.openingMm >= wanted.leastOpeningMm &&
-        d.outerDiameterMm <= wanted.mostOuterMm &&
-        land(d) >= policy.supportBearingMm,
+        reaches(d.openingMm, wanted.leastOpeningMm) &&
+        reaches(wanted.mostOuterMm, d.outerDiameterMm) &&
+        reaches(land(d), policy.supportBearingMm),
     )
     // The widest bearing ring loads the case least; plastic before metal.
     .sort((a, b) => metalLast(a) - metalLast(b) || land(b) - land(a) || a.id - b.id)
@@ -104,11 +105,6 @@ const LEAST_PUSHER_LAND_MM = 0.6
 const MOST_PUSHER_LAND_MM = 2.5
 /** A metal face counts as this much further from the wanted diameter, mm: plastic wins when both are near. */
 const METAL_PENALTY_MM = 0.25
-
-function within(value: number, least: number, most: number): boolean {
-  // Diameters are decimal fractions: without slack 29.5 is outside 29.0 + 0.5 in the last bit.
-  return value >= least - 1e-9 && value <= most + 1e-9
-}
 
 function metalLast(die: Die): number {
   return isMetal(die.material) ? 1 : 0

@@ -2,6 +2,7 @@ import { formatMm } from '../units/formatMm'
 import type { Die } from './Die'
 import type { DieOutcome } from './pressInDies'
 import { dieOutcome, faceReason } from './pressInDies'
+import { reaches, within } from './within'
 
 /** What a crystal is pressed out through. All mm. */
 export interface PushOutCase {
@@ -37,10 +38,7 @@ export function pushOutPusher(dies: readonly Die[], watchCase: PushOutCase): Die
   }
   const pushers = dies.filter((d) => d.role === 'pusher')
   const choices = pushers
-    .filter(
-      (d) =>
-        d.outerDiameterMm <= mostOuterMm && d.outerDiameterMm >= wanted.leastOuterMm && d.openingMm === 0,
-    )
+    .filter((d) => within(d.outerDiameterMm, wanted.leastOuterMm, mostOuterMm) && d.openingMm === 0)
     .sort((a, b) => b.outerDiameterMm - a.outerDiameterMm)
     .map((die) => ({
       die,
@@ -76,9 +74,9 @@ export function pushOutSupport(
   const choices = supports
     .filter(
       (d) =>
-        d.openingMm >= leastOpeningMm &&
-        d.recessDepthMm >= leastRecessMm &&
-        d.outerDiameterMm <= caseDiameterMm,
+        reaches(d.openingMm, leastOpeningMm) &&
+        reaches(d.recessDepthMm, leastRecessMm) &&
+        reaches(caseDiameterMm, d.outerDiameterMm),
     )
     .sort((a, b) => a.openingMm - b.openingMm)
     .map((die) => ({

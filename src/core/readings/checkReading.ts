@@ -26,7 +26,7 @@ export function checkReading(text: string, dimension: Dimension, expectedMm: num
   const parsed = parseReading(text)
   if (!parsed.ok) return refusal(parsed.code, dimension, text)
   const { valueMm } = parsed
-  if (!(valueMm > 0)) return refusal('not-positive', dimension, text)
+  if (!(valueMm > 0) && dimension.leastMm >= 0) return refusal('not-positive', dimension, text)
 
   const suggestionMm = slippedPoint(valueMm, dimension, expectedMm)
   const possible = valueMm >= dimension.leastMm && valueMm <= dimension.mostMm

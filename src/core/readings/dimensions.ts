@@ -127,7 +127,8 @@ const TABLE: Readonly<Record<DimensionId, Omit<Dimension, 'id'>>> = {
   },
   'hands-below-seat': {
     label: 'Hands below seat',
-    leastMm: 0.02,
+    leastMm: -4, // under a dome the hand stack may stand above the seat
+
     mostMm: 6,
     instruments: ['depth-gauge', 'caliper'],
     places: ['centre'],
@@ -136,7 +137,7 @@ const TABLE: Readonly<Record<DimensionId, Omit<Dimension, 'id'>>> = {
     stage: 'measure',
     part: 'case',
     surprisingMm: 0.3,
-    how: 'from the seat plane to the top of the hand stack, movement in its place',
+    how: 'from the seat plane to the top of the hand stack, movement in its place; with a minus where they stand above it',
   },
   'neck-outer': {
     ...DIAMETER,

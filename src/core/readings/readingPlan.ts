@@ -1,4 +1,4 @@
-import type { BackSeal, ChapterRing, InsertMaterial, Retention } from '../construction/kinds'
+import type { BackSeal, BezelKind, ChapterRing, InsertMaterial, Retention } from '../construction/kinds'
 import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
 import type { AskedFor } from '../intake/jobWords'
 import { ASKED_FOR } from '../intake/jobWords'
@@ -16,6 +16,7 @@ export interface PlanFacts {
   readonly crystalMaterial: CrystalMaterial | null
   readonly gasketPresent: boolean
   readonly asked: readonly AskedFor[]
+  readonly bezelKind: BezelKind
   readonly insertMaterial: InsertMaterial
   readonly chapterRing: ChapterRing
   readonly backSeal: BackSeal
@@ -26,7 +27,10 @@ export function planFactsOf(
   tray: Pick<PlanFacts, 'crystalState' | 'gasketPresent' | 'asked'> & {
     readonly foundMaterial: CrystalMaterial | null
   },
-  sheet: Pick<PlanFacts, 'retention' | 'insertMaterial' | 'chapterRing' | 'backSeal' | 'crystalMaterial'> & {
+  sheet: Pick<
+    PlanFacts,
+    'retention' | 'bezelKind' | 'insertMaterial' | 'chapterRing' | 'backSeal' | 'crystalMaterial'
+  > & {
     readonly crystalProfile: CrystalProfile | null
   },
 ): PlanFacts {
@@ -37,6 +41,7 @@ export function planFactsOf(
     profile: sheet.crystalProfile ?? 'flat',
     gasketPresent: tray.gasketPresent,
     asked: tray.asked,
+    bezelKind: sheet.bezelKind,
     insertMaterial: sheet.insertMaterial,
     chapterRing: sheet.chapterRing,
     backSeal: sheet.backSeal,
@@ -94,15 +99,17 @@ export function isCrystalWork({ crystalState, asked }: Pick<PlanFacts, 'crystalS
  * after, case last; then what else was asked for. Common practice.
  */
 export function readingPlan(facts: PlanFacts): DimensionId[] {
-  const { asked, insertMaterial, chapterRing, backSeal } = facts
+  const { asked, bezelKind, insertMaterial, chapterRing, backSeal } = facts
   const crystalWork = isCrystalWork(facts)
   const plan: (DimensionId | false)[] = [
     ...(crystalWork ? crystalPlan(facts) : []),
     chapterRing !== 'none' && asked.includes('chapter-ring') && 'chapter-ring-inner',
+    ...(asked.includes('bezel') && bezelKind !== 'none' ? BEZEL : []),
     ...(asked.includes('insert') && insertMaterial !== 'none' ? INSERT : []),
     ...(asked.includes('reseal') ? BACK_SEAL[backSeal] : []),
   ]
-  return plan.filter((dimension) => dimension !== false)
+  // A bezel asked for and the one that holds the crystal share their figures.
+  return [...new Set(plan.filter((dimension) => dimension !== false))]
 }
 
 /** Everything that could be read of this construction, the plan's own first: what the readings table offers. */
@@ -128,6 +135,8 @@ const BESIDE: Readonly<Record<Retention, readonly DimensionId[]>> = {
 }
 
 const CROWN: readonly DimensionId[] = ['crown-tube', 'crown-bore']
+/** What a new bezel goes over, and what the old one was. */
+const BEZEL: readonly DimensionId[] = ['neck-outer', 'bezel-inner', 'bezel-outer']
 const INSERT: readonly DimensionId[] = [
   'insert-outer',
   'insert-inner',

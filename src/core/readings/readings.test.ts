@@ -55,6 +55,15 @@ describe('checkReading', () => {
     expect(check.outcome === 'refuse' && check.message).toMatch(/^Case bore/)
   })
 
+  it('takes hands that stand above the seat, as they may under a dome (common practice)', () => {
+    const hands = DIMENSIONS['hands-below-seat']
+    expect(checkReading('-0,40', hands, -0.42)).toEqual({ outcome: 'accept', valueMm: -0.4, note: null })
+    expect(checkReading('0', hands, null)).toMatchObject({ outcome: 'accept', valueMm: 0 })
+    expect(checkReading('-4.0', hands, -0.4)).toMatchObject({ outcome: 'ask', suggestionMm: -0.4 })
+    expect(checkReading('-5.5', hands, null)).toMatchObject({ outcome: 'ask', suggestionMm: -0.55 })
+    expect(checkReading('-500', hands, 0.4)).toMatchObject({ outcome: 'refuse', code: 'out-of-range' })
+  })
+
   it('never accepts outside the possible range', () => {
     fc.assert(
       fc.property(
@@ -107,6 +116,14 @@ describe('readingPlan', () => {
     expect(readingPlan(planFacts({ retention }))).toEqual(expect.arrayContaining([...needed]))
   })
 
+  it('reads a neck once, whoever asked for it', () => {
+    const plan = readingPlan(
+      planFacts({ retention: 'neck-and-bezel', bezelKind: 'crystal-retaining', asked: ['crystal', 'bezel'] }),
+    )
+    expect(plan.filter((dimension) => dimension === 'neck-outer')).toHaveLength(1)
+    expect(new Set(plan).size).toBe(plan.length)
+  })
+
   it('reads the skirt of an acrylic cup over a neck, not of glass', () => {
     const facts = { retention: 'neck-and-bezel' } as const
     expect(readingPlan(planFacts({ ...facts, crystalMaterial: 'acrylic' }))).toContain('skirt-inner')
@@ -122,6 +139,9 @@ describe('readingPlan', () => {
       'recess-outer',
       'recess-depth',
     ])
+    const bezel = ['neck-outer', 'bezel-inner', 'bezel-outer']
+    expect(readingPlan(planFacts({ asked: ['bezel'], bezelKind: 'rotating-click' }))).toEqual(bezel)
+    expect(readingPlan(planFacts({ asked: ['bezel'], bezelKind: 'none' }))).toEqual([])
     expect(readingPlan(planFacts({ asked: ['reseal'] }))).toEqual([
       'back-ring-section',
       'back-ring-inner',

@@ -1,7 +1,12 @@
 /** One field of a record a person fills in: the form, its validation and its limits all come from here. */
 export type Field = FieldKind & {
-  /** asked only while another field of the form holds one of these values; left empty otherwise */
-  readonly shownWhen?: { readonly field: string; readonly isOneOf: readonly string[] }
+  /** asked only while another field of the form holds one of these values, of several any; left empty otherwise */
+  readonly shownWhen?: Shown | readonly Shown[]
+}
+
+export interface Shown {
+  readonly field: string
+  readonly isOneOf: readonly string[]
 }
 
 type FieldKind =
@@ -80,8 +85,17 @@ export function manyOf(text: string): string[] {
 
 /** True when a field is asked, given what the others hold. */
 export function isShown(field: Field, valueOf: (name: string) => unknown): boolean {
-  const { shownWhen } = field
-  if (shownWhen === undefined) return true
-  const value = valueOf(shownWhen.field)
-  return typeof value === 'string' && shownWhen.isOneOf.includes(value)
+  return (
+    field.shownWhen === undefined ||
+    conditionsOf(field).some((shown) => {
+      const value = valueOf(shown.field)
+      return typeof value === 'string' && shown.isOneOf.includes(value)
+    })
+  )
+}
+
+/** What a field waits for; empty when it is always asked. */
+export function conditionsOf({ shownWhen }: Field): readonly Shown[] {
+  if (shownWhen === undefined) return []
+  return 'field' in shownWhen ? [shownWhen] : shownWhen
 }

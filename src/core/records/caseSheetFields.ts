@@ -41,9 +41,9 @@ const HAS_STEM = { field: 'movementKind', isOneOf: ['mechanical', 'quartz', 'han
 const HAS_BEZEL = { field: 'bezelKind', isOneOf: BEZEL_KINDS.filter((kind) => kind !== 'none') }
 const HAS_CROWN = { field: 'crownKind', isOneOf: ['push-pull', 'screw-down'] }
 const HAS_INSERT = { field: 'insertMaterial', isOneOf: ['aluminium', 'ceramic', 'steel', 'sapphire'] }
-/** The neck under a bezel is also what a removable bezel sits on. */
 const ON_NECK = { field: 'retention', isOneOf: ['neck-and-bezel'] }
-const HAS_NECK = { field: 'retention', isOneOf: ['neck-and-bezel', 'press-in-bezel'] }
+/** Whatever bezel a case has goes over a neck, whether it holds the crystal, carries it or only turns. */
+const HAS_NECK = [{ field: 'retention', isOneOf: ['neck-and-bezel', 'press-in-bezel'] }, HAS_BEZEL]
 const IN_BEZEL = { field: 'retention', isOneOf: ['press-in-bezel'] }
 const SNAPPED = { field: 'retention', isOneOf: ['snap-acrylic'] }
 const CEMENTED = { field: 'retention', isOneOf: ['cemented'] }

@@ -1,10 +1,12 @@
-import { CONSTRUCTION_FIELDS } from './caseSheetFields'
+import { CASE_SHEET_FIELDS, CONSTRUCTION_FIELDS } from './caseSheetFields'
 import { checkField } from './checkRecord'
 import { isShown, manyOf } from './Field'
 import { TRAY_FIELDS } from './jobFields'
 
-const shown = (values: Record<string, string>) =>
-  CONSTRUCTION_FIELDS.filter((field) => isShown(field, (name) => values[name])).map((field) => field.name)
+const shown = (values: Record<string, string>, fields = CONSTRUCTION_FIELDS) =>
+  fields.filter((field) => isShown(field, (name) => values[name])).map((field) => field.name)
+
+const figures = (values: Record<string, string>) => shown(values, CASE_SHEET_FIELDS)
 
 describe('isShown', () => {
   it('asks only what matters for such a back, bezel and movement', () => {
@@ -15,6 +17,9 @@ describe('isShown', () => {
     expect(shown({ backKind: 'snap' })).not.toContain('notchCount')
     expect(shown({ backKind: 'screw-polygon' })).toEqual(expect.arrayContaining(['backGripMm', 'backSides']))
     expect(shown({ backKind: 'screw-coin-edge' })).not.toContain('backSides')
+    expect(figures({ retention: 'tension-gasket', bezelKind: 'rotating-click' })).toContain('neckOuterMm')
+    expect(figures({ retention: 'press-in-bezel', bezelKind: 'none' })).toContain('neckOuterMm')
+    expect(figures({ retention: 'tension-gasket', bezelKind: 'none' })).not.toContain('neckOuterMm')
     expect(shown({ bezelKind: 'none' })).not.toContain('insertMaterial')
     expect(shown({ bezelKind: 'rotating-click', insertMaterial: 'ceramic' })).toContain('insertHold')
     expect(shown({ movementKind: 'digital' })).not.toContain('stemRelease')

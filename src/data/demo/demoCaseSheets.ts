@@ -5,13 +5,16 @@ const TENSION = {
   gasketSection: 'I',
   gasketMaterial: 'nylon',
   caseMaterial: 'steel',
+} as const
+/** Crown on a tube, its ring between them. */
+const CROWN = { crownTubeMm: 2, crownBoreMm: 3 } as const
+/** Back with an O-ring in a groove. */
+const O_RING_BACK = {
   backRingSectionMm: 0.8,
   backRingInnerMm: 29.5,
   backGrooveInnerMm: 29.4,
   backGrooveWidthMm: 1.05,
   backGrooveDepthMm: 0.6,
-  crownTubeMm: 2,
-  crownBoreMm: 3,
 } as const
 const MECHANICAL = {
   movementKind: 'mechanical',
@@ -39,6 +42,8 @@ const FLAT = { crystalProfile: 'flat', undersideRiseMm: 0 } as const
 export const DEMO_CASE_SHEETS = [
   {
     ...TENSION,
+    ...CROWN,
+    ...O_RING_BACK,
     ...FLAT,
     maker: 'Harrowmere',
     reference: 'Deckwatch 38',
@@ -64,6 +69,8 @@ export const DEMO_CASE_SHEETS = [
   },
   {
     ...TENSION,
+    ...CROWN,
+    ...O_RING_BACK,
     ...FLAT,
     maker: 'Quillfen',
     reference: 'Tidal 4',
@@ -105,6 +112,8 @@ export const DEMO_CASE_SHEETS = [
   },
   {
     ...TENSION,
+    ...CROWN,
+    ...O_RING_BACK,
     ...FLAT,
     maker: 'Sundrake',
     reference: 'Depth 4',
@@ -144,6 +153,7 @@ export const DEMO_CASE_SHEETS = [
   },
   {
     ...TENSION,
+    ...CROWN,
     maker: 'Vessalin',
     reference: 'Evening',
     ...QUARTZ,
@@ -169,6 +179,8 @@ export const DEMO_CASE_SHEETS = [
   },
   {
     ...TENSION,
+    ...CROWN,
+    ...O_RING_BACK,
     ...FLAT,
     maker: 'Oakmantle',
     reference: 'Dual',
@@ -197,6 +209,8 @@ export const DEMO_CASE_SHEETS = [
   },
   {
     ...TENSION,
+    ...CROWN,
+    ...O_RING_BACK,
     ...FLAT,
     maker: 'Quillfen',
     reference: 'Field 3',
@@ -224,6 +238,7 @@ export const DEMO_CASE_SHEETS = [
   },
   {
     ...TENSION,
+    ...CROWN,
     ...FLAT,
     maker: 'Harrowmere',
     reference: 'Purser 34',
@@ -248,6 +263,8 @@ export const DEMO_CASE_SHEETS = [
   },
   {
     ...TENSION,
+    ...CROWN,
+    ...O_RING_BACK,
     maker: 'Sundrake',
     reference: 'Lantern',
     ...MECHANICAL,
@@ -275,6 +292,7 @@ export const DEMO_CASE_SHEETS = [
   },
   {
     ...TENSION,
+    ...O_RING_BACK,
     ...FLAT,
     maker: 'Oakmantle',
     reference: 'Pilot D',
@@ -284,7 +302,6 @@ export const DEMO_CASE_SHEETS = [
     backScrewCount: 4,
     bezelKind: 'resin-shell',
     movementKind: 'digital',
-    stemRelease: 'no-stem',
     movementHold: 'spacers',
     crownKind: 'none',
     pusherHours: '2,4,8,10',
