@@ -3,6 +3,7 @@ import { randomLcg, randomNormal } from 'd3-random'
 import { levenbergMarquardt } from 'ml-levenberg-marquardt'
 import { fitCircle } from '@/core/circle/fitCircle'
 import { robustCircle } from '@/core/circle/robustCircle'
+import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
 import { possibleMeasurements } from '@/core/tray/possibleMeasurements'
 import { askNext } from '@/core/verdict/askNext'
@@ -71,6 +72,7 @@ const possible = possibleMeasurements({
   gasketPresent: true,
   measured: {},
   sheet,
+  policy: FIT_POLICY,
   instruments: (['caliper', 'micrometer', 'inside-micrometer'] as const).map((kind) => ({
     kind,
     name: kind,

@@ -1,3 +1,4 @@
+import type { FitPolicy } from '@/core/fit/fitPolicy'
 import { PROCESS_WORDS } from '@/core/methods/harmTable'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { nextTarget, planFactsOf, readingPlan } from '@/core/readings/readingPlan'
@@ -24,6 +25,7 @@ import { traysInHand } from '@/data/queries/trays'
 import { isDue } from '@/core/measure/calibration'
 import { factsOfTray } from './factsOfTray'
 import { hazardTicksOf } from './jobView'
+import { shopFitPolicy } from './fitPolicy'
 
 /** A tray in hand as the bench shows it. */
 export interface BenchTray {
@@ -55,18 +57,18 @@ export interface BenchView {
 export async function benchView(db: Db, now: Date): Promise<BenchView> {
   const rows = await traysInHand(db)
   const ids = rows.map((row) => row.tray.id)
-  const [readings, ticks, instruments, openRuns] = await Promise.all([
+  const [readings, ticks, instruments, openRuns, policy] = await Promise.all([
     standingReadingsOf(db, ids),
     ticksOf(db, ids),
     allInstruments(db),
     openMethodRuns(db),
+    shopFitPolicy(db),
   ])
   const trays: BenchTray[] = []
   for (const row of rows) {
     const { id } = row.tray
-    trays.push(
-      await benchTray(db, row, { readings: readings.get(id) ?? [], ticks: ticks.get(id) ?? {}, now }),
-    )
+    const facts = { readings: readings.get(id) ?? [], ticks: ticks.get(id) ?? {}, policy, now }
+    trays.push(await benchTray(db, row, facts))
   }
   return {
     trays,
@@ -84,11 +86,13 @@ export async function benchView(db: Db, now: Date): Promise<BenchView> {
 interface BenchFacts {
   readonly readings: readonly Reading[]
   readonly ticks: Ticks
+  readonly policy: FitPolicy
   readonly now: Date
 }
 
-async function benchTray(db: Db, row: TrayRow, { readings, ticks, now }: BenchFacts): Promise<BenchTray> {
+async function benchTray(db: Db, row: TrayRow, facts: BenchFacts): Promise<BenchTray> {
   const { tray, sheet, owner } = row
+  const { ticks, now } = facts
   return {
     number: tray.number,
     stage: tray.stage,
@@ -104,24 +108,21 @@ async function benchTray(db: Db, row: TrayRow, { readings, ticks, now }: BenchFa
       },
       hazardTicksOf(ticks),
     ),
-    ...(await workOf(db, row, readings, ticks)),
+    ...(await workOf(db, row, facts)),
   }
 }
 
 async function workOf(
   db: Db,
   { tray, sheet }: TrayRow,
-  readings: readonly Reading[],
-  ticks: Ticks,
+  { readings, ticks, policy }: BenchFacts,
 ): Promise<{ next: string; known: string }> {
   const pastRuns = (await pressRunsOfCaseSheet(db, sheet.id)).filter((run) => run.trayId !== tray.id)
-  const { verdict } = trayReadout(
-    readings,
-    sheet,
-    pastRuns,
-    await standingShapes(db, tray.id),
-    tray.pastCounts ? 'past' : 'flat',
-  )
+  const { verdict } = trayReadout(readings, sheet, pastRuns, {
+    shapes: await standingShapes(db, tray.id),
+    pastCounts: tray.pastCounts,
+    policy,
+  })
   const size =
     verdict && readings.length > 0
       ? `${formatMm(verdict.pick.sizeMm, 0.1)} with ${formatPercent(verdict.pick.probability)}`

@@ -72,18 +72,16 @@ async function judged(db: Db, { tray, sheet }: TrayRow, { crystalId, gasketId }:
     return refuse('This choice is not in the drawers any more: choose another one.')
   const readings = await standingReadings(db, tray.id)
   const pastRuns = (await pressRunsOfCaseSheet(db, sheet.id)).filter((run) => run.trayId !== tray.id)
-  const { facts, wishes, verdict } = trayReadout(
-    readings,
-    sheet,
-    pastRuns,
-    await standingShapes(db, tray.id),
-    tray.pastCounts ? 'past' : 'flat',
-  )
+  const policy = await shopFitPolicy(db)
+  const { facts, wishes, verdict } = trayReadout(readings, sheet, pastRuns, {
+    shapes: await standingShapes(db, tray.id),
+    pastCounts: tray.pastCounts,
+    policy,
+  })
   if (!facts.ok) {
     const { label } = DIMENSIONS[facts.missing]
     return refuse(`Nothing to judge a choice by: measure the ${label.toLowerCase()} first.`)
   }
-  const policy = await shopFitPolicy(db)
   const candidate = assessCandidate(crystal, gasket, facts.facts, policy)
   if (!candidate) return refuse('This case does not take such parts: choose from its own shortlist.')
   return snapshotPick(candidate, { facts: facts.facts, wishes, verdict, readings, policy })

@@ -108,13 +108,11 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
   ])
   const pastRuns = runsOfSheet.filter((run) => run.trayId !== tray.id)
   const shapes = shapeRows.get(tray.id) ?? []
-  const readout = trayReadout(
-    readings,
-    sheet,
-    pastRuns,
-    shapes.filter((row) => row.voidReason === null).map((row) => row.shape),
-    tray.pastCounts ? 'past' : 'flat',
-  )
+  const readout = trayReadout(readings, sheet, pastRuns, {
+    shapes: shapes.filter((row) => row.voidReason === null).map((row) => row.shape),
+    pastCounts: tray.pastCounts,
+    policy,
+  })
   const planFacts = planFactsOf(tray, sheet)
   const plan = readingPlan(planFacts)
   const facts = readout.facts.ok ? readout.facts.facts : null
@@ -149,7 +147,7 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
     askNext: askNext(
       readout.evidence,
       readout.history,
-      possibleMeasurements({ ...tray, measured: readout.measured, sheet, instruments }),
+      possibleMeasurements({ ...tray, measured: readout.measured, sheet, instruments, policy }),
     ),
     steps: stepDimensions(readout.measured, stockedSteps(drawers), instruments),
     fittedBefore: sizeHistory(pastRuns),

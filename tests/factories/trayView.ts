@@ -111,6 +111,7 @@ export function trayViewOf({
         measured: readout.measured,
         sheet: facts,
         instruments,
+        policy: FIT_POLICY,
       }),
     ),
     plan,

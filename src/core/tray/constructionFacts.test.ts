@@ -1,3 +1,4 @@
+import { FIT_POLICY } from '../fit/fitPolicy'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
 import type { DimensionId } from '../readings/dimensionKinds'
 import { caseSheetFacts } from '../../../tests/factories/caseSheet'
@@ -105,9 +106,18 @@ describe('the seat as evidence of the size', () => {
 
   it('is there for no shaped crystal and for no ring in a bore', () => {
     const shaped = { ...BLANK, retention: 'cemented', rebateLengthMm: 24, crystalLengthMm: 23.9 } as const
-    expect(seatSizeOf({}, shaped)).toBeNull()
-    expect(seatSizeOf({}, caseSheetFacts())).toBeNull()
-    expect(seatSizeOf({}, { ...BLANK, retention: 'neck-and-bezel' })).toBeNull()
+    expect(seatSizeOf({}, shaped, FIT_POLICY)).toBeNull()
+    expect(seatSizeOf({}, caseSheetFacts(), FIT_POLICY)).toBeNull()
+    expect(seatSizeOf({}, { ...BLANK, retention: 'neck-and-bezel' }, FIT_POLICY)).toBeNull()
+  })
+
+  it('goes by what the shop takes for a good fit', () => {
+    const sheet = { ...BLANK, retention: 'cemented', crystalDiameterMm: 29.9 } as const
+    const readings = taken('rebate-length', 30, 30, 30)
+    const policy = { ...FIT_POLICY, cementGap: { ...FIT_POLICY.cementGap, lowMm: 0.09, highMm: 0.11 } }
+    const asked = (of: typeof policy) => trayReadout(readings, sheet, [], { policy: of }).verdict?.fromCase
+    expect(asked(policy)?.valueMm).toBeCloseTo(29.8, 6)
+    expect(asked(FIT_POLICY)?.valueMm).toBeCloseTo(29.88, 6)
   })
 
   it('does not count what only the sheet knows', () => {

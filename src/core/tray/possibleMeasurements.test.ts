@@ -1,3 +1,4 @@
+import { FIT_POLICY } from '../fit/fitPolicy'
 import { caseSheetFacts } from '../../../tests/factories/caseSheet'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
 import { measuredFigures } from './measuredFigures'
@@ -15,6 +16,7 @@ const ids = (over: Partial<Parameters<typeof possibleMeasurements>[0]> = {}) =>
     measured: {},
     sheet: caseSheetFacts(),
     instruments,
+    policy: FIT_POLICY,
     ...over,
   }).map((m) => m.id)
 
@@ -66,6 +68,7 @@ describe('possibleMeasurements', () => {
       measured: {},
       sheet: caseSheetFacts(),
       instruments,
+      policy: FIT_POLICY,
     })
     const u = (id: string) => list.find((m) => m.id === id)?.uncertaintyMm ?? NaN
     expect(u('crystal-diameter micrometer')).toBeLessThan(u('crystal-diameter caliper') / 3)

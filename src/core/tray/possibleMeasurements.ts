@@ -1,3 +1,4 @@
+import type { FitPolicy } from '../fit/fitPolicy'
 import type { InstrumentKind, InstrumentSpec } from '../measure/InstrumentSpec'
 import { typeBUncertaintyMm } from '../measure/InstrumentSpec'
 import { ringBoreOf } from '../readings/ringBoreOf'
@@ -23,6 +24,8 @@ export interface MeasurementFacts {
   readonly measured: MeasuredFigures
   readonly sheet: CaseSheetFacts
   readonly instruments: readonly BenchInstrumentFacts[]
+  /** what the shop takes for a good fit */
+  readonly policy: FitPolicy
 }
 
 /** Instruments that can read a diameter from outside, and from inside. */
@@ -39,10 +42,10 @@ const FRAGMENT_MINUTES = 3
 
 /** What could still be measured on this tray for the crystal's size, with what each would be worth. */
 export function possibleMeasurements(facts: MeasurementFacts): PossibleMeasurement[] {
-  const { crystalState, gasketPresent, measured, sheet } = facts
+  const { crystalState, gasketPresent, measured, sheet, policy } = facts
   const wall = figureOf('gasket-wall', measured, sheet)
   const bore = ringBoreOf(sheet.retention)
-  const seat = seatSizeOf(measured, sheet)
+  const seat = seatSizeOf(measured, sheet, policy)
   const wholeEnough = crystalState === 'whole' || crystalState === 'cracked'
   const options: (PossibleMeasurement | false)[] = [
     ...(wholeEnough ? across('crystal-diameter', 'crystal', facts) : []),

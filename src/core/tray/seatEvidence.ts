@@ -1,6 +1,6 @@
 import { oversizeWindow } from '../fit/assessAcrylic'
 import type { Fractions } from '../fit/Window'
-import { FIT_POLICY } from '../fit/fitPolicy'
+import type { FitPolicy } from '../fit/fitPolicy'
 import type { Window } from '../fit/Window'
 import type { Estimate } from '../measure/Estimate'
 import type { DimensionId } from '../readings/dimensionKinds'
@@ -23,25 +23,29 @@ export interface SeatSize {
  * How a crystal's size follows from its seat: the middle of what the fit wants, its window read as ± 2 standard deviations.
  * @returns null for rings in a bore, for shaped crystals, and where what lies between is not known
  */
-export function seatSizeOf(measured: MeasuredFigures, sheet: CaseSheetFacts): SeatSize | null {
+export function seatSizeOf(
+  measured: MeasuredFigures,
+  sheet: CaseSheetFacts,
+  policy: FitPolicy,
+): SeatSize | null {
   switch (sheet.retention) {
     case 'tension-gasket':
     case 'press-in-bezel':
       return null
     case 'neck-and-bezel':
       return sheet.crystalMaterial === 'acrylic'
-        ? cupOnNeck(measured, sheet)
-        : glassUnderBezel(measured, sheet)
+        ? cupOnNeck(measured, sheet, policy)
+        : glassUnderBezel(measured, sheet, policy)
     case 'snap-acrylic':
     case 'tension-ring-acrylic': {
       const seat = sheet.retention === 'snap-acrylic' ? 'groove' : 'bore'
       const opening = figureOf(seat, measured, sheet)
-      const window = oversizeWindow(opening?.valueMm ?? USUAL_MM, seat, FIT_POLICY)
+      const window = oversizeWindow(opening?.valueMm ?? USUAL_MM, seat, policy)
       return { seat, dimension: seat, above: middleOf(window) }
     }
     case 'cemented': {
       if (sheet.crystalDiameterMm === null || sheet.crystalLengthMm !== null) return null
-      const { lowMm, highMm } = FIT_POLICY.cementGap
+      const { lowMm, highMm } = policy.cementGap
       return {
         seat: 'rebate',
         dimension: 'rebate-length',
@@ -63,10 +67,14 @@ function middleSqueeze({ low, high }: Fractions) {
 }
 
 /** D = bezel − 2·wall·(1 − q). */
-function glassUnderBezel(measured: MeasuredFigures, sheet: CaseSheetFacts): SeatSize | null {
+function glassUnderBezel(
+  measured: MeasuredFigures,
+  sheet: CaseSheetFacts,
+  policy: FitPolicy,
+): SeatSize | null {
   const wall = figureOf('gasket-wall', measured, sheet)
   if (!wall) return null
-  const q = middleSqueeze(FIT_POLICY.neckSqueezeBands[sheet.gasketMaterial ?? 'nylon'])
+  const q = middleSqueeze(policy.neckSqueezeBands[sheet.gasketMaterial ?? 'nylon'])
   const above = {
     valueMm: -2 * wall.valueMm * (1 - q.value),
     standardUncertaintyMm: Math.hypot(
@@ -78,11 +86,11 @@ function glassUnderBezel(measured: MeasuredFigures, sheet: CaseSheetFacts): Seat
 }
 
 /** Outside of the skirt: neck + (bezel − neck) / (1 − q), as far as it stands over the bezel. */
-function cupOnNeck(measured: MeasuredFigures, sheet: CaseSheetFacts): SeatSize | null {
+function cupOnNeck(measured: MeasuredFigures, sheet: CaseSheetFacts, policy: FitPolicy): SeatSize | null {
   const neck = figureOf('neck-outer', measured, sheet)
   const bezel = figureOf('bezel-inner', measured, sheet)
   if (!neck || !bezel) return null
-  const q = middleSqueeze(FIT_POLICY.skirtSqueeze)
+  const q = middleSqueeze(policy.skirtSqueeze)
   const roomMm = bezel.valueMm - neck.valueMm
   const above = {
     valueMm: roomMm / (1 - q.value) - roomMm,
@@ -98,8 +106,12 @@ function cupOnNeck(measured: MeasuredFigures, sheet: CaseSheetFacts): SeatSize |
  * The seat as evidence, once it was read on this tray. Verdicts add one aimed interference to every free opening: what a
  * seat wants beyond that is put into the opening itself.
  */
-export function seatEvidence(measured: MeasuredFigures, sheet: CaseSheetFacts): SizeEvidence[] {
-  const size = seatSizeOf(measured, sheet)
+export function seatEvidence(
+  measured: MeasuredFigures,
+  sheet: CaseSheetFacts,
+  policy: FitPolicy,
+): SizeEvidence[] {
+  const size = seatSizeOf(measured, sheet, policy)
   const read = size && measured[size.dimension]
   if (!read) return []
   const aim = VERDICT_POLICY.aimedInterference

@@ -1,3 +1,4 @@
+import type { FitPolicy } from '../fit/fitPolicy'
 import { ringBoreOf } from '../readings/ringBoreOf'
 import type { SizeEvidence } from '../verdict/SizeEvidence'
 import type { CaseSheetFacts } from './CaseSheetFacts'
@@ -9,7 +10,11 @@ import type { MeasuredFigures } from './measuredFigures'
  * What this tray's readings say of the crystal's size. Only what was measured here counts as evidence;
  * the gasket's wall alone may come from the case sheet, because the old ring is often beyond measuring.
  */
-export function sizeEvidenceOf(measured: MeasuredFigures, sheet: CaseSheetFacts): SizeEvidence[] {
+export function sizeEvidenceOf(
+  measured: MeasuredFigures,
+  sheet: CaseSheetFacts,
+  policy: FitPolicy,
+): SizeEvidence[] {
   const evidence: SizeEvidence[] = []
   const { opening } = measured
   const boreDimension = ringBoreOf(sheet.retention)
@@ -19,5 +24,5 @@ export function sizeEvidenceOf(measured: MeasuredFigures, sheet: CaseSheetFacts)
   if (crystal) evidence.push({ kind: 'crystal', diameter: crystal })
   if (bore && wall) evidence.push({ kind: 'bore-and-gasket', bore, wall })
   if (opening) evidence.push({ kind: 'opening-with-gasket', opening })
-  return [...evidence, ...seatEvidence(measured, sheet)]
+  return [...evidence, ...seatEvidence(measured, sheet, policy)]
 }

@@ -1,4 +1,6 @@
 import type { FitWishes } from '../fit/CaseFacts'
+import type { FitPolicy } from '../fit/fitPolicy'
+import { FIT_POLICY } from '../fit/fitPolicy'
 import type { StoredShape } from '../shapes/shapeSize'
 import { shapesAsEvidence } from '../shapes/shapeSize'
 import type { OddEvidence } from '../verdict/evidenceConflicts'
@@ -28,25 +30,29 @@ export interface TrayReadout {
   readonly wishes: FitWishes
 }
 
-/**
- * @param pastRuns - press runs of other trays of this case sheet, newest first
- * @param shapes - diameters by ways round the jaws, that stand; the crystal's are evidence, others figures
- * @param prior - `past`: sizes that fitted this case before weigh in; `flat`: every size is as likely before measuring
- */
+export interface ReadoutChoices {
+  /** diameters by ways round the jaws, that stand; the crystal's are evidence, others figures */
+  readonly shapes?: readonly StoredShape[]
+  /** false where sizes that fitted this case before are not to weigh in: every size is as likely before measuring */
+  readonly pastCounts?: boolean
+  /** what the shop takes for a good fit: a seat is read by it */
+  readonly policy?: FitPolicy
+}
+
+/** @param pastRuns - press runs of other trays of this case sheet, newest first */
 export function trayReadout(
   readings: readonly TakenReading[],
   sheet: CaseSheetFacts,
   pastRuns: readonly PastRun[],
-  shapes: readonly StoredShape[] = [],
-  prior: 'past' | 'flat' = 'past',
+  { shapes = [], pastCounts = true, policy = FIT_POLICY }: ReadoutChoices = {},
 ): TrayReadout {
   const ofCrystal = shapes.filter((shape) => shape.dimension === 'crystal-diameter')
   const measured = measuredFigures(
     readings,
     shapes.filter((shape) => shape.dimension !== 'crystal-diameter'),
   )
-  const evidence = [...sizeEvidenceOf(measured, sheet), ...shapesAsEvidence(ofCrystal)]
-  const history = prior === 'past' ? sizeHistory(pastRuns) : []
+  const evidence = [...sizeEvidenceOf(measured, sheet, policy), ...shapesAsEvidence(ofCrystal)]
+  const history = pastCounts ? sizeHistory(pastRuns) : []
   const outcome = sizeVerdict(evidence, history)
   return {
     measured,
