@@ -54,6 +54,15 @@ describe.each(RETENTIONS)('press plan: %s (common practice)', (retention) => {
   })
 })
 
+describe('pressNeeds (common practice)', () => {
+  it('sprung and cemented crystals go in by hand, all others under a press with both dies', () => {
+    const byHand = RETENTIONS.filter((retention) => !pressNeeds(retention).pusher)
+    expect(byHand).toEqual(['snap-acrylic', 'cemented'])
+    for (const retention of RETENTIONS)
+      expect(pressNeeds(retention).support).toBe(pressNeeds(retention).pusher)
+  })
+})
+
 describe('press plan, what each construction asks for', () => {
   it('ring gasket: gasket first, then the crystal, turned by quarters, then stop', () => {
     const of = facts('tension-gasket')
