@@ -103,14 +103,14 @@ export function OrderPage({ low, assortment }: OrderPageProps) {
                 <Box
                   component="span"
                   className="figure"
-                  sx={{ fontSize: 14, color: 'text.secondary', gridRow: { xs: 2, sm: 1 } }}
+                  sx={{ fontSize: 14, color: 'text.secondary', gridRow: { xs: 2, sm: 'auto' } }}
                 >
                   {line.supplierCode || line.code || 'no code yet'}
                 </Box>
                 <Box
                   component="span"
                   className="figure"
-                  sx={{ fontSize: 14, textAlign: 'right', gridRow: { xs: 2, sm: 1 } }}
+                  sx={{ fontSize: 14, textAlign: 'right', gridRow: { xs: 2, sm: 'auto' } }}
                 >
                   {line.there} there
                 </Box>
@@ -217,7 +217,7 @@ function AssortmentForm({
           </MenuItem>
         ))}
       </TextField>
-      <Button type="submit" variant="outlined">
+      <Button type="submit" variant="outlined" sx={{ minHeight: 40, py: 0.5 }}>
         Put a run on the list
       </Button>
       <Box role="status" sx={{ alignSelf: 'center', fontSize: 14.5 }}>
