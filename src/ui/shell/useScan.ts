@@ -5,6 +5,8 @@ import { readScan, SCAN_PREFIX } from '@/core/stock/scanCode'
 
 /** Keys of one scanned line follow each other faster than anybody types, ms. */
 const MOST_BETWEEN_MS = 80
+/** Once the whole prefix has come nobody else is typing: a slow radio link may take its time, ms. */
+const MOST_WITHIN_MS = 500
 
 type OnScan = (target: ScanTarget) => boolean
 
@@ -35,7 +37,7 @@ export function useScanner(): void {
     let last = 0
     const onKey = (event: KeyboardEvent) => {
       const now = event.timeStamp
-      if (now - last > MOST_BETWEEN_MS) text = ''
+      if (now - last > (text.startsWith(SCAN_PREFIX) ? MOST_WITHIN_MS : MOST_BETWEEN_MS)) text = ''
       last = now
       const reading = text.startsWith(SCAN_PREFIX)
       if (event.key === 'Enter' && reading) {

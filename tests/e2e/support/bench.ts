@@ -92,3 +92,15 @@ export async function tickNext(page: Page): Promise<void> {
     .poll(async () => [await ticked(), (await folded.count()) ? await folded.textContent() : ''])
     .not.toEqual(before)
 }
+
+/**
+ * Holds a label under the scanner, again if a busy machine let its keys come slower than any scanner's.
+ * @param seen - fails until the scan has led where it should
+ */
+export async function scan(page: Page, label: string, seen: () => Promise<void>): Promise<void> {
+  await expect(async () => {
+    await page.keyboard.type(label)
+    await page.keyboard.press('Enter')
+    await seen()
+  }).toPass({ timeout: 30_000 })
+}
