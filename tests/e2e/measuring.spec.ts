@@ -63,6 +63,7 @@ test('a conflict between crystal and case is named with its likely reason, and g
     await page.getByRole('textbox', { name: 'Reason' }).fill('wrong case')
     await page.getByRole('button', { name: 'Take back', exact: true }).last().click()
     await expect.poll(() => standing(page)).toBe(left - 1)
+    await expect(page.getByRole('dialog')).toHaveCount(0)
   }
   await expect(page.getByTestId('odd-evidence')).toHaveCount(0)
 })
