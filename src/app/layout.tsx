@@ -4,6 +4,7 @@ import Box from '@mui/material/Box'
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript'
 import type { Metadata } from 'next'
 import type { ReactNode } from 'react'
+import { Answering } from '@/ui/shell/Answering'
 import { GlobalKeys } from '@/ui/shell/GlobalKeys'
 import { Providers } from '@/ui/shell/Providers'
 import { RAIL_WIDTH } from '@/ui/shell/railWidth'
@@ -17,12 +18,13 @@ export const metadata: Metadata = {
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" suppressHydrationWarning>
-      <body>
+      <body inert>
         <InitColorSchemeScript attribute="data-scheme" defaultMode="light" />
         <Providers>
           <Rail />
           <Box sx={{ ml: { xs: 0, sm: `${RAIL_WIDTH}px` } }}>{children}</Box>
           <GlobalKeys />
+          <Answering />
         </Providers>
       </body>
     </html>

@@ -130,6 +130,7 @@ export const theme = createTheme({
     MuiTextField: { defaultProps: { size: 'small' } },
     MuiCssBaseline: {
       styleOverrides: {
+        'html:has(> body[inert])': { cursor: 'progress' },
         body: { fontVariantNumeric: 'tabular-nums' },
         a: { color: 'var(--mui-palette-primary-main)' },
         ':focus-visible': { outline: '3px solid var(--mui-palette-warning-main)', outlineOffset: 2 },

@@ -1,4 +1,4 @@
-import { expect, settled, standing, test } from './support/bench'
+import { expect, standing, test } from './support/bench'
 
 test('a real instrument’s line lands where the bar reads next; without the token nothing does', async ({
   page,
@@ -20,7 +20,6 @@ test('a real instrument’s line lands where the bar reads next; without the tok
   expect(await (await send('+0001.02 mm')).json()).toMatchObject({ ok: true, valueMm: 1.02, heard: 0 })
 
   await page.goto('/trays/224?stage=measure')
-  await settled(page)
   const before = await standing(page)
   await page.getByRole('combobox', { name: 'Readings from' }).selectOption('instrument bridge')
   await expect
@@ -52,7 +51,6 @@ test('a real instrument’s line lands where the bar reads next; without the tok
 
 test('every construction has its own plan: a removable bezel', async ({ page }) => {
   await page.goto('/trays/229?stage=measure')
-  await settled(page)
   const rows = page.getByRole('region', { name: 'Readings' }).getByRole('row')
   for (const name of [
     'Crystal edge thickness',

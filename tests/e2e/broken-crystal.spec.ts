@@ -1,4 +1,4 @@
-import { expect, openTrayByKeyboard, readByKeyboard, settled, standing, test } from './support/bench'
+import { expect, openTrayByKeyboard, readByKeyboard, standing, test } from './support/bench'
 
 /** A shattered deckwatch: three places of edge, four of bore, three of wall, two of height, three of opening, two of seat. */
 const READINGS = [
@@ -44,7 +44,6 @@ test('a shattered fleet crystal by keyboard, from intake to the press, through a
   await server.kill()
   await server.start()
   await page.goto(`/trays/${number}?stage=match`)
-  await settled(page)
   expect(await standing(page)).toBe(READINGS.length)
 
   const rows = page.getByTestId('pair-row')
@@ -69,14 +68,12 @@ test('a shattered fleet crystal by keyboard, from intake to the press, through a
   await page.goto(`/trays/${number}?stage=press-in`)
   await expect(page.getByRole('region', { name: 'Press card' })).toContainText('Snapped home, rim even')
   await page.goto(`/trays/${number}?stage=measure`)
-  await settled(page)
   expect(await standing(page)).toBe(READINGS.length)
 
   const next = await openTrayByKeyboard(page, 'Deckwatch', 'Skerrow Ferry Line')
   expect(next).toBe(number + 1)
   await expect(page.getByTestId('last-time')).toContainText(`tray ${number}`)
   await page.goto(`/trays/${next}?stage=match`)
-  await settled(page)
   await expect(page.getByTestId('pair-row').first()).toContainText('as last time')
   await page.keyboard.press('p')
   await expect(page.getByTestId('last-time')).toContainText(`tray ${number}`)

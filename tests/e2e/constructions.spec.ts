@@ -1,4 +1,4 @@
-import { expect, openTrayByKeyboard, press, settled, test } from './support/bench'
+import { expect, openTrayByKeyboard, press, test } from './support/bench'
 
 /** Every construction the trade knows beside glass in a ring gasket, which the other tests live on. */
 const JOBS = [
@@ -120,7 +120,6 @@ test('an upgrade is compared side by side, drawn and picked; what is not used go
 
 test('an insert, a bezel and the seals are chosen from the drawers', async ({ page }) => {
   await page.goto('/trays/226?stage=match')
-  await settled(page)
   const insert = page.getByRole('region', { name: 'Bezel and insert' })
   await expect(insert).toContainText('37.9 / 30.6 × 0.8 sloped aluminium black')
   await expect(insert).toContainText(

@@ -25,7 +25,6 @@ function messyList(): string {
 
 async function importList(page: Page, text: string): Promise<void> {
   await page.goto('/drawers/import')
-  await settled(page)
   await page.getByLabel('Supplier').fill('Greystone Glass')
   await page
     .getByLabel('List to import')
@@ -83,7 +82,6 @@ test('a list that is none is refused with a reason', async ({ page }) => {
 
 test('what has run low goes out as an order, with a run of sizes beside it', async ({ page }) => {
   await page.goto('/drawers')
-  await settled(page)
   await page.getByRole('link', { name: /^Order \(\d+ low\)/ }).click()
   await expect(page.getByRole('region', { name: 'Greystone Glass' })).toBeVisible()
   const before = await page.getByRole('textbox', { name: /^Order of/ }).count()
@@ -113,7 +111,6 @@ test('what has run low goes out as an order, with a run of sizes beside it', asy
 
 test('a shelf is counted by keyboard and scanner, and its line remembers', async ({ page }) => {
   await page.goto('/drawers/count')
-  await settled(page)
   await page.getByLabel('Shelf').fill('A-02')
   await page.keyboard.press('Enter')
   const line = page.getByRole('form', { name: 'This line' })
@@ -142,7 +139,6 @@ test('a shelf is counted by keyboard and scanner, and its line remembers', async
 
 test('a scanned label leads to its tray or its drawer from anywhere', async ({ page }) => {
   await page.goto('/trays/217')
-  await settled(page)
   await scan(page, 'WH:T:212', () =>
     expect(page.getByRole('heading', { name: 'Tray 212' })).toBeVisible({ timeout: 4000 }),
   )
@@ -154,7 +150,6 @@ test('a scanned label leads to its tray or its drawer from anywhere', async ({ p
 
 test('the shop’s own limits are set, judged by, and set back', async ({ page }) => {
   await page.goto('/settings')
-  await settled(page)
   const ring = page.getByRole('region', { name: /^Crystal in a ring/ })
   await ring.getByRole('button', { name: 'Change' }).click()
   await ring.getByLabel('nylon, most').fill('0.005')
@@ -164,10 +159,8 @@ test('the shop’s own limits are set, judged by, and set back', async ({ page }
   await ring.getByRole('button', { name: 'Store' }).click()
   await expect(ring.getByText('1 changed')).toBeVisible()
   await page.goto('/trays/214?stage=match')
-  await settled(page)
   await expect(page.getByText(/nylon wants 0.01–0.03/).first()).toBeVisible()
   await page.goto('/settings')
-  await settled(page)
   await ring.getByRole('button', { name: 'Change' }).click()
   await expect(ring.getByText('built in 0.1 mm, common practice')).toBeVisible()
   await ring.getByLabel('nylon, most').fill('0.1')
@@ -178,7 +171,6 @@ test('the shop’s own limits are set, judged by, and set back', async ({ page }
 test('the pages behind the drawers have no axe violation', async ({ page }) => {
   for (const address of ['/drawers/import', '/drawers/order', '/drawers/count']) {
     await page.goto(address)
-    await settled(page)
     const { violations } = await new AxeBuilder({ page }).analyze()
     expect(violations.map((v) => `${address} ${v.id}: ${v.nodes[0]?.html ?? ''}`)).toEqual([])
   }

@@ -9,7 +9,6 @@ test('a digital never seen, six shell screws in two lengths, from intake to deca
 }) => {
   test.setTimeout(120_000)
   await page.goto('/')
-  await settled(page)
   await page.keyboard.press('n')
   await expect(page.getByRole('combobox', { name: 'Case' })).toBeFocused()
   await page.keyboard.type('Oakmantle Harbour 7')
@@ -102,7 +101,6 @@ test('a digital never seen, six shell screws in two lengths, from intake to deca
   // The next one of this case is offered what came off the last.
   const number = (await page.getByRole('heading', { name: /^Tray \d+$/ }).textContent()) ?? ''
   await page.goto('/trays/new')
-  await settled(page)
   await page.keyboard.type('Harbour 7')
   await expect(page.getByRole('option', { name: 'Oakmantle Harbour 7', exact: true })).toBeVisible()
   await press(page, 'Enter', 'Tab')
@@ -121,7 +119,6 @@ test('a quartz dress case with broken glass: stopped first, snapped open, decase
   page,
 }) => {
   await page.goto('/trays/new')
-  await settled(page)
   await page.keyboard.type('Evening')
   await expect(page.getByRole('option', { name: 'Vessalin Evening' })).toBeVisible()
   await press(page, 'Enter', 'Tab')
@@ -151,34 +148,28 @@ test('a flame is blocked by a bath on another tray, with the reason and the way 
   page,
 }) => {
   await page.goto('/trays/227')
-  await settled(page)
   const verdict = page.getByTestId('method-verdict')
   await expect(verdict).toContainText('a solvent bath is open on tray 226')
   await expect(verdict).toContainText('Way round. End that bath first: lid on')
   await expect(page.getByRole('button', { name: 'Start', exact: true })).toBeDisabled()
 
   await page.goto('/trays/226')
-  await settled(page)
   await page.getByRole('button', { name: 'End it' }).click()
   await expect(page.getByText(/acetone bath in use/)).toBeHidden()
 
   await page.goto('/trays/227')
-  await settled(page)
   await expect(verdict).toContainText('with care')
   await page.getByRole('button', { name: 'Protected: start' }).click()
   await expect(page.getByText(/flame in use on this tray/)).toBeVisible()
 
   await page.goto('/trays/226')
-  await settled(page)
   await expect(verdict).toContainText('a flame is in use on tray 227')
   await expect(page.getByText(/flame in use on tray 227/)).toBeVisible()
   await page.goto('/trays/227')
-  await settled(page)
   await page.getByRole('button', { name: 'End it' }).click()
   await expect(page.getByText(/flame in use/)).toBeHidden()
 
   await page.goto('/trays/228?stage=push-out')
-  await settled(page)
   await page.getByRole('combobox', { name: 'Method' }).click()
   await page.getByRole('option', { name: 'acetone bath' }).click()
   await page.getByRole('combobox', { name: 'On' }).click()
@@ -189,7 +180,6 @@ test('a flame is blocked by a bath on another tray, with the reason and the way 
 
 test('another school is a tap away and changes the steps', async ({ page }) => {
   await page.goto('/trays/217?stage=clean')
-  await settled(page)
   await page.getByRole('button', { name: /Every fragment out/ }).click()
   await page.getByRole('button', { name: 'hands off to clean under them' }).click()
   await expect(
@@ -199,7 +189,6 @@ test('another school is a tap away and changes the steps', async ({ page }) => {
 
 test('pictures are kept; what is none, or too large, is refused with a reason', async ({ page, request }) => {
   await page.goto('/trays/228')
-  await settled(page)
   const picture = await sharp({ create: { width: 320, height: 240, channels: 3, background: '#446655' } })
     .jpeg()
     .toBuffer()
@@ -244,7 +233,6 @@ test('pictures are kept; what is none, or too large, is refused with a reason', 
 
 test('a place is pointed at on a picture', async ({ page }) => {
   await page.goto('/trays/221')
-  await settled(page)
   await page.getByLabel('Place on').selectOption({ label: 'as it came in' })
   await page
     .getByRole('button', { name: 'Point at the place on the picture' })
@@ -260,7 +248,6 @@ test('markup in notes is shown as it is and runs nothing', async ({ page }) => {
     void dialog.dismiss()
   })
   await page.goto('/trays/228')
-  await settled(page)
   const words = '<img src=x onerror="alert(1)">'
   await page.getByRole('textbox', { name: 'Cannot be repaired' }).fill(words)
   await page.getByRole('textbox', { name: 'Cannot be repaired' }).press('Enter')

@@ -1,10 +1,9 @@
-import { expect, settled, test } from './support/bench'
+import { expect, test } from './support/bench'
 
 test('a notched back says how to set the pins, and takes a chord measured on this piece', async ({
   page,
 }) => {
   await page.goto('/trays/214?stage=open')
-  await settled(page)
   // Chord of a circle: 32.4 · sin(π·2/6) = 28.06.
   await expect(page.getByTestId('pin-spacing')).toHaveText('28.06')
   await expect(page.getByRole('img', { name: '6 notches, pins in 1, 3, 5' })).toBeVisible()
@@ -18,10 +17,8 @@ test('a notched back says how to set the pins, and takes a chord measured on thi
 
 test('four notches are said to rock, and plate screws are numbered across', async ({ page }) => {
   await page.goto('/trays/223?stage=open')
-  await settled(page)
   await expect(page.getByText('Three pins rock here.')).toBeVisible()
   await page.goto('/trays/205?stage=open')
-  await settled(page)
   await expect(
     page.getByRole('img', { name: '6 screws, turned in the order 1, 4, 2, 5, 3, 6' }),
   ).toBeVisible()

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import AxeBuilder from '@axe-core/playwright'
-import { expect, openTrayByKeyboard, settled, test } from './support/bench'
+import { expect, openTrayByKeyboard, test } from './support/bench'
 
 const FOUR_PIECES = 'public/photographs/crystal-in-four.jpg'
 
@@ -52,7 +52,6 @@ test('a crystal in four pieces, from a simulated photograph to a pick', async ({
 test('an insert’s outer and inner circle, by clicking its edges', async ({ page }) => {
   test.setTimeout(120_000)
   await page.goto('/trays/226?stage=measure')
-  await settled(page)
   await openGauge(page)
   await page.getByRole('button', { name: 'an aluminium bezel insert' }).click()
   await expect(edges(page)).not.toHaveCount(0, { timeout: 30_000 })
@@ -81,7 +80,6 @@ test('an insert’s outer and inner circle, by clicking its edges', async ({ pag
 test('bad pictures are refused with a reason, and corners can be set by hand', async ({ page }) => {
   test.setTimeout(120_000)
   await page.goto('/trays/224?stage=measure')
-  await settled(page)
   await openGauge(page)
   const fs = await import('node:fs')
   const whole = fs.readFileSync(FOUR_PIECES)

@@ -48,7 +48,6 @@ for (const [path, heading] of VIEWS) {
 
 test('the lamp scheme has enough contrast too', async ({ page }) => {
   await page.goto('/settings')
-  await settled(page)
   await page.getByRole('button', { name: 'Lamp' }).click()
   for (const path of [
     '/',
@@ -59,7 +58,6 @@ test('the lamp scheme has enough contrast too', async ({ page }) => {
     '/trays/214?stage=close',
   ]) {
     await page.goto(path)
-    await settled(page)
     const { violations } = await new AxeBuilder({ page }).analyze()
     expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([])
   }
@@ -68,7 +66,6 @@ test('the lamp scheme has enough contrast too', async ({ page }) => {
 test('the main job of a tray needs no scrolling at 1280 × 800', async ({ page }) => {
   for (const stage of ['measure', 'match', 'press-in']) {
     await page.goto(`/trays/212?stage=${stage}`)
-    await settled(page)
     expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBeLessThanOrEqual(800)
     const action = { measure: /Measure done/, match: /Pick and plan/, 'press-in': /Log the run/ }[stage] ?? ''
     await expect(page.getByRole('button', { name: action })).toBeInViewport({ ratio: 0.9 })
@@ -78,7 +75,6 @@ test('the main job of a tray needs no scrolling at 1280 × 800', async ({ page }
 
 test('g and a letter go to every place, / finds, ? lists the keys', async ({ page }) => {
   await page.goto('/')
-  await settled(page)
   for (const [key, url] of [
     ['t', /trays$/],
     ['c', /sheets$/],
@@ -105,7 +101,6 @@ test('g and a letter go to every place, / finds, ? lists the keys', async ({ pag
 
 test('a crystal is added, refused twice, corrected and counted in the drawers', async ({ page }) => {
   await page.goto('/drawers')
-  await settled(page)
   await page.getByRole('button', { name: 'New crystal' }).click()
   const dialog = page.getByRole('dialog')
   await dialog.getByRole('textbox', { name: /^Code/ }).fill('TEST-1')
@@ -125,13 +120,11 @@ test('a crystal is added, refused twice, corrected and counted in the drawers', 
 
 test('a case never seen gets a sheet, and a tray that says what is missing', async ({ page }) => {
   await page.goto('/sheets/new')
-  await settled(page)
   await page.getByLabel('Maker').fill('Vessalin')
   await page.getByLabel('Reference').fill('Morning')
   await page.getByRole('button', { name: 'Store the sheet' }).click()
   await expect(page).toHaveURL(/sheets$/)
   await page.goto('/trays/new')
-  await settled(page)
   await page.getByRole('button', { name: 'Open the tray' }).click()
   await expect(page.getByText('Case is missing')).toBeVisible()
   await expect(page.getByText('Owner is missing: fill it in.')).toBeVisible()

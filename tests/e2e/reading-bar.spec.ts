@@ -1,4 +1,4 @@
-import { expect, openTrayByKeyboard, readByKeyboard, settled, standing, test } from './support/bench'
+import { expect, openTrayByKeyboard, readByKeyboard, standing, test } from './support/bench'
 
 test.describe('the reading bar', () => {
   test.beforeEach(async ({ page }) => {
@@ -90,7 +90,6 @@ test.describe('the reading bar', () => {
 
   test('does not take keys typed into a form', async ({ page }) => {
     await page.goto('/drawers')
-    await settled(page)
     await page.getByLabel('Find').fill('')
     await page.getByLabel('Find').pressSequentially('30.0 n g b')
     await expect(page).toHaveURL(/drawers/)

@@ -133,7 +133,12 @@ export function TrayBench({ initial, stage, actions }: TrayBenchProps) {
         </Box>
       )}
       {bench.voiding && (
-        <VoidDialog reading={bench.voiding} onClose={bench.cancelVoid} onVoid={bench.finishVoid} />
+        <VoidDialog
+          key={bench.voiding.id}
+          reading={bench.voiding}
+          onClose={bench.cancelVoid}
+          onVoid={bench.finishVoid}
+        />
       )}
     </Box>
   )

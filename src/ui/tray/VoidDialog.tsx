@@ -21,13 +21,19 @@ export interface VoidDialogProps {
 export function VoidDialog({ reading, onClose, onVoid }: VoidDialogProps) {
   const [reason, setReason] = useState('')
   const [error, setError] = useState<string | null>(null)
+  const [busy, setBusy] = useState(false)
   const dimension = DIMENSIONS[reading.dimension]
   return (
     <Dialog open onClose={onClose} aria-labelledby="void-title" fullWidth maxWidth="xs">
       <form
         onSubmit={(event) => {
           event.preventDefault()
-          void onVoid(reason).then(setError)
+          if (busy) return
+          setBusy(true)
+          void onVoid(reason).then((wrong) => {
+            setError(wrong)
+            setBusy(false)
+          })
         }}
       >
         <DialogTitle id="void-title">
@@ -48,7 +54,7 @@ export function VoidDialog({ reading, onClose, onVoid }: VoidDialogProps) {
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose}>Leave it</Button>
-          <Button type="submit" variant="contained">
+          <Button type="submit" variant="contained" disabled={busy}>
             Take back
           </Button>
         </DialogActions>

@@ -165,6 +165,8 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
     trouble: (error: string) => dispatch({ type: 'failed', error }),
     /** @param readingId - the last one that stands when left out */
     startVoid: (readingId?: number) => {
+      // While a figure is on its way the last reading shown is not the last one taken.
+      if (voiding || state.busy) return
       const reading = view.readings.findLast(
         (r) => r.voidReason === null && (readingId === undefined || r.id === readingId),
       )

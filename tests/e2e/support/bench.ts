@@ -24,6 +24,13 @@ export const test = base.extend<{ quietPage: undefined }, { server: Server }>({
     { scope: 'worker', timeout: 90_000 },
   ],
   baseURL: async ({ server }, use) => use(server.address),
+  page: async ({ page }, use) => {
+    const goto = page.goto.bind(page)
+    const reload = page.reload.bind(page)
+    page.goto = async (...args) => answering(page, await goto(...args))
+    page.reload = async (...args) => answering(page, await reload(...args))
+    await use(page)
+  },
   quietPage: [
     async ({ page }, use) => {
       const errors: string[] = []
@@ -41,7 +48,6 @@ export { expect }
 export async function openTrayByKeyboard(page: Page, caseWords: string, owner: string): Promise<number> {
   await page.goto('/')
   await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible()
-  await settled(page)
   await page.keyboard.press('n')
   await expect(page.getByRole('combobox', { name: 'Case' })).toBeFocused()
   await page.keyboard.type(caseWords)
@@ -59,7 +65,13 @@ export async function openTrayByKeyboard(page: Page, caseWords: string, owner: s
   return Number((await heading.textContent())?.replace('Tray ', ''))
 }
 
-/** Waits until the page answers keys: its scripts have run. */
+/** Waits until a freshly loaded page takes hand and keys: its scripts have run. */
+async function answering<T>(page: Page, loaded: T): Promise<T> {
+  await page.waitForFunction(() => !document.body.inert)
+  return loaded
+}
+
+/** Waits until nothing is being fetched: a page come to from another one is complete. */
 export async function settled(page: Page): Promise<void> {
   await page.waitForLoadState('networkidle')
 }

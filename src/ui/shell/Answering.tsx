@@ -1,0 +1,14 @@
+'use client'
+import { useLayoutEffect } from 'react'
+
+/**
+ * Opens the page to hand and keys once its scripts run. Until then the body is `inert`: a click would do nothing, and
+ * a figure typed into a field would stand there without ever having been read.
+ */
+export function Answering() {
+  // Before any effect that sets the focus: what is inert cannot take it.
+  useLayoutEffect(() => {
+    document.body.inert = false
+  }, [])
+  return null
+}
