@@ -59,6 +59,20 @@ test.describe('the reading bar', () => {
     await expect(page.getByRole('button', { name: 'Take back 30.95, 2–8' })).toBeVisible()
   })
 
+  test('takes the next figure while the one before is being stored', async ({ page }) => {
+    await page.route('**/trays/*', async (route) => {
+      if (route.request().method() === 'POST') await new Promise((later) => setTimeout(later, 1500))
+      await route.continue()
+    })
+    await page.keyboard.type('30.91')
+    await page.keyboard.press('Enter')
+    await page.keyboard.type('30.95')
+    await page.keyboard.press('Enter')
+    await expect.poll(() => standing(page)).toBe(2)
+    await expect(page.getByRole('status').first()).toContainText(/30.91\s+30.95/)
+    await expect(page.getByTestId('read-next')).toHaveText('Case bore, 3–9')
+  })
+
   test('loses nothing when the server is away, and stores it once it is back', async ({ page, server }) => {
     await server.stop()
     await page.keyboard.type('30.95')
@@ -95,4 +109,27 @@ test.describe('the reading bar', () => {
     await expect(page).toHaveURL(/drawers/)
     await expect(page.getByLabel('Find')).toHaveValue('30.0 n g b')
   })
+})
+
+test('a page whose scripts are late takes neither click nor figure, instead of losing them', async ({
+  page,
+}) => {
+  let release = () => {}
+  const held = new Promise<void>((done) => (release = done))
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    await held
+    await route.continue()
+  })
+  const ready = page.goto('/trays/223?stage=measure')
+  const bar = page.getByRole('form', { name: 'Reading bar' }).getByRole('textbox')
+  await expect(bar).toBeVisible()
+  await expect(bar.click({ timeout: 1000 })).rejects.toThrow()
+  await page.keyboard.press('Tab')
+  await expect(bar).not.toBeFocused()
+  release()
+  await ready
+  await bar.click()
+  await page.keyboard.type('1.234 in')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('status').filter({ hasText: '1.234 in taken as 31.34 mm' })).toBeVisible()
 })

@@ -18,18 +18,15 @@ import { WorkError } from '../stage-work/WorkError'
 /** Most lines counted in one go: a shelf, not a shop. */
 const MOST_LINES = 200
 
-interface Counted {
-  readonly change: number
-  readonly quantity: number
-}
+/** A line's count as it was stored, or the figure that was refused. */
+type Counted = { readonly change: number; readonly quantity: number } | { readonly refused: string }
 
 /** Counting by keyboard or scanner: a shelf's lines one after the other, a figure and Enter each. */
 export function CountPage({ count }: { count: (input: unknown) => Promise<CountOutcome> }) {
   const [kind, setKind] = useState<PartKind>('crystal')
   const [shelf, setShelf] = useState('')
   const [rows, setRows] = useState<readonly PartRow[] | null>(null)
-  const [at, setAt] = useState(0)
-  const [text, setText] = useState('')
+  const [{ at, text }, setEntry] = useState({ at: 0, text: '' })
   const [counted, setCounted] = useState<Readonly<Record<number, Counted>>>({})
   const [error, setError] = useState<string | null>(null)
   const input = useRef<HTMLInputElement>(null)
@@ -46,7 +43,7 @@ export function CountPage({ count }: { count: (input: unknown) => Promise<CountO
     const lines = exact && exact.length > 0 ? exact : near
     setRows(lines)
     setCounted({})
-    setAt(0)
+    setEntry({ at: 0, text: '' })
     if (!lines) setError('Whyalon does not answer: start it again, then open the shelf once more.')
     else if (lines.length === 0)
       setError(`Shelf ${drawer}: no ${PART_WORDS[of].many.toLowerCase()} lie there.`)
@@ -61,8 +58,7 @@ export function CountPage({ count }: { count: (input: unknown) => Promise<CountO
     }
     const line = target.kind === 'part' ? (rows ?? []).findIndex(({ code }) => code === target.code) : -1
     if (line < 0) return false
-    setAt(line)
-    setText('')
+    setEntry({ at: line, text: '' })
     return true
   })
 
@@ -73,18 +69,20 @@ export function CountPage({ count }: { count: (input: unknown) => Promise<CountO
   }, [rowId])
   const store = async () => {
     if (!row) return
-    const result = await count({
-      kind,
-      partId: row.id,
-      counted: text.trim() === '' ? NaN : Number(text),
-    }).catch((): CountOutcome => ({ ok: false, errors: { form: 'Not stored: Whyalon does not answer.' } }))
-    if (!result.ok) return setError(Object.values(result.errors).join(' '))
+    const figure = text.trim()
     setError(null)
-    setCounted({ ...counted, [row.id]: { change: result.change, quantity: result.quantity } })
-    setText('')
-    setAt(Math.min(at + 1, (rows?.length ?? 1) - 1))
+    // The next line at once: what is typed while this one is being stored is the next one's.
+    setEntry({ at: Math.min(at + 1, (rows?.length ?? 1) - 1), text: '' })
+    const result = await count({ kind, partId: row.id, counted: figure === '' ? NaN : Number(figure) }).catch(
+      (): CountOutcome => ({ ok: false, errors: { form: 'Not stored: Whyalon does not answer.' } }),
+    )
+    const { id } = row
+    setCounted((before) => ({ ...before, [id]: result.ok ? result : { refused: figure } }))
+    if (result.ok) return
+    setError(`${row.code}: ${Object.values(result.errors).join(' ')}`)
+    setEntry((now) => (now.text === '' ? { at, text: figure } : now))
   }
-  const done = rows !== null && rows.length > 0 && rows.every(({ id }) => counted[id])
+  const done = rows !== null && rows.length > 0 && rows.every(({ id }) => isStored(counted[id]))
   return (
     <PageFrame
       title="Count a drawer"
@@ -140,7 +138,7 @@ export function CountPage({ count }: { count: (input: unknown) => Promise<CountO
             inputRef={input}
             label="Counted"
             value={text}
-            onChange={(event) => setText(event.target.value)}
+            onChange={(event) => setEntry({ at, text: event.target.value })}
             slotProps={{
               htmlInput: {
                 inputMode: 'numeric',
@@ -157,8 +155,8 @@ export function CountPage({ count }: { count: (input: unknown) => Promise<CountO
       <WorkError text={error} />
       {done && (
         <Typography role="status" sx={{ mt: 1, color: 'success.main', fontWeight: 700 }}>
-          Shelf counted: {Object.values(counted).filter(({ change }) => change !== 0).length} of {rows.length}{' '}
-          lines differed.
+          Shelf counted: {Object.values(counted).filter((line) => isStored(line) && line.change !== 0).length}{' '}
+          of {rows.length} lines differed.
         </Typography>
       )}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, mt: 1, p: 0, fontSize: 14.5 }}>
@@ -178,7 +176,7 @@ export function CountPage({ count }: { count: (input: unknown) => Promise<CountO
             <Button
               variant="text"
               onClick={() => {
-                setAt(index)
+                setEntry({ at: index, text: '' })
                 input.current?.focus()
               }}
               sx={{
@@ -205,11 +203,21 @@ export function CountPage({ count }: { count: (input: unknown) => Promise<CountO
   )
 }
 
+function isStored(counted: Counted | undefined): counted is Extract<Counted, { change: number }> {
+  return counted !== undefined && 'change' in counted
+}
+
 function CountedText({ was, counted }: { was: number; counted: Counted | undefined }) {
   if (!counted)
     return (
       <Box component="span" className="figure" sx={{ alignSelf: 'center', color: 'text.secondary' }}>
         {was} on record
+      </Box>
+    )
+  if (!isStored(counted))
+    return (
+      <Box component="span" className="figure" sx={{ alignSelf: 'center', color: 'error.main' }}>
+        {counted.refused === '' ? 'no figure' : counted.refused}, not stored
       </Box>
     )
   const { change, quantity } = counted

@@ -1,9 +1,6 @@
 'use client'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import Dialog from '@mui/material/Dialog'
-import DialogContent from '@mui/material/DialogContent'
-import DialogTitle from '@mui/material/DialogTitle'
 import TextField from '@mui/material/TextField'
 import Typography from '@mui/material/Typography'
 import { useEffect, useState } from 'react'
@@ -11,6 +8,8 @@ import { PART_FIELDS } from '@/core/records/stockFields'
 import type { PartKind } from '@/core/stock/partKinds'
 import type { PartMove, PartRow } from '@/services/drawersPage'
 import type { CountOutcome } from '@/services/stockCount'
+import { useOneAtATime } from '../forms/useOneAtATime'
+import { FormDialog } from '../forms/FormDialog'
 import { RecordForm } from '../forms/RecordForm'
 import type { SaveRecord } from '../lists/SaveRecord'
 import { dayText } from '../small/dueText'
@@ -27,6 +26,11 @@ export interface PartDialogProps {
   readonly onClose: () => void
 }
 
+const AWAY: CountOutcome = {
+  ok: false,
+  errors: { form: 'Not stored: Whyalon does not answer. Start it again and put them in once more.' },
+}
+
 /** A line of the drawers: its record, what came, and what happened to its count. */
 export function PartDialog({ kind, row, save, receive, onStored, onClose }: PartDialogProps) {
   const [history, setHistory] = useState<{ part: PartRow; moves: readonly PartMove[] } | null>(null)
@@ -41,47 +45,43 @@ export function PartDialog({ kind, row, save, receive, onStored, onClose }: Part
   }, [kind, row.id, version])
   const part = history?.part ?? row
   return (
-    <Dialog open onClose={onClose} aria-labelledby="part-title" fullWidth maxWidth="md">
-      <DialogTitle
-        id="part-title"
-        sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center' }}
-      >
-        {row.code}
-        <Button onClick={onClose}>Leave it</Button>
-      </DialogTitle>
-      <DialogContent>
-        <RecordForm
-          key={part.quantity}
-          fields={PART_FIELDS[kind]}
-          initial={part}
-          submitLabel="Store"
-          onSubmit={async (values) => {
-            const result = await save(kind, row.id, values)
-            if (result.ok) {
-              onStored()
-              onClose()
-            }
-            return result
-          }}
-        />
-        <Received
-          onReceive={async (pieces) => {
-            const result = await receive({ kind, partId: row.id, pieces })
-            if (!result.ok) return Object.values(result.errors).join(' ')
-            setVersion(version + 1)
+    <FormDialog title={row.code} onClose={onClose}>
+      <RecordForm
+        key={part.quantity}
+        fields={PART_FIELDS[kind]}
+        initial={part}
+        submitLabel="Store"
+        onSubmit={async (values) => {
+          const result = await save(kind, row.id, values)
+          if (result.ok) {
             onStored()
-            return null
-          }}
-        />
-        <Moves moves={history?.moves ?? []} />
-      </DialogContent>
-    </Dialog>
+            onClose()
+          }
+          return result
+        }}
+      />
+      <Received
+        onReceive={async (pieces) => {
+          const result = await receive({ kind, partId: row.id, pieces }).catch((): CountOutcome => AWAY)
+          if (!result.ok) return Object.values(result.errors).join(' ')
+          setVersion(version + 1)
+          onStored()
+          return null
+        }}
+      />
+      <Moves moves={history?.moves ?? []} />
+    </FormDialog>
   )
 }
 
 function Received({ onReceive }: { onReceive: (pieces: number) => Promise<string | null> }) {
   const [text, setText] = useState('')
   const [error, setError] = useState<string | null>(null)
+  const [put, busy] = useOneAtATime(async () => {
+    const wrong = await onReceive(text.trim() === '' ? NaN : Number(text))
+    setError(wrong)
+    if (wrong === null) setText('')
+  })
   return (
     <Box
       component="form"
@@ -96,10 +96,7 @@ function Received({ onReceive }: { onReceive: (pieces: number) => Promise<string
       }}
       onSubmit={(event) => {
         event.preventDefault()
-        void onReceive(text.trim() === '' ? NaN : Number(text)).then((wrong) => {
-          setError(wrong)
-          if (wrong === null) setText('')
-        })
+        void put()
       }}
     >
       <TextField
@@ -110,7 +107,7 @@ function Received({ onReceive }: { onReceive: (pieces: number) => Promise<string
         slotProps={{ htmlInput: { inputMode: 'numeric', className: 'figure' } }}
         sx={{ width: 180 }}
       />
-      <Button type="submit" variant="outlined">
+      <Button type="submit" variant="outlined" disabled={busy}>
         Put in the drawer
       </Button>
       <WorkError text={error} />

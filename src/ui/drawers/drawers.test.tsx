@@ -1,9 +1,10 @@
 import { jest } from '@jest/globals'
-import { screen, waitFor } from '@testing-library/react'
+import { act, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import type { PartsFound } from '@/services/drawersPage'
 import { stockCrystal } from '../../../tests/factories/parts'
 import { renderInTheme } from '../../../tests/jsdom/renderInTheme'
+import type { CountOutcome } from '@/services/stockCount'
 import { CountPage } from './CountPage'
 import { ListColumns } from './ListColumns'
 import { ListPreviewPanel } from './ListPreviewPanel'
@@ -76,7 +77,7 @@ describe('CountPage', () => {
     const figure = await screen.findByRole('textbox', { name: 'Counted' })
     await waitFor(() => expect(figure).toHaveFocus())
     await user.keyboard('some{Enter}')
-    expect(await screen.findByText('Counted: type a whole number.')).toBeInTheDocument()
+    expect(await screen.findByText('C-1: Counted: type a whole number.')).toBeInTheDocument()
     expect(figure).toHaveValue('some')
     await user.clear(figure)
     await user.keyboard('1{Enter}')
@@ -84,6 +85,28 @@ describe('CountPage', () => {
     await user.keyboard('3{Enter}')
     expect(await screen.findByText('Shelf counted: 1 of 2 lines differed.')).toBeInTheDocument()
     expect(count).toHaveBeenLastCalledWith({ kind: 'crystal', partId: 2, counted: 3 })
+  })
+
+  it('takes the next line’s figure while one is being stored, and says which was refused', async () => {
+    const found: PartsFound = { ok: true, kind: 'crystal', rows, total: 2 }
+    globalThis.fetch = (() =>
+      Promise.resolve({ json: () => Promise.resolve(found) })) as unknown as typeof fetch
+    const answers: ((outcome: CountOutcome) => void)[] = []
+    renderInTheme(<CountPage count={() => new Promise((answer) => answers.push(answer))} />)
+    const user = userEvent.setup()
+    await user.type(screen.getByLabelText('Shelf'), 'C-14{Enter}')
+    const figure = await screen.findByRole('textbox', { name: 'Counted' })
+    await waitFor(() => expect(figure).toHaveFocus())
+    await user.keyboard('4{Enter}')
+    await user.keyboard('12')
+    act(() => answers[0]?.({ ok: false, errors: { form: 'Not stored: Whyalon does not answer.' } }))
+    expect(await screen.findByText('C-1: Not stored: Whyalon does not answer.')).toBeInTheDocument()
+    expect(screen.getByText('4, not stored')).toBeInTheDocument()
+    expect(figure).toHaveValue('12')
+    await user.keyboard('{Enter}')
+    act(() => answers[1]?.({ ok: true, quantity: 12, change: 9 }))
+    expect(await screen.findByText('12, 9 more')).toBeInTheDocument()
+    expect(screen.queryByText(/Shelf counted/)).toBeNull()
   })
 
   it('says so when nothing lies there', async () => {

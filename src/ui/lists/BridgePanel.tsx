@@ -4,6 +4,7 @@ import Button from '@mui/material/Button'
 import { useState } from 'react'
 import type { BridgeState } from '@/services/instrumentBridge'
 import type { ShopTools } from '@/services/listings'
+import { useOneAtATime } from '../forms/useOneAtATime'
 import { clockText } from '../small/timeText'
 import { WorkError } from '../stage-work/WorkError'
 
@@ -24,14 +25,14 @@ const AWAY = 'Whyalon does not answer. Start it again, then try once more.'
 export function BridgePanel({ state, instruments, actions }: BridgePanelProps) {
   const [token, setToken] = useState<string | null>(null)
   const [error, setError] = useState<string | null>(null)
-  const run = async (work: () => Promise<string | null>) => {
+  const [run, busy] = useOneAtATime(async (work: () => Promise<string | null>) => {
     setError(null)
     try {
       setToken(await work())
     } catch {
       setError(AWAY)
     }
-  }
+  })
   return (
     <Box component="section" aria-label="Instrument bridge" sx={{ maxWidth: 900 }}>
       <Box sx={{ mt: 0.5 }} suppressHydrationWarning>
@@ -40,11 +41,19 @@ export function BridgePanel({ state, instruments, actions }: BridgePanelProps) {
           : 'No token yet: nothing can send readings from outside this screen.'}
       </Box>
       <Box sx={{ display: 'flex', gap: 1, mt: 1 }}>
-        <Button variant="outlined" onClick={() => void run(async () => (await actions.make()).token)}>
+        <Button
+          variant="outlined"
+          disabled={busy}
+          onClick={() => void run(async () => (await actions.make()).token)}
+        >
           {state.tokenMadeAt ? 'Make a new token' : 'Make a token'}
         </Button>
         {state.tokenMadeAt && (
-          <Button color="error" onClick={() => void run(() => actions.withdraw().then(() => null))}>
+          <Button
+            color="error"
+            disabled={busy}
+            onClick={() => void run(() => actions.withdraw().then(() => null))}
+          >
             Withdraw it
           </Button>
         )}

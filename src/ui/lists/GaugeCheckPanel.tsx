@@ -11,6 +11,7 @@ import { formatMm, formatSignedMm } from '@/core/units/formatMm'
 import { parseReading } from '@/core/units/parseReading'
 import type { Refusal } from '@/services/boundary'
 import type { ShopTools } from '@/services/listings'
+import { useOneAtATime } from '../forms/useOneAtATime'
 import { clockText } from '../small/timeText'
 import { WorkError } from '../stage-work/WorkError'
 
@@ -29,7 +30,7 @@ export function GaugeCheckPanel({ tools, check }: { tools: ShopTools; check: Che
   const [message, setMessage] = useState<{ text: string; wrong: boolean } | null>(null)
   const instrument = tools.instruments.find((i) => i.id === instrumentId)
   const live = instrument ? liveCheck(nominal, readings, instrument) : null
-  const keep = async (correct: boolean) => {
+  const [keep, busy] = useOneAtATime(async (correct: boolean) => {
     const result = await check({ instrumentId, nominal, readings, correct }).catch((): Refusal => AWAY)
     if (!result.ok) return setMessage({ text: Object.values(result.errors).join(' '), wrong: true })
     setReadings(['', '', ''])
@@ -39,7 +40,7 @@ export function GaugeCheckPanel({ tools, check }: { tools: ShopTools; check: Che
         : `Kept. ${result.check.words}`,
       wrong: false,
     })
-  }
+  })
   return (
     <Box component="section" aria-label="Gauge block check" sx={{ maxWidth: 900 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1, alignItems: 'center' }}>
@@ -80,11 +81,11 @@ export function GaugeCheckPanel({ tools, check }: { tools: ShopTools; check: Che
         {live?.words ?? 'Measure one block three times; the drift shows at once.'}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1, mt: 0.5 }}>
-        <Button variant="outlined" onClick={() => void keep(false)}>
+        <Button variant="outlined" onClick={() => void keep(false)} disabled={busy}>
           Keep the check
         </Button>
         {live?.verdict === 'correct' && (
-          <Button variant="contained" onClick={() => void keep(true)}>
+          <Button variant="contained" onClick={() => void keep(true)} disabled={busy}>
             Keep and take {formatSignedMm(live.driftMm)} off
           </Button>
         )}

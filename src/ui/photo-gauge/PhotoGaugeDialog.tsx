@@ -11,6 +11,7 @@ import { photoDiameter } from '@/core/photo-gauge/photoDiameter'
 import type { PhotoDimension } from '@/core/photo-gauge/photoDimensions'
 import { PHOTO_DIMENSIONS } from '@/core/photo-gauge/photoDimensions'
 import type { PhotoGaugeSettings } from '@/services/photoGauge'
+import { useOneAtATime } from '../forms/useOneAtATime'
 import { sendPicture } from '../small/sendPicture'
 import { WorkError } from '../stage-work/WorkError'
 import type { StageWorkProps } from '../tray/StageWorkProps'
@@ -38,7 +39,6 @@ export function PhotoGaugeDialog({ bench, actions, settings, onClose }: PhotoGau
   const [dimension, setDimension] = useState<PhotoDimension>('crystal-diameter')
   const [chosen, setChosen] = useState<readonly number[]>([])
   const [error, setError] = useState<string | null>(null)
-  const [busy, setBusy] = useState(false)
   const typed = useMemo(() => gaugeFigures(texts), [texts])
   const gauge = usePhotoGauge(typed.ok ? typed.figures : null)
   const standing = useMemo(() => chosen.filter((i) => i < gauge.arcs.length), [chosen, gauge.arcs])
@@ -62,20 +62,18 @@ export function PhotoGaugeDialog({ bench, actions, settings, onClose }: PhotoGau
     setError(null)
     void gauge.open(file)
   }
-  const keep = async () => {
+  const [keep, busy] = useOneAtATime(async () => {
     if (!input || !gauge.picture) return
-    setBusy(true)
     const sent = await sendPicture(view.tray.id, gauge.picture.file)
     const wrong = sent.ok
       ? await bench.change(
           actions.takePhotoSize({ trayId: view.tray.id, dimension, photoId: sent.id, picture: input }),
         )
       : sent.message
-    setBusy(false)
     if (wrong !== null) return setError(wrong)
     setChosen([])
     onClose()
-  }
+  })
 
   return (
     <Dialog open fullScreen onClose={onClose} aria-labelledby="photo-gauge-title">

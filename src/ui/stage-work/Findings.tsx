@@ -5,6 +5,7 @@ import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import type { FindingKind } from '@/core/intake/Finding'
 import { FINDING_WORDS } from '@/core/intake/Finding'
+import { useOneAtATime } from '../forms/useOneAtATime'
 import type { StageWorkProps } from '../tray/StageWorkProps'
 import { WorkError } from './WorkError'
 
@@ -21,12 +22,12 @@ export function Findings({ bench, actions, kind, label, help }: FindingsProps) {
   const [error, setError] = useState<string | null>(null)
   const inHand = view.tray.finishedAt === null
   const found = view.job.findings.filter((finding) => finding.kind === kind)
-  const note = async () => {
+  const [note, busy] = useOneAtATime(async () => {
     const wrong = await bench.change(actions.noteFinding({ trayId: view.tray.id, kind, words, stage }))
     setError(wrong)
     // What was typed stays until it is stored.
     if (wrong === null) setWords('')
-  }
+  })
   return (
     <Box sx={{ mt: 1 }}>
       {found.map((finding) => (
@@ -70,7 +71,7 @@ export function Findings({ bench, actions, kind, label, help }: FindingsProps) {
             margin="dense"
             fullWidth
           />
-          <Button type="submit" variant="outlined" sx={{ mt: 1 }}>
+          <Button type="submit" variant="outlined" disabled={busy} sx={{ mt: 1 }}>
             Note
           </Button>
         </Box>

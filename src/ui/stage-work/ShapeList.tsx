@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
 import { formatMm } from '@/core/units/formatMm'
 import type { ShapeView } from '@/services/shapeView'
+import { useOneAtATime } from '../forms/useOneAtATime'
 import type { StageWorkProps } from '../tray/StageWorkProps'
 import { WorkError } from './WorkError'
 
@@ -15,7 +16,7 @@ export function ShapeList({ bench, actions }: StageWorkProps) {
   const [reason, setReason] = useState('')
   const [error, setError] = useState<string | null>(null)
   const inHand = view.tray.finishedAt === null
-  const takeBack = async () => {
+  const [takeBack, busy] = useOneAtATime(async () => {
     const wrong = await bench.change(
       actions.takeBackShape({ trayId: view.tray.id, shapeId: leaving?.id, reason }),
     )
@@ -24,7 +25,7 @@ export function ShapeList({ bench, actions }: StageWorkProps) {
       setLeaving(null)
       setReason('')
     }
-  }
+  })
   return (
     <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
       {view.shapes.map((shape) => {
@@ -72,7 +73,7 @@ export function ShapeList({ bench, actions }: StageWorkProps) {
                   onChange={(event) => setReason(event.target.value)}
                   style={{ flexGrow: 1, font: 'inherit', padding: 8 }}
                 />
-                <Button type="submit" variant="contained">
+                <Button type="submit" variant="contained" disabled={busy}>
                   Take back
                 </Button>
               </Box>

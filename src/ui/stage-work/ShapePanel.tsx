@@ -12,6 +12,7 @@ import type { ShapeInput, ShapeOutcome } from '@/core/shapes/shapeSize'
 import { shapeSize } from '@/core/shapes/shapeSize'
 import { formatMm } from '@/core/units/formatMm'
 import { parseReading } from '@/core/units/parseReading'
+import { useOneAtATime } from '../forms/useOneAtATime'
 import type { StageWorkProps } from '../tray/StageWorkProps'
 import { PhotoGaugeButton } from '../photo-gauge/PhotoGaugeButton'
 import { FragmentDrawing } from './FragmentDrawing'
@@ -71,7 +72,7 @@ export function ShapePanel({ bench, actions }: StageWorkProps) {
   )
   const outcome = useMemo(() => (input.ready ? shapeSize(input.input) : null), [input])
   const words = WAYS[way]
-  const store = async () => {
+  const [store, busy] = useOneAtATime(async () => {
     if (!instrument) return
     const sent = { trayId: view.tray.id, kind: way, instrumentId: instrument.id, first, second }
     const wrong = await bench.change(actions.takeShape(sent))
@@ -80,7 +81,7 @@ export function ShapePanel({ bench, actions }: StageWorkProps) {
       setFirst('')
       setSecond('')
     }
-  }
+  })
   return (
     <Box component="section" aria-label="Ways round the jaws" sx={{ mt: 0.5 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2 }}>
@@ -146,7 +147,7 @@ export function ShapePanel({ bench, actions }: StageWorkProps) {
                     slotProps={{ htmlInput: { className: 'figure', inputMode: 'decimal' } }}
                   />
                 )}
-                <Button type="submit" variant="outlined" disabled={outcome?.ok !== true}>
+                <Button type="submit" variant="outlined" disabled={busy || outcome?.ok !== true}>
                   Keep
                 </Button>
               </Box>

@@ -13,6 +13,7 @@ function bar(over: Partial<ReadingBarProps> = {}) {
     target: { dimension: 'bore', placeIndex: 1 },
     instrumentId: 1,
     text: '',
+    sending: null,
     question: null,
     error: null,
     note: null,

@@ -33,6 +33,8 @@ export interface ReadingBarProps {
   readonly target: ReadingTarget | null
   readonly instrumentId: number | null
   readonly text: string
+  /** the figure on its way to the server, null when none is */
+  readonly sending: string | null
   readonly question: ReadingQuestion | null
   readonly error: string | null
   /** what was done to the last figure; null when nothing was */
@@ -88,7 +90,7 @@ export function ReadingBar(props: ReadingBarProps) {
           aria-describedby="reading-message"
           inputMode="decimal"
           autoComplete="off"
-          placeholder="––.––"
+          placeholder={props.sending ?? '––.––'}
           value={text}
           disabled={target === null}
           onChange={(event) => onText(event.target.value)}
@@ -132,7 +134,7 @@ export function ReadingBar(props: ReadingBarProps) {
         </Box>
       ) : (
         <Box sx={{ display: 'flex', gap: 1 }}>
-          <Button type="submit" variant="contained" disabled={busy || target === null} sx={{ minHeight: 52 }}>
+          <Button type="submit" variant="contained" disabled={target === null} sx={{ minHeight: 52 }}>
             Accept <KeyCap name="Enter" />
           </Button>
           <Button

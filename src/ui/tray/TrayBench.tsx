@@ -117,6 +117,7 @@ export function TrayBench({ initial, stage, actions }: TrayBenchProps) {
             target={target}
             instrumentId={bench.instrumentId}
             text={state.text}
+            sending={state.sending}
             question={state.question}
             error={state.error}
             note={state.note}

@@ -9,6 +9,7 @@ import { useState } from 'react'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { formatMm } from '@/core/units/formatMm'
 import type { ReadingView } from '@/services/shapeView'
+import { useOneAtATime } from '../forms/useOneAtATime'
 
 export interface VoidDialogProps {
   readonly reading: ReadingView
@@ -21,19 +22,14 @@ export interface VoidDialogProps {
 export function VoidDialog({ reading, onClose, onVoid }: VoidDialogProps) {
   const [reason, setReason] = useState('')
   const [error, setError] = useState<string | null>(null)
-  const [busy, setBusy] = useState(false)
+  const [takeBack, busy] = useOneAtATime(async () => setError(await onVoid(reason)))
   const dimension = DIMENSIONS[reading.dimension]
   return (
     <Dialog open onClose={onClose} aria-labelledby="void-title" fullWidth maxWidth="xs">
       <form
         onSubmit={(event) => {
           event.preventDefault()
-          if (busy) return
-          setBusy(true)
-          void onVoid(reason).then((wrong) => {
-            setError(wrong)
-            setBusy(false)
-          })
+          void takeBack()
         }}
       >
         <DialogTitle id="void-title">

@@ -1,5 +1,6 @@
 import type { TrayView } from '@/services/trayView'
 import { stockCrystal, stockGasket } from '../../../tests/factories/parts'
+import type { TraySession } from './traySession'
 import { chosenPairOf, openSession, pairAfter, targetOfSession, traySession } from './traySession'
 
 /** Only what the session looks at. */
@@ -23,6 +24,32 @@ describe('traySession', () => {
     const failed = traySession(traySession(typed, { type: 'sent' }), { type: 'failed', error: 'away' })
     expect(failed).toMatchObject({ text: '30.9', error: 'away', busy: false })
     expect(traySession(failed, { type: 'typed', text: '30.95' }).error).toBeNull()
+  })
+
+  it('takes the next figure while one is on its way, and waits with its Enter', () => {
+    const onItsWay = [
+      { type: 'typed', text: '30.91' },
+      { type: 'figure-sent' },
+      { type: 'typed-on', character: '3' },
+      { type: 'typed-on', character: '1' },
+      { type: 'accept-waits' },
+    ] as const
+    const meanwhile = onItsWay.reduce<TraySession>(traySession, fresh)
+    expect(meanwhile).toMatchObject({ sending: '30.91', text: '31', acceptWaits: true, busy: true })
+    const taken = traySession(meanwhile, { type: 'reading-taken', view: view(), note: null })
+    expect(taken).toMatchObject({ sending: null, text: '31', acceptWaits: true, busy: false })
+    expect(traySession(taken, { type: 'figure-sent' }).acceptWaits).toBe(false)
+    const refused = traySession(meanwhile, { type: 'failed', error: 'No.' })
+    expect(refused).toMatchObject({ text: '30.91', error: 'No. Typed meanwhile: 31.', acceptWaits: false })
+    const question = { message: 'Slipped?', valueMm: 3, suggestionMm: 30, keepAllowed: false }
+    const asked = traySession(meanwhile, { type: 'asked', question })
+    expect(asked.question?.message).toBe('Slipped? Typed meanwhile: 31.')
+    expect(asked.text).toBe('30.91')
+  })
+
+  it('does not wait with an Enter that has no figure', () => {
+    const sent = traySession(traySession(fresh, { type: 'typed', text: '30.9' }), { type: 'figure-sent' })
+    expect(traySession(sent, { type: 'accept-waits' }).acceptWaits).toBe(false)
   })
 
   it('stays on a dimension chosen by hand until its places are read, then follows the plan', () => {
@@ -56,7 +83,7 @@ describe('traySession', () => {
   it('drops a question as soon as something else is typed', () => {
     const question = { message: '?', valueMm: 3, suggestionMm: 30, keepAllowed: false }
     const asked = traySession(fresh, { type: 'asked', question })
-    expect(asked.question).toBe(question)
+    expect(asked.question).toEqual(question)
     expect(traySession(asked, { type: 'typed', text: '30' }).question).toBeNull()
   })
 })

@@ -32,6 +32,10 @@ export interface TraySession {
   /** a dimension chosen on the drawing; null follows the plan */
   readonly aimedAt: ReadingTarget | null
   readonly text: string
+  /** the figure on its way to the server; what is typed meanwhile is the next one */
+  readonly sending: string | null
+  /** Enter was pressed for the next figure while one was on its way */
+  readonly acceptWaits: boolean
   readonly question: ReadingQuestion | null
   readonly error: string | null
   /** what was done to the last figure, as that inches were converted */
@@ -41,6 +45,9 @@ export interface TraySession {
 
 export type SessionEvent =
   | { type: 'typed'; text: string }
+  | { type: 'typed-on'; character: string }
+  | { type: 'figure-sent' }
+  | { type: 'accept-waits' }
   | { type: 'cleared' }
   | { type: 'aimed'; dimension: DimensionId }
   | { type: 'sent' }
@@ -63,6 +70,8 @@ export function openSession(view: TrayView, stage: StageId): TraySession {
     bezelRingId: null,
     aimedAt: null,
     text: '',
+    sending: null,
+    acceptWaits: false,
     question: null,
     error: null,
     note: null,
@@ -74,6 +83,12 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
   switch (event.type) {
     case 'typed':
       return { ...state, text: event.text, question: null, error: null, note: null }
+    case 'typed-on':
+      return traySession(state, { type: 'typed', text: state.text + event.character })
+    case 'figure-sent':
+      return { ...state, busy: true, error: null, sending: state.text, text: '', acceptWaits: false }
+    case 'accept-waits':
+      return { ...state, acceptWaits: state.busy && state.text !== '' }
     case 'cleared':
       return { ...state, text: '', question: null, error: null, busy: false }
     case 'aimed':
@@ -81,16 +96,15 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
     case 'sent':
       return { ...state, busy: true, error: null }
     case 'asked':
-      return { ...state, busy: false, question: event.question }
+      return { ...sentBack(state), busy: false, question: withTyped(event.question, state) }
     case 'failed':
-      // The text stays: nothing typed is lost when a reading is refused or the server is away.
-      return { ...state, busy: false, error: event.error }
+      return { ...sentBack(state), busy: false, error: event.error + typedMeanwhile(state) }
     case 'reading-taken':
       return {
         ...state,
         view: event.view,
         aimedAt: stillAimed(state.aimedAt, event.view),
-        text: '',
+        sending: null,
         note: event.note,
         question: null,
         error: null,
@@ -109,6 +123,20 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
     case 'chose-bezel-ring':
       return { ...state, bezelRingId: event.id }
   }
+}
+
+/** The figure back in the bar: nothing typed is lost when a reading is refused or the server is away. */
+function sentBack(state: TraySession): TraySession {
+  return { ...state, text: state.sending ?? state.text, sending: null, acceptWaits: false }
+}
+
+/** Names a figure that was typed while the one before was on its way: that one has the bar now. */
+function typedMeanwhile({ sending, text }: TraySession): string {
+  return sending !== null && text !== '' ? ` Typed meanwhile: ${text}.` : ''
+}
+
+function withTyped(question: ReadingQuestion, state: TraySession): ReadingQuestion {
+  return { ...question, message: question.message + typedMeanwhile(state) }
 }
 
 /** Where the next reading goes: the dimension chosen on the drawing, else the plan's next. */

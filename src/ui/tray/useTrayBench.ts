@@ -1,5 +1,5 @@
 'use client'
-import { useReducer, useRef, useState } from 'react'
+import { useEffect, useEffectEvent, useReducer, useRef, useState } from 'react'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { instrumentFor } from '@/core/readings/instrumentFor'
@@ -52,7 +52,7 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
 
   const send = async ({ text, confirmed, instrumentId: id, source, at }: Send) => {
     if (id === null) return dispatch({ type: 'failed', error: 'No instrument: add one in Settings first.' })
-    dispatch({ type: 'sent' })
+    dispatch({ type: 'figure-sent' })
     const input = { trayId: view.tray.id, ...at, text, instrumentId: id, source, confirmed }
     const result = await actions
       .takeReading(input)
@@ -84,6 +84,17 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
     take(await call.catch((): ViewResult => ({ ok: false, errors: { form: AWAY } })))
   }
 
+  const accept = () => {
+    if (state.busy) dispatch({ type: 'accept-waits' })
+    else if (target && state.question === null)
+      void send({ text: state.text, confirmed: false, instrumentId, source: 'typed', at: target })
+  }
+  const acceptWaiting = useEffectEvent(accept)
+  const acceptDue = state.acceptWaits && !state.busy
+  useEffect(() => {
+    if (acceptDue) acceptWaiting()
+  }, [acceptDue])
+
   return {
     state,
     target,
@@ -102,13 +113,10 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
     chooseInstrument: (id: number) => kind && setInstrument({ kind, id }),
     type: (text: string) => dispatch({ type: 'typed', text }),
     typeFigure: (character: string) => {
-      dispatch({ type: 'typed', text: state.text + character })
+      dispatch({ type: 'typed-on', character })
       inputRef.current?.focus()
     },
-    accept: () => {
-      if (target && !state.busy && state.question === null)
-        void send({ text: state.text, confirmed: false, instrumentId, source: 'typed', at: target })
-    },
+    accept,
     receive: (sent: { line: string; instrumentId: number }, at: ReadingTarget) => {
       dispatch({ type: 'typed', text: sent.line.replace(/^\+0*(?=\d)/, '').replace(' mm', '') })
       void send({

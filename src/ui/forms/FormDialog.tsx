@@ -1,0 +1,30 @@
+'use client'
+import Button from '@mui/material/Button'
+import Dialog from '@mui/material/Dialog'
+import DialogContent from '@mui/material/DialogContent'
+import DialogTitle from '@mui/material/DialogTitle'
+import type { ReactNode } from 'react'
+import { useId } from 'react'
+
+export interface FormDialogProps {
+  readonly title: string
+  readonly onClose: () => void
+  readonly children: ReactNode
+}
+
+/** Frame of a dialog that holds a form: its title, and the way out that stores nothing. */
+export function FormDialog({ title, onClose, children }: FormDialogProps) {
+  const titleId = useId()
+  return (
+    <Dialog open onClose={onClose} aria-labelledby={titleId} fullWidth maxWidth="md">
+      <DialogTitle
+        id={titleId}
+        sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center' }}
+      >
+        {title}
+        <Button onClick={onClose}>Leave it</Button>
+      </DialogTitle>
+      <DialogContent>{children}</DialogContent>
+    </Dialog>
+  )
+}
