@@ -1,21 +1,29 @@
 import type { BezelAssessment } from '@/core/bezel/assessBezel'
+import type { ChapterRingAssessment } from '@/core/bezel/assessChapterRing'
 import type { CutRing, InsertAssessment } from '@/core/bezel/assessInsert'
 import { cutRingFor } from '@/core/bezel/assessInsert'
 import { INSERT_FIXINGS } from '@/core/bezel/bezelPolicy'
 import type { Chosen } from '@/core/bezel/chooseBezelParts'
-import { chooseBezel, chooseInsert } from '@/core/bezel/chooseBezelParts'
+import { chooseBezel, chooseChapterRing, chooseInsert } from '@/core/bezel/chooseBezelParts'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { figureOf } from '@/core/tray/caseFigures'
 import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
 import type { MeasuredFigures } from '@/core/tray/measuredFigures'
 import type { DrawersInMemory } from './drawersInMemory'
 
-/** Inserts and bezels of the drawers for this case, as far as they were asked for. */
+/** Inserts, bezels and chapter rings of the drawers for this case, as far as they were asked for. */
 export interface BezelWork {
   /** null where no insert was asked for, or the case has none */
   readonly insert: InsertWork | null
   /** null where no bezel was asked for */
   readonly bezel: Chosen<BezelAssessment> | null
+  /** null where no chapter ring was asked for, or the case has none */
+  readonly chapterRing: ChapterRingWork | null
+}
+
+export interface ChapterRingWork extends Chosen<ChapterRingAssessment> {
+  /** what to measure before anything can be judged; null when it can */
+  readonly missing: DimensionId | null
 }
 
 export interface InsertWork extends Chosen<InsertAssessment> {
@@ -33,14 +41,16 @@ export interface BezelWorkFacts {
   readonly fixing: string
 }
 
-/** @returns null when neither insert nor bezel was asked for */
+/** @returns null when none of them was asked for */
 export function bezelWork(drawers: DrawersInMemory, facts: BezelWorkFacts): BezelWork | null {
   const insert = facts.asked.includes('insert') && facts.sheet.insertMaterial !== 'none'
   const bezel = facts.asked.includes('bezel') && facts.sheet.bezelKind !== 'none'
-  if (!insert && !bezel) return null
+  const chapterRing = facts.asked.includes('chapter-ring') && facts.sheet.chapterRing !== 'none'
+  if (!insert && !bezel && !chapterRing) return null
   return {
     insert: insert ? insertWork(drawers, facts) : null,
     bezel: bezel ? bezelChoice(drawers, facts) : null,
+    chapterRing: chapterRing ? chapterRingWork(drawers, facts) : null,
   }
 }
 
@@ -86,4 +96,24 @@ function bezelChoice(
     crystalMm: inBezel ? null : (figure('crystal-diameter')?.valueMm ?? null),
     family: sheet.bezelFamily,
   })
+}
+
+function chapterRingWork(
+  { chapterRings }: DrawersInMemory,
+  { measured, sheet }: BezelWorkFacts,
+): ChapterRingWork {
+  const figure = (id: DimensionId) => figureOf(id, measured, sheet)
+  const [oldOuter, oldInner] = [figure('chapter-ring-outer'), figure('chapter-ring-inner')]
+  if (!oldOuter && !oldInner) return { fitting: [], rejected: [], missing: 'chapter-ring-inner' }
+  return {
+    ...chooseChapterRing(chapterRings, {
+      kind: sheet.chapterRing,
+      oldOuter,
+      oldInner,
+      oldHeight: figure('chapter-ring-height'),
+      bore: figure(sheet.retention === 'press-in-bezel' ? 'bezel-bore' : 'bore'),
+      family: sheet.bezelFamily,
+    }),
+    missing: null,
+  }
 }

@@ -309,6 +309,27 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
     expect(insert?.rejected.flatMap(({ failures }) => failures).join(' ')).toMatch(/belongs to Reef/)
     const bezel = (await tray(229)).bezelWork?.bezel
     expect(bezel?.fitting[0]?.bezel.code).toBe('B-370-S2')
+    const ring = (await tray(229)).bezelWork?.chapterRing
+    expect(ring?.missing).toBeNull()
+    expect(ring?.fitting.map(({ ring: { code } }) => code)).toEqual(['R-309-276-S2', 'R-308-275'])
+    expect(ring?.rejected.map(({ failures }) => failures[0])).toEqual([
+      expect.stringMatching(/belongs to Signal 1/),
+      expect.stringMatching(/0.30 higher than the old ring/),
+    ])
+  })
+
+  it('propose no die that is not there any more', async () => {
+    const support = async () => (await tray(212)).press?.support
+    const before = await support()
+    if (!before?.ok) throw new Error('no support')
+    const die = before.best.die
+    const counted = await countPart(store.db, { kind: 'die', partId: die.id, counted: 0 }, NOW)
+    expect(counted).toEqual({ ok: true, quantity: 0, change: -1 })
+    const after = await support()
+    expect(after?.ok === true ? after.best.die.code : '').not.toBe(die.code)
+    expect((await tray(212)).press?.dies.map(({ code }) => code)).not.toContain(die.code)
+    await countPart(store.db, { kind: 'die', partId: die.id, counted: 1 }, NOW)
+    expect(await support()).toEqual(before)
   })
 
   it('compare what else a case could have', async () => {

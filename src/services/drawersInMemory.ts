@@ -1,6 +1,7 @@
+import type { Die } from '@/core/dies/Die'
 import type { StockIndex } from '@/core/fit/stockIndex'
 import { mergedById, stockIndex, withChanges } from '@/core/fit/stockIndex'
-import type { StockBezel, StockInsert, StockORing } from '@/core/stock/otherParts'
+import type { StockBezel, StockChapterRing, StockInsert, StockORing } from '@/core/stock/otherParts'
 import type { Db } from '@/data/client'
 import { stockChangesSince } from '@/data/queries/stockChanges'
 
@@ -10,6 +11,9 @@ export interface DrawersInMemory {
   readonly oRings: readonly StockORing[]
   readonly bezels: readonly StockBezel[]
   readonly inserts: readonly StockInsert[]
+  readonly chapterRings: readonly StockChapterRing[]
+  /** by role, then size */
+  readonly dies: readonly Die[]
 }
 
 interface Copy {
@@ -18,7 +22,7 @@ interface Copy {
 }
 
 const EMPTY: Copy = {
-  drawers: { index: stockIndex([], []), oRings: [], bezels: [], inserts: [] },
+  drawers: { index: stockIndex([], []), oRings: [], bezels: [], inserts: [], chapterRings: [], dies: [] },
   horizon: 0,
 }
 
@@ -43,15 +47,17 @@ export async function drawersInMemory(db: Db): Promise<DrawersInMemory> {
 }
 
 async function upToDate(db: Db, { drawers, horizon }: Copy): Promise<Copy> {
-  const { horizon: now, crystals, gaskets, oRings, bezels, inserts } = await stockChangesSince(db, horizon)
-  const nothing = [crystals, gaskets, oRings, bezels, inserts].every(({ length }) => length === 0)
+  const { horizon: now, crystals, gaskets, ...others } = await stockChangesSince(db, horizon)
+  const nothing = [crystals, gaskets, ...Object.values(others)].every(({ length }) => length === 0)
   if (nothing) return { drawers, horizon: now }
   return {
     drawers: {
       index: withChanges(drawers.index, { crystals, gaskets }),
-      oRings: mergedById(drawers.oRings, oRings),
-      bezels: mergedById(drawers.bezels, bezels),
-      inserts: mergedById(drawers.inserts, inserts),
+      oRings: mergedById(drawers.oRings, others.oRings),
+      bezels: mergedById(drawers.bezels, others.bezels),
+      inserts: mergedById(drawers.inserts, others.inserts),
+      chapterRings: mergedById(drawers.chapterRings, others.chapterRings),
+      dies: mergedById(drawers.dies, others.dies),
     },
     horizon: now,
   }

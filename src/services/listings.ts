@@ -1,4 +1,3 @@
-import type { Die } from '@/core/dies/Die'
 import type { Use, WaterClass } from '@/core/intake/jobWords'
 import type { StageId } from '@/core/stages/stages'
 import type { Db } from '@/data/client'
@@ -6,7 +5,8 @@ import type { CaseSheet, SheetPressRun } from '@/data/queries/caseSheets'
 import { allCaseSheets, caseSheetById, pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
 import { allInstrumentChecks } from '@/data/queries/instrumentChecks'
 import type { Instrument, Press } from '@/data/queries/tools'
-import { allDies, allInstruments, allPresses } from '@/data/queries/tools'
+import { allDies } from '@/data/queries/otherParts'
+import { allInstruments, allPresses } from '@/data/queries/tools'
 import { allTrays, trayByNumber } from '@/data/queries/trays'
 import type { TrayView } from './trayView'
 import { trayView } from './trayView'
@@ -64,10 +64,6 @@ export async function newTrayChoices(db: Db): Promise<NewTrayChoices> {
       use: last.get(s.id)?.use ?? 'everyday',
     })),
   }
-}
-
-export function dieList(db: Db): Promise<Die[]> {
-  return allDies(db)
 }
 
 export interface CaseSheetLine {

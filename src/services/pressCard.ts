@@ -12,7 +12,7 @@ import type { Db } from '@/data/client'
 import { latestPick, pressRunsOfTray } from '@/data/queries/picks'
 import { crystalById, gasketById } from '@/data/queries/stock'
 import type { Press } from '@/data/queries/tools'
-import { allDies, allPresses } from '@/data/queries/tools'
+import { allPresses } from '@/data/queries/tools'
 import type { TrayRow } from '@/data/queries/trays'
 import type { LastTime } from './lastTime'
 
@@ -56,22 +56,23 @@ export async function pressCard(
   { tray, sheet }: TrayRow,
   facts: CaseFacts | null,
   lastTime: LastTime | null,
+  dies: readonly Die[],
 ): Promise<PressCard | null> {
   const pick = await latestPick(db, tray.id)
   if (!pick) return null
   const ring = async (id: number | null) => (id === null ? null : ((await gasketById(db, id)) ?? null))
-  const [crystal, gasket, bezelGasket, dies, presses, runs] = await Promise.all([
+  const [crystal, gasket, bezelGasket, presses, runs] = await Promise.all([
     crystalById(db, pick.crystalId),
     ring(pick.gasketId),
     ring(pick.bezelGasketId),
-    allDies(db),
     allPresses(db),
     pressRunsOfTray(db, tray.id),
   ])
   if (!crystal) throw new Error(`pick ${pick.id}: its crystal is gone from the drawers`)
 
   const openingMm = facts ? openingOf(facts) : (boreOfPick(pick.evidence) ?? crystal.diameterMm)
-  const fitting = fittingDies(dies, crystal, sheet, openingMm)
+  const there = dies.filter(({ quantity }) => quantity > 0)
+  const fitting = fittingDies(there, crystal, sheet, openingMm)
   const pusher = preferLast(fitting.pusher, lastTime?.pusherId)
   const support = preferLast(fitting.support, lastTime?.supportId)
   const glassSplinters = standingHazards(
@@ -105,7 +106,7 @@ export async function pressCard(
           })
         : null,
     presses,
-    dies,
+    dies: there,
     runs: runs.map((run) => ({
       id: run.id,
       ranAt: run.ranAt.toISOString(),

@@ -1,7 +1,7 @@
 import type { FieldValue } from '@/core/records/checkRecord'
 import type { Field } from '@/core/records/Field'
 import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
-import { DIE_FIELDS, PART_FIELDS } from '@/core/records/stockFields'
+import { PART_FIELDS } from '@/core/records/stockFields'
 import type { PartKind } from '@/core/stock/partKinds'
 import { PART_KINDS, PART_WORDS } from '@/core/stock/partKinds'
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
@@ -9,20 +9,13 @@ import type { Db } from '@/data/client'
 import { isUniqueViolation } from '@/data/errors'
 import { insertCaseSheets, updateCaseSheet } from '@/data/queries/caseSheets'
 import { insertPart, updatePart } from '@/data/queries/partRecords'
-import type { NewDie, NewInstrument, NewPress } from '@/data/queries/tools'
-import {
-  insertDies,
-  insertInstruments,
-  insertPresses,
-  updateDie,
-  updateInstrument,
-  updatePress,
-} from '@/data/queries/tools'
+import type { NewInstrument, NewPress } from '@/data/queries/tools'
+import { insertInstruments, insertPresses, updateInstrument, updatePress } from '@/data/queries/tools'
 import type { Refusal } from './boundary'
 import { refuse, validateRecord } from './boundary'
 import { sheetRow } from './sheetRow'
 
-export const RECORD_KINDS = [...PART_KINDS, 'die', 'case-sheet', 'instrument', 'press'] as const
+export const RECORD_KINDS = [...PART_KINDS, 'case-sheet', 'instrument', 'press'] as const
 export type RecordKind = (typeof RECORD_KINDS)[number]
 
 interface RecordStore {
@@ -57,14 +50,9 @@ const STORES: Readonly<Record<RecordKind, RecordStore>> = {
   'o-ring': partStore('o-ring'),
   bezel: partStore('bezel', bezelShape),
   insert: partStore('insert', ringShape('outerMm', 'innerMm')),
+  'chapter-ring': partStore('chapter-ring', ringShape('outerMm', 'innerMm')),
+  die: partStore('die', dieShape),
   supply: partStore('supply'),
-  die: {
-    fields: DIE_FIELDS,
-    unique: 'die code',
-    crossCheck: dieShape,
-    insert: (db, v) => insertDies(db, [row<NewDie>(v)]),
-    update: (db, id, v) => updateDie(db, id, row<NewDie>(v)),
-  },
   'case-sheet': {
     fields: CASE_SHEET_FIELDS,
     unique: 'maker and reference',

@@ -1,9 +1,9 @@
 import { loadDemo } from '@/data/demo/loadDemo'
 import type { Store } from '@/data/client'
 import { allCaseSheets } from '@/data/queries/caseSheets'
-import { allBezels, allInserts, allORings } from '@/data/queries/otherParts'
+import { allBezels, allChapterRings, allDies, allInserts, allORings } from '@/data/queries/otherParts'
 import { allCrystals, allGaskets } from '@/data/queries/stock'
-import { allDies, allInstruments, allPresses } from '@/data/queries/tools'
+import { allInstruments, allPresses } from '@/data/queries/tools'
 import { testStores } from '../../tests/stores/testStores'
 import type { RecordKind } from './records'
 import { saveRecord } from './records'
@@ -22,6 +22,7 @@ const READ: readonly (readonly [
   ['o-ring', ({ db }) => allORings(db)],
   ['bezel', ({ db }) => allBezels(db)],
   ['insert', ({ db }) => allInserts(db)],
+  ['chapter-ring', ({ db }) => allChapterRings(db)],
   ['die', ({ db }) => allDies(db)],
   ['instrument', ({ db }) => allInstruments(db)],
   ['press', ({ db }) => allPresses(db)],

@@ -22,7 +22,7 @@ import { pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
 import { standingReadings, voidedReadings } from '@/data/queries/readings'
 import { shapesOf } from '@/data/queries/shapes'
 import type { Instrument } from '@/data/queries/tools'
-import { allDies, allInstruments } from '@/data/queries/tools'
+import { allInstruments } from '@/data/queries/tools'
 import type { TrayRow } from '@/data/queries/trays'
 import type { SealItem } from '@/core/seals/resealSet'
 import { resealSet } from '@/core/seals/resealSet'
@@ -96,12 +96,11 @@ export interface TrayView {
 /** Puts a tray's page together: readings through the models, the drawers, the past of its case sheet. */
 export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
   const { tray, sheet, owner } = row
-  const [readings, voided, runsOfSheet, instruments, dies, shapeRows, policy, out] = await Promise.all([
+  const [readings, voided, runsOfSheet, instruments, shapeRows, policy, out] = await Promise.all([
     standingReadings(db, tray.id),
     voidedReadings(db, tray.id),
     pressRunsOfCaseSheet(db, sheet.id),
     allInstruments(db),
-    allDies(db),
     shapesOf(db, [tray.id]),
     shopFitPolicy(db),
     partsOut(db, tray.id),
@@ -121,7 +120,7 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
   const list = facts
     ? shortlistView(drawers, { facts, readout, sheet, waterClass: tray.waterClass, policy })
     : null
-  const press = await pressCard(db, row, facts, lastTimeOf(pastRuns))
+  const press = await pressCard(db, row, facts, lastTimeOf(pastRuns), inMemory.dies)
   const { caseSheetId, ownerId, ...taken } = tray
   return {
     tray: {
@@ -134,7 +133,7 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
     },
     sheet,
     job: await jobView(db, row, {
-      dies,
+      dies: inMemory.dies.filter(({ quantity }) => quantity > 0),
       crystalMm: figureOf('crystal-diameter', readout.measured, sheet)?.valueMm ?? null,
       pressIn: press ? pressInText(press) : [],
     }),
@@ -187,6 +186,6 @@ function stockedSteps(drawers: StockIndex) {
 
 function pressInText({ pusher, support }: PressCard): string[] {
   return [pusher, support].flatMap((outcome) =>
-    outcome?.ok ? [`${outcome.best.die.role} ${outcome.best.die.code} (${outcome.best.die.place})`] : [],
+    outcome?.ok ? [`${outcome.best.die.role} ${outcome.best.die.code} (${outcome.best.die.drawer})`] : [],
   )
 }

@@ -118,16 +118,25 @@ test('an upgrade is compared side by side, drawn and picked; what is not used go
   await expect(out.getByRole('button', { name: 'Put back' })).toHaveCount(1)
 })
 
-test('an insert, a bezel and the seals are chosen from the drawers', async ({ page }) => {
+test('an insert, a bezel, a chapter ring and the seals are chosen from the drawers', async ({ page }) => {
   await page.goto('/trays/226?stage=match')
-  const insert = page.getByRole('region', { name: 'Bezel and insert' })
-  await expect(insert).toContainText('37.9 / 30.6 × 0.8 sloped aluminium black')
-  await expect(insert).toContainText(
+  const parts = page.getByRole('region', { name: 'Bezel parts' })
+  await expect(parts).toContainText('37.9 / 30.6 × 0.8 sloped aluminium black')
+  await expect(parts).toContainText(
     'belongs to Reef, this bezel to Tidal: they look alike and do not interchange',
   )
-  await expect(insert).toContainText('Pre-cut ring: at least 31.2 inside')
-  await insert.getByRole('button', { name: 'Take out' }).first().click()
+  await expect(parts).toContainText('Pre-cut ring: at least 31.2 inside')
+  await parts.getByRole('button', { name: 'Take out' }).first().click()
   await expect(page.getByRole('region', { name: 'Out of the drawers' })).toContainText('I-379-306-K')
+  await page.goto('/trays/229?stage=match')
+  await page.getByRole('button', { name: 'Bezel and chapter ring' }).click()
+  await expect(parts).toContainText('37.0 / 34.1 steel, crystal retaining')
+  await expect(parts).toContainText('30.9 / 27.6 × 1.2 keyed plastic black')
+  await expect(parts).toContainText('Its key in the notch sets it to the dial.')
+  await expect(parts).toContainText('belongs to Signal 1, this bezel to Signal 2')
+  await parts.getByRole('listitem').filter({ hasText: 'R-309-276-S2' }).getByRole('button').click()
+  await expect(page.getByRole('region', { name: 'Out of the drawers' })).toContainText('R-309-276-S2')
+  await page.goto('/trays/226?stage=match')
   await page.getByRole('button', { name: 'Seals' }).click()
   const back = page.getByTestId('seal-back')
   await expect(back).toContainText(/squeezed 2\d %/i)

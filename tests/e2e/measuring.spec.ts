@@ -1,4 +1,4 @@
-import { expect, openTrayByKeyboard, readByKeyboard, standing, test } from './support/bench'
+import { expect, OFTEN, openTrayByKeyboard, readByKeyboard, standing, test } from './support/bench'
 
 /** A rim of 30 mm with a chip, as read off squared paper. */
 const RIM = Array.from({ length: 26 }, (_, i) => {
@@ -61,7 +61,7 @@ test('a conflict between crystal and case is named with its likely reason, and g
     await page.keyboard.press('Backspace')
     await page.getByRole('textbox', { name: 'Reason' }).fill('wrong case')
     await page.getByRole('button', { name: 'Take back', exact: true }).last().click()
-    await expect.poll(() => standing(page)).toBe(left - 1)
+    await expect.poll(() => standing(page), OFTEN).toBe(left - 1)
   }
   await expect(page.getByTestId('odd-evidence')).toHaveCount(0)
 })

@@ -58,6 +58,8 @@ export function caseSheetFacts(over: Partial<CaseSheetFacts> = {}): CaseSheetFac
     recessDepthMm: null,
     bezelOuterMm: null,
     chapterRingInnerMm: null,
+    chapterRingOuterMm: null,
+    chapterRingHeightMm: null,
     backRingInnerMm: null,
     backRingSectionMm: null,
     backGrooveInnerMm: null,

@@ -1,4 +1,4 @@
-import type { StockBezel, StockInsert, StockORing } from '@/core/stock/otherParts'
+import type { StockBezel, StockChapterRing, StockInsert, StockORing } from '@/core/stock/otherParts'
 
 const LINE = { quantity: 3, minimum: 1, priceCents: 120, supplier: '', supplierCode: '' }
 
@@ -53,6 +53,24 @@ export function stockInsert(over: Partial<StockInsert> = {}): StockInsert {
     material: 'aluminium',
     colour: 'black',
     family: 'Tidal',
+    ...over,
+  }
+}
+
+/** A keyed plastic chapter ring, 30.9 outside, 27.6 inside, 1.2 high. */
+export function stockChapterRing(over: Partial<StockChapterRing> = {}): StockChapterRing {
+  return {
+    id: 1,
+    code: 'R-309',
+    drawer: 'R-01',
+    ...LINE,
+    outerMm: 30.9,
+    innerMm: 27.6,
+    heightMm: 1.2,
+    form: 'keyed',
+    material: 'plastic',
+    colour: 'black',
+    family: '',
     ...over,
   }
 }

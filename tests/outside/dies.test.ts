@@ -1,19 +1,7 @@
-import type { Die } from '@/core/dies/Die'
 import { pressInPusher } from '@/core/dies/pressInDies'
+import { die } from '../factories/parts'
 
-function pusher(outerDiameterMm: number): Die {
-  return {
-    id: outerDiameterMm * 10,
-    code: `P${outerDiameterMm}`,
-    role: 'pusher',
-    material: 'nylon',
-    place: 'block',
-    outerDiameterMm,
-    openingMm: 0,
-    recessDepthMm: 0,
-    sides: null,
-  }
-}
+const pusher = (outerDiameterMm: number) => die({ id: outerDiameterMm * 10, outerDiameterMm })
 
 describe('press-in pusher (common practice)', () => {
   it('takes a 29 mm die for a 30 mm crystal', () => {

@@ -1,7 +1,6 @@
 import type { Metadata } from 'next'
 import { PART_KINDS } from '@/core/stock/partKinds'
 import { drawersSummary } from '@/services/drawersPage'
-import { dieList } from '@/services/listings'
 import { getShop } from '@/services/shop'
 import { DrawersPage } from '@/ui/drawers/DrawersPage'
 import { receivePartAction, saveRecordAction } from '../actions'
@@ -22,7 +21,6 @@ export default async function Page({ searchParams }: Props) {
     <DrawersPage
       key={`${tab} ${text}`}
       summary={await drawersSummary(db)}
-      dies={await dieList(db)}
       initial={{ tab, find: text }}
       save={saveRecordAction}
       receive={receivePartAction}

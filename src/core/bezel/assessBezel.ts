@@ -153,11 +153,11 @@ function clearOfCrystal(bezel: StockBezel, { crystalMm }: BezelSeat): Check | nu
   }
 }
 
-/** A chapter ring that lives in the bezel goes over into the new one. Common practice. */
+/** A chapter ring that lives in the bezel goes in before crystal and case. Common practice. */
 function chapterRingNote({ boreMm }: StockBezel, { chapterRing }: BezelSeat): string[] {
   if (boreMm === null || chapterRing === 'none') return []
   const keyed = chapterRing === 'keyed' ? ', its key in its notch' : ''
-  return [`The chapter ring goes over from the old bezel: lay it in dry first${keyed}, 12 and 6 to the keys.`]
+  return [`The chapter ring, old or new, goes in first: lay it in dry${keyed}, 12 and 6 to the keys.`]
 }
 
 function words(kind: BezelKind): string {

@@ -151,7 +151,7 @@ describe('assessBezel', () => {
         family: '',
       })
     expect(assessBezel(bezel(33.4), removable).reasons.join(' ')).toMatch(
-      /as the old bezel’s 34.10.*both come with the new one.*lay it in dry first, its key in its notch/,
+      /as the old bezel’s 34.10.*both come with the new one.*goes in first: lay it in dry, its key in its notch/,
     )
     expect(assessBezel(bezel(33), removable).failures[0]).toMatch(
       /keys 33.00, the old bezel’s 33.40: it cannot go on/,

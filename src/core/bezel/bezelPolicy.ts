@@ -24,6 +24,8 @@ export interface BezelPolicy {
   readonly turning: Window
   /** key spacing and width against the old bezel's, mm */
   readonly keyWithinMm: number
+  /** chapter ring less the old one: what still lies as it lay, mm */
+  readonly chapterRing: Readonly<Record<'outer' | 'inner' | 'height', Window>>
   /** standard uncertainty of a stock bezel's or insert's sizes, mm */
   readonly stockUncertaintyMm: number
   readonly leastProbability: number
@@ -40,6 +42,11 @@ export const BEZEL_POLICY: BezelPolicy = {
   pressOn: { lowMm: 0.02, highMm: 0.1 },
   turning: { lowMm: 0.02, highMm: 0.2 },
   keyWithinMm: 0.1,
+  chapterRing: {
+    outer: { lowMm: -0.2, highMm: 0.1 },
+    inner: { lowMm: -0.2, highMm: 0.2 },
+    height: { lowMm: -0.2, highMm: 0.1 },
+  },
   stockUncertaintyMm: 0.03,
   leastProbability: 0.5,
 }

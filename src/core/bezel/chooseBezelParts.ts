@@ -1,6 +1,8 @@
-import type { StockBezel, StockInsert } from '../stock/otherParts'
+import type { StockBezel, StockChapterRing, StockInsert } from '../stock/otherParts'
 import type { BezelAssessment, BezelSeat } from './assessBezel'
 import { assessBezel } from './assessBezel'
+import type { ChapterRingAssessment, ChapterRingSeat } from './assessChapterRing'
+import { assessChapterRing } from './assessChapterRing'
 import type { InsertAssessment, InsertSeat } from './assessInsert'
 import { assessInsert } from './assessInsert'
 import { BEZEL_POLICY } from './bezelPolicy'
@@ -46,12 +48,39 @@ export function chooseBezel(
   )
 }
 
+/** Chapter rings of the drawers in the old one's place, the likeliest first. */
+export function chooseChapterRing(
+  stock: readonly StockChapterRing[],
+  seat: ChapterRingSeat,
+  most = 5,
+): Chosen<ChapterRingAssessment> {
+  const { oldOuter, oldInner } = seat
+  const isNear = ({ outerMm, innerMm }: StockChapterRing) =>
+    (!oldOuter || Math.abs(outerMm - oldOuter.valueMm) <= NEAR_MM) &&
+    (!oldInner || Math.abs(innerMm - oldInner.valueMm) <= NEAR_MM)
+  return ranked(
+    stock.filter(isNear).map((ring) => assessChapterRing(ring, seat)),
+    // A key that finds its notch is worth more than an eye and cement.
+    ({ ring }) => (ring.form === seat.kind ? 0 : 1),
+    most,
+  )
+}
+
+/** Chances a step apart at most are alike: the better part then comes first. */
+const ALIKE = 0.05
+
+function step({ probability }: { readonly probability: number }): number {
+  return Math.round(probability / ALIKE)
+}
+
 function ranked<A extends { readonly probability: number; readonly failures: readonly string[] }>(
   judged: readonly A[],
   badness: (one: A) => number,
   most: number,
 ): Chosen<A> {
-  const likeliest = [...judged].sort((a, b) => b.probability - a.probability || badness(a) - badness(b))
+  const likeliest = [...judged].sort(
+    (a, b) => step(b) - step(a) || badness(a) - badness(b) || b.probability - a.probability,
+  )
   const fits = ({ probability }: A) => probability >= BEZEL_POLICY.leastProbability
   return {
     fitting: likeliest.filter(fits).slice(0, most),

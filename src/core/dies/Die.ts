@@ -1,3 +1,5 @@
+import type { StockLine } from '../stock/StockLine'
+
 export const DIE_ROLES = ['pusher', 'support', 'socket'] as const
 export type DieRole = (typeof DIE_ROLES)[number]
 
@@ -5,12 +7,9 @@ export const DIE_MATERIALS = ['nylon', 'acetal', 'aluminium', 'steel'] as const
 export type DieMaterial = (typeof DIE_MATERIALS)[number]
 
 /** One die of the shop's set. All mm. */
-export interface Die {
-  readonly id: number
-  readonly code: string
+export interface Die extends StockLine {
   readonly role: DieRole
   readonly material: DieMaterial
-  readonly place: string
   /** outer diameter of the face that touches */
   readonly outerDiameterMm: number
   /** inner edge of that face: 0 for a full face */

@@ -17,7 +17,8 @@ export interface PushOutCase {
 
 /** Least distance from the pusher's edge to what it goes through, per diameter, mm. From memory. */
 const PUSHER_MARGIN_MM = 0.5
-const RING_MARGIN_MM = 1.0
+/** The same beside a thin plastic ring. From memory. */
+export const RING_MARGIN_MM = 1.0
 /** Room around the falling crystal, mm. */
 const FALL_ROOM_MM = 0.5
 /** How far it travels before it is free, mm. From memory. */

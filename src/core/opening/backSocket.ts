@@ -37,7 +37,7 @@ export function backSocket(dies: readonly Die[], { gripMm, sides }: BackGrip): S
       ok: true,
       socket: die,
       playMm,
-      reason: `${kind} socket ${die.code}, ${die.place}: ${formatMm(die.openingMm)} over ${formatMm(gripMm)}, play ${formatMm(Math.max(0, playMm))}`,
+      reason: `${kind} socket ${die.code}, ${die.drawer}: ${formatMm(die.openingMm)} over ${formatMm(gripMm)}, play ${formatMm(Math.max(0, playMm))}`,
     }
   }
   const nearest = sockets[0]?.die ?? null

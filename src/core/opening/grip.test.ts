@@ -4,7 +4,7 @@ import { backSocket } from './backSocket'
 import { angleBetween, degreesOfHour, pegPlacement } from './pegPlacement'
 
 const socket = (openingMm: number, sides: number | null) =>
-  die({ id: openingMm * 100, role: 'socket', code: `K${openingMm}`, place: 'rack', openingMm, sides })
+  die({ id: openingMm * 100, role: 'socket', code: `K${openingMm}`, drawer: 'rack', openingMm, sides })
 
 describe('backSocket', () => {
   const drawer = [socket(29.5, null), socket(30.1, null), socket(29.6, 12), socket(29.5, 8)]

@@ -43,6 +43,8 @@ export const DIMENSION_IDS = [
   'back-groove-depth',
   'crown-tube',
   'crown-bore',
+  'chapter-ring-outer',
+  'chapter-ring-height',
 ] as const
 export type DimensionId = (typeof DIMENSION_IDS)[number]
 

@@ -491,6 +491,26 @@ const TABLE: Readonly<Record<DimensionId, Omit<Dimension, 'id'>>> = {
     part: 'crown',
     how: 'old ring out: the bore that presses on the ring',
   },
+  'chapter-ring-outer': {
+    ...DIAMETER,
+    instruments: OUTSIDE,
+    ...ACROSS_THREE,
+    label: 'Chapter ring, outside',
+    stage: 'push-out',
+    part: 'chapter-ring',
+    how: 'ring out, lying free: jaws just touching, beside its key',
+  },
+  'chapter-ring-height': {
+    ...ROUND_THREE,
+    label: 'Chapter ring height',
+    leastMm: 0.2,
+    mostMm: 6,
+    instruments: ['thickness-gauge', 'micrometer', 'caliper'],
+    surprisingMm: 0.15,
+    stage: 'push-out',
+    part: 'chapter-ring',
+    how: 'ring out: at its outer edge, old cement off',
+  },
 }
 
 export const DIMENSIONS = Object.fromEntries(

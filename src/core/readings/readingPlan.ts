@@ -103,7 +103,7 @@ export function readingPlan(facts: PlanFacts): DimensionId[] {
   const crystalWork = isCrystalWork(facts)
   const plan: (DimensionId | false)[] = [
     ...(crystalWork ? crystalPlan(facts) : []),
-    chapterRing !== 'none' && asked.includes('chapter-ring') && 'chapter-ring-inner',
+    ...(asked.includes('chapter-ring') && chapterRing !== 'none' ? CHAPTER_RING : []),
     ...(asked.includes('bezel') && bezelKind !== 'none' ? BEZEL : []),
     ...(asked.includes('insert') && insertMaterial !== 'none' ? INSERT : []),
     ...(asked.includes('reseal') ? BACK_SEAL[backSeal] : []),
@@ -137,6 +137,11 @@ const BESIDE: Readonly<Record<Retention, readonly DimensionId[]>> = {
 const CROWN: readonly DimensionId[] = ['crown-tube', 'crown-bore']
 /** What a new bezel goes over, and what the old one was. */
 const BEZEL: readonly DimensionId[] = ['neck-outer', 'bezel-inner', 'bezel-outer']
+const CHAPTER_RING: readonly DimensionId[] = [
+  'chapter-ring-inner',
+  'chapter-ring-outer',
+  'chapter-ring-height',
+]
 const INSERT: readonly DimensionId[] = [
   'insert-outer',
   'insert-inner',

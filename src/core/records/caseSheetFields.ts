@@ -37,6 +37,7 @@ function choice(name: string, label: string, values: readonly string[], required
 }
 
 const PRESSED = ['fixed-friction', 'crystal-retaining', 'rotating-click', 'rotating-friction']
+const HAS_CHAPTER_RING = { field: 'chapterRing', isOneOf: ['loose', 'fixed', 'keyed'] }
 const HAS_STEM = { field: 'movementKind', isOneOf: ['mechanical', 'quartz', 'hands-and-digital'] }
 const HAS_BEZEL = { field: 'bezelKind', isOneOf: BEZEL_KINDS.filter((kind) => kind !== 'none') }
 const HAS_CROWN = { field: 'crownKind', isOneOf: ['push-pull', 'screw-down'] }
@@ -245,10 +246,9 @@ const FIGURE_FIELDS: readonly Field[] = [
   { ...fromDimension('recessInnerMm', 'recess-inner'), shownWhen: HAS_INSERT },
   { ...fromDimension('recessDepthMm', 'recess-depth'), shownWhen: HAS_INSERT },
   { ...fromDimension('bezelOuterMm', 'bezel-outer'), shownWhen: HAS_BEZEL },
-  {
-    ...fromDimension('chapterRingInnerMm', 'chapter-ring-inner'),
-    shownWhen: { field: 'chapterRing', isOneOf: ['loose', 'fixed', 'keyed'] },
-  },
+  { ...fromDimension('chapterRingInnerMm', 'chapter-ring-inner'), shownWhen: HAS_CHAPTER_RING },
+  { ...fromDimension('chapterRingOuterMm', 'chapter-ring-outer'), shownWhen: HAS_CHAPTER_RING },
+  { ...fromDimension('chapterRingHeightMm', 'chapter-ring-height'), shownWhen: HAS_CHAPTER_RING },
   {
     ...fromDimension('backRingInnerMm', 'back-ring-inner'),
     shownWhen: { field: 'backSeal', isOneOf: ['o-ring', 'flat-gasket'] },

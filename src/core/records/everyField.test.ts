@@ -7,7 +7,7 @@ import type { Field, MmField } from './Field'
 import { conditionsOf } from './Field'
 import { fieldText } from './fieldText'
 import { PRESS_RUN_FIELDS, TRAY_FIELDS } from './jobFields'
-import { DIE_FIELDS, PART_FIELDS } from './stockFields'
+import { PART_FIELDS } from './stockFields'
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from './toolFields'
 
 const RECORDS: Readonly<Record<string, readonly Field[]>> = {
@@ -16,7 +16,6 @@ const RECORDS: Readonly<Record<string, readonly Field[]>> = {
   'press run': PRESS_RUN_FIELDS,
   instrument: INSTRUMENT_FIELDS,
   press: PRESS_FIELDS,
-  die: DIE_FIELDS,
   ...PART_FIELDS,
 }
 const EVERY_FIELD = Object.values(RECORDS).flat()

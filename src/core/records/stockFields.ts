@@ -8,7 +8,12 @@ import {
   GASKET_SECTIONS,
   GASKET_USES,
 } from '../fit/parts'
-import { O_RING_MATERIALS, STOCK_INSERT_MATERIALS } from '../stock/otherParts'
+import {
+  CHAPTER_RING_MATERIALS,
+  O_RING_MATERIALS,
+  STOCK_CHAPTER_RINGS,
+  STOCK_INSERT_MATERIALS,
+} from '../stock/otherParts'
 import type { PartKind } from '../stock/partKinds'
 import type { Field, MmField } from './Field'
 import { optionsOf } from './Field'
@@ -158,6 +163,19 @@ export const INSERT_FIELDS: readonly Field[] = [
   ...LINE_END,
 ]
 
+export const CHAPTER_RING_FIELDS: readonly Field[] = [
+  CODE,
+  DRAWER,
+  mm('outerMm', 'Outside', 8, 70),
+  mm('innerMm', 'Inside', 6, 68, 'the opening the dial is seen through'),
+  mm('heightMm', 'Height', 0.2, 6),
+  choice('form', 'Held', STOCK_CHAPTER_RINGS),
+  choice('material', 'Material', CHAPTER_RING_MATERIALS),
+  { kind: 'text', name: 'colour', label: 'Colour', required: false, mostLength: 20 },
+  FAMILY,
+  ...LINE_END,
+]
+
 export const SUPPLY_FIELDS: readonly Field[] = [
   CODE,
   DRAWER,
@@ -165,40 +183,14 @@ export const SUPPLY_FIELDS: readonly Field[] = [
   ...LINE_END,
 ]
 
-/** Fields of every kind of part: forms, checks, tables, search, import and export are all drawn from them. */
-export const PART_FIELDS: Readonly<Record<PartKind, readonly Field[]>> = {
-  crystal: CRYSTAL_FIELDS,
-  gasket: GASKET_FIELDS,
-  'o-ring': O_RING_FIELDS,
-  bezel: BEZEL_FIELDS,
-  insert: INSERT_FIELDS,
-  supply: SUPPLY_FIELDS,
-}
-
 export const DIE_FIELDS: readonly Field[] = [
   CODE,
-  { kind: 'choice', name: 'role', label: 'Role', required: true, options: optionsOf(DIE_ROLES) },
-  { kind: 'choice', name: 'material', label: 'Material', required: true, options: optionsOf(DIE_MATERIALS) },
-  { kind: 'text', name: 'place', label: 'Place', required: true, mostLength: 40 },
-  { kind: 'mm', name: 'outerDiameterMm', label: 'Outer diameter', required: true, leastMm: 4, mostMm: 80 },
-  {
-    kind: 'mm',
-    name: 'openingMm',
-    label: 'Opening',
-    required: true,
-    leastMm: 0,
-    mostMm: 78,
-    help: '0 for a full face; for a socket its grip',
-  },
-  {
-    kind: 'mm',
-    name: 'recessDepthMm',
-    label: 'Recess depth',
-    required: true,
-    leastMm: 0,
-    mostMm: 40,
-    help: '0 for a full face',
-  },
+  { ...DRAWER, mostLength: 40 },
+  choice('role', 'Role', DIE_ROLES),
+  choice('material', 'Material', DIE_MATERIALS),
+  mm('outerDiameterMm', 'Outer diameter', 4, 80),
+  mm('openingMm', 'Opening', 0, 78, '0 for a full face; for a socket its grip'),
+  mm('recessDepthMm', 'Recess depth', 0, 40, '0 for a full face'),
   {
     kind: 'count',
     name: 'sides',
@@ -209,4 +201,17 @@ export const DIE_FIELDS: readonly Field[] = [
     help: 'polygon sockets; empty for a knurled one',
     shownWhen: { field: 'role', isOneOf: ['socket'] },
   },
+  ...LINE_END,
 ]
+
+/** Fields of every kind of part: forms, checks, tables, search, import and export are all drawn from them. */
+export const PART_FIELDS: Readonly<Record<PartKind, readonly Field[]>> = {
+  crystal: CRYSTAL_FIELDS,
+  gasket: GASKET_FIELDS,
+  'o-ring': O_RING_FIELDS,
+  bezel: BEZEL_FIELDS,
+  insert: INSERT_FIELDS,
+  'chapter-ring': CHAPTER_RING_FIELDS,
+  die: DIE_FIELDS,
+  supply: SUPPLY_FIELDS,
+}

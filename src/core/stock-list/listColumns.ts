@@ -56,7 +56,10 @@ const SYNONYMS: Readonly<Record<string, readonly string[]>> = {
   name: ['name', 'description', 'article name'],
   family: ['family', 'fits', 'model', 'for'],
   bezelKind: ['kind', 'bezel', 'type'],
-  form: ['form', 'flat or slope', 'slope'],
+  form: ['form', 'flat or slope', 'slope', 'held', 'key'],
+  role: ['role', 'kind of die', 'use'],
+  openingMm: ['opening', 'bore', 'hole', 'grip'],
+  recessDepthMm: ['recess', 'depth', 'recess depth'],
 }
 
 /** A heading without its unit and signs, lower case. */

@@ -14,7 +14,8 @@ export function describePart(kind: PartKind, part: Readonly<Record<string, Value
   if (kind === 'supply') return words('name') ?? ''
   const sizes = sizeNames(kind, part).flatMap((name) => {
     const mm = part[name]
-    return typeof mm === 'number' ? [formatMm(mm, FINE.includes(name) ? 0.01 : 0.1)] : []
+    // A full-face die has no opening, and nobody says so.
+    return typeof mm === 'number' && mm > 0 ? [formatMm(mm, FINE.includes(name) ? 0.01 : 0.1)] : []
   })
   const named = NAMED_BY[kind].map(words).filter((word) => word !== null)
   const magnifier = kind === 'crystal' && words('magnifier') ? ['magnifier'] : []
@@ -38,5 +39,7 @@ const NAMED_BY: Readonly<Record<PartKind, readonly string[]>> = {
   'o-ring': ['material'],
   bezel: ['material', 'bezelKind'],
   insert: ['form', 'material', 'colour'],
+  'chapter-ring': ['form', 'material', 'colour'],
+  die: ['material', 'role'],
   supply: [],
 }

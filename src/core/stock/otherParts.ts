@@ -48,6 +48,26 @@ export interface StockInsert extends StockLine {
   readonly family: string
 }
 
+/** Chapter rings as sold: loose ones are set by eye, keyed ones by a key in a notch. */
+export const STOCK_CHAPTER_RINGS = ['loose', 'keyed'] as const
+export type StockChapterRingForm = (typeof STOCK_CHAPTER_RINGS)[number]
+
+/** What chapter rings in the drawers are made of. */
+export const CHAPTER_RING_MATERIALS = ['plastic', 'brass', 'steel'] as const
+export type ChapterRingMaterial = (typeof CHAPTER_RING_MATERIALS)[number]
+
+/** A chapter ring as sold: it lies under the crystal, round the dial. Lengths mm. */
+export interface StockChapterRing extends StockLine {
+  readonly outerMm: number
+  /** the opening the dial is seen through */
+  readonly innerMm: number
+  readonly heightMm: number
+  readonly form: StockChapterRingForm
+  readonly material: ChapterRingMaterial
+  readonly colour: string
+  readonly family: string
+}
+
 /** Anything else that is used up: cement, tape, grease, cloths. */
 export interface StockSupply extends StockLine {
   readonly name: string

@@ -1,5 +1,14 @@
 /** Kinds of part the drawers hold. */
-export const PART_KINDS = ['crystal', 'gasket', 'o-ring', 'bezel', 'insert', 'supply'] as const
+export const PART_KINDS = [
+  'crystal',
+  'gasket',
+  'o-ring',
+  'bezel',
+  'insert',
+  'chapter-ring',
+  'die',
+  'supply',
+] as const
 export type PartKind = (typeof PART_KINDS)[number]
 
 export const PART_WORDS: Readonly<Record<PartKind, { readonly one: string; readonly many: string }>> = {
@@ -8,6 +17,8 @@ export const PART_WORDS: Readonly<Record<PartKind, { readonly one: string; reado
   'o-ring': { one: 'O-ring', many: 'O-rings' },
   bezel: { one: 'bezel', many: 'Bezels' },
   insert: { one: 'insert', many: 'Inserts' },
+  'chapter-ring': { one: 'chapter ring', many: 'Chapter rings' },
+  die: { one: 'die', many: 'Dies' },
   supply: { one: 'supply', many: 'Supplies' },
 }
 

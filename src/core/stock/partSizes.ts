@@ -7,8 +7,13 @@ export const PART_SIZES: Readonly<Record<PartKind, readonly string[]>> = {
   'o-ring': ['innerDiameterMm', 'sectionMm'],
   bezel: ['outerMm', 'innerMm'],
   insert: ['outerMm', 'innerMm', 'thicknessMm'],
+  'chapter-ring': ['outerMm', 'innerMm', 'heightMm'],
+  die: ['outerDiameterMm', 'openingMm'],
   supply: [],
 }
+
+/** What lines of a kind lie sorted by before their sizes: pushers apart from supports. */
+export const PART_SORTED_FIRST: Readonly<Partial<Record<PartKind, string>>> = { die: 'role' }
 
 /** Texts of a part that words of a search are looked for in, beside its code, drawer, supplier and supplier's code. */
 export const PART_WORDS_IN: Readonly<Record<PartKind, readonly string[]>> = {
@@ -17,5 +22,7 @@ export const PART_WORDS_IN: Readonly<Record<PartKind, readonly string[]>> = {
   'o-ring': ['material'],
   bezel: ['bezelKind', 'material', 'family'],
   insert: ['material', 'form', 'colour', 'family'],
+  'chapter-ring': ['form', 'material', 'colour', 'family'],
+  die: ['role', 'material'],
   supply: ['name'],
 }

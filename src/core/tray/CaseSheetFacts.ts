@@ -70,6 +70,8 @@ export interface CaseSheetFacts {
   readonly recessDepthMm: number | null
   readonly bezelOuterMm: number | null
   readonly chapterRingInnerMm: number | null
+  readonly chapterRingOuterMm: number | null
+  readonly chapterRingHeightMm: number | null
   readonly backRingInnerMm: number | null
   readonly backRingSectionMm: number | null
   readonly backGrooveInnerMm: number | null

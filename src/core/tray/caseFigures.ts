@@ -64,6 +64,8 @@ const SHEET_FIELDS = {
   'back-groove-depth': 'backGrooveDepthMm',
   'crown-tube': 'crownTubeMm',
   'crown-bore': 'crownBoreMm',
+  'chapter-ring-outer': 'chapterRingOuterMm',
+  'chapter-ring-height': 'chapterRingHeightMm',
 } as const satisfies Readonly<Record<DimensionId, keyof CaseSheetFacts | null>>
 
 /** What the case sheet says of a dimension, mm; null when it says nothing. */

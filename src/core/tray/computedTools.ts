@@ -80,5 +80,5 @@ function pushOutText(sheet: ToolSheet, dies: readonly Die[], crystalMm: number |
 function dieText(role: string, outcome: DieOutcome): string {
   if (!outcome.ok) return `${role}: none in the drawer fits. ${outcome.why}`
   const { die, reasons } = outcome.best
-  return `${role} ${die.code} (${die.place}): ${reasons.join(', ')}`
+  return `${role} ${die.code} (${die.drawer}): ${reasons.join(', ')}`
 }

@@ -408,6 +408,8 @@ export const DEMO_CASE_SHEETS = [
     dialOpeningMm: 28.6,
     handsBelowSeatMm: 0.6,
     chapterRingInnerMm: 27.6,
+    chapterRingOuterMm: 30.9,
+    chapterRingHeightMm: 1.2,
     note: 'Bezel keyed at 12 and 6; both gaskets belong to the bezel.',
   },
   {

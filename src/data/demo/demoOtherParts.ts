@@ -1,4 +1,4 @@
-import type { NewBezel, NewInsert, NewORing, NewSupply } from '../queries/otherParts'
+import type { NewBezel, NewChapterRing, NewInsert, NewORing, NewSupply } from '../queries/otherParts'
 
 /** O-rings, bezels, inserts and supplies of the demo drawers. Suppliers are made up. */
 
@@ -191,6 +191,63 @@ export const DEMO_BEZELS: readonly NewBezel[] = [
     quantity: 1,
     priceCents: 5400,
     supplierCode: 'GR R BZ 60',
+  },
+]
+
+const RING_LINE = { drawer: 'R-01', minimum: 0, supplier: GANNET, material: 'plastic' } as const
+
+export const DEMO_CHAPTER_RINGS: readonly NewChapterRing[] = [
+  {
+    ...RING_LINE,
+    code: 'R-309-276-S2',
+    outerMm: 30.9,
+    innerMm: 27.6,
+    heightMm: 1.2,
+    form: 'keyed',
+    colour: 'black',
+    family: 'Signal 2',
+    quantity: 2,
+    priceCents: 900,
+    supplierCode: 'GR S2 CR',
+  },
+  {
+    ...RING_LINE,
+    code: 'R-309-276-S1',
+    outerMm: 30.9,
+    innerMm: 27.6,
+    heightMm: 1.2,
+    form: 'keyed',
+    colour: 'black',
+    family: 'Signal 1',
+    quantity: 1,
+    priceCents: 850,
+    supplierCode: 'GR S1 CR',
+  },
+  {
+    ...RING_LINE,
+    code: 'R-308-275',
+    outerMm: 30.8,
+    innerMm: 27.5,
+    heightMm: 1.1,
+    form: 'loose',
+    colour: 'white',
+    family: '',
+    quantity: 3,
+    priceCents: 420,
+    supplierCode: 'GR CR 308',
+  },
+  {
+    ...RING_LINE,
+    code: 'R-309-276-H',
+    outerMm: 30.9,
+    innerMm: 27.6,
+    heightMm: 1.5,
+    form: 'loose',
+    colour: 'black',
+    family: '',
+    quantity: 1,
+    priceCents: 420,
+    supplierCode: 'GR CR 309 H',
   },
 ]
 

@@ -1,7 +1,7 @@
 import type { CrystalMaterial, CrystalProfile } from '@/core/fit/parts'
 import type { SeededRandom } from '@/devices/seededRandom'
 import type { NewCrystal, NewGasket } from '../queries/stock'
-import type { NewDie } from '../queries/tools'
+import type { NewDie } from '../queries/otherParts'
 import { DEMO_OTHER_CRYSTALS, DEMO_OTHER_GASKETS } from './demoOtherBuilds'
 
 interface Range {
@@ -148,6 +148,8 @@ const FOOTED: readonly NewGasket[] = [30.4, 31.0, 31.4, 32.4, 33.0, 33.9].map((o
   priceCents: 210,
 }))
 
+const DIE_LINE = { quantity: 1, minimum: 0, supplier: 'Pellet Lane' } as const
+
 export function demoDies(): NewDie[] {
   const fullFace = steps(20, 35, 1).map((outer) => pusher(outer, 'nylon', 0, 0))
   const halves = steps(26.5, 32.5, 1).map((outer) => pusher(outer, 'acetal', 0, 0))
@@ -181,10 +183,12 @@ function pusher(
 ): NewDie {
   const mark = opening > 0 ? 'H' : ''
   return {
+    ...DIE_LINE,
+    priceCents: material === 'aluminium' ? 3200 : 1900,
     code: `P${mark}${outer}${material === 'aluminium' ? 'a' : ''}`,
     role: 'pusher',
     material,
-    place: material === 'aluminium' ? 'rack, lower row' : 'rack, upper row',
+    drawer: material === 'aluminium' ? 'rack, lower row' : 'rack, upper row',
     outerDiameterMm: outer,
     openingMm: opening,
     recessDepthMm: recess,
@@ -193,10 +197,12 @@ function pusher(
 
 function support(opening: number, outer: number, material: 'nylon' | 'aluminium'): NewDie {
   return {
+    ...DIE_LINE,
+    priceCents: material === 'aluminium' ? 3600 : 2400,
     code: `S${opening}${material === 'aluminium' ? 'a' : ''}`,
     role: 'support',
     material,
-    place: material === 'aluminium' ? 'rack, lower row' : 'die block',
+    drawer: material === 'aluminium' ? 'rack, lower row' : 'die block',
     outerDiameterMm: outer,
     openingMm: opening,
     recessDepthMm: 7,
@@ -206,10 +212,12 @@ function support(opening: number, outer: number, material: 'nylon' | 'aluminium'
 /** A back socket; without flats it grips a knurled rim. */
 function socket(grip: number, sides: number | null): NewDie {
   return {
+    ...DIE_LINE,
+    priceCents: 4500,
     code: sides === null ? `K${grip}` : `K${grip}/${sides}`,
     role: 'socket',
     material: 'steel',
-    place: 'socket rail',
+    drawer: 'socket rail',
     outerDiameterMm: grip + 6,
     openingMm: grip,
     recessDepthMm: 4,

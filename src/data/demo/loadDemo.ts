@@ -18,15 +18,23 @@ import { insertPick, insertPressRun } from '../queries/picks'
 import type { NewReading, Reading } from '../queries/readings'
 import { insertReadings } from '../queries/readings'
 import { allCrystals, allGaskets, insertCrystals, insertGaskets } from '../queries/stock'
-import { insertBezels, insertInserts, insertORings, insertSupplies } from '../queries/otherParts'
+import {
+  allDies,
+  insertBezels,
+  insertChapterRings,
+  insertDies,
+  insertInserts,
+  insertORings,
+  insertSupplies,
+} from '../queries/otherParts'
 import type { Instrument, NewInstrument, Press } from '../queries/tools'
-import { allDies, insertDies, insertInstruments, insertPresses } from '../queries/tools'
+import { insertInstruments, insertPresses } from '../queries/tools'
 import type { Tray } from '../queries/trays'
 import { highestTrayNumber, insertOwners, insertTrays } from '../queries/trays'
 import { playWork } from './playWork'
 import { DEMO_CASE_SHEETS } from './demoCaseSheets'
 import { demoCrystals, demoDies, demoGaskets } from './demoStock'
-import { DEMO_BEZELS, DEMO_INSERTS, DEMO_O_RINGS, DEMO_SUPPLIES } from './demoOtherParts'
+import { DEMO_BEZELS, DEMO_CHAPTER_RINGS, DEMO_INSERTS, DEMO_O_RINGS, DEMO_SUPPLIES } from './demoOtherParts'
 import type { DemoTray } from './demoTrays'
 import { DEMO_TRAYS } from './demoTrays'
 
@@ -61,6 +69,7 @@ export async function loadDemo(store: Db, day: Date): Promise<boolean> {
     await insertInserts(db, DEMO_INSERTS)
     await insertBezels(db, DEMO_BEZELS)
     await insertSupplies(db, DEMO_SUPPLIES)
+    await insertChapterRings(db, DEMO_CHAPTER_RINGS)
     await insertDies(db, demoDies())
     const sheets = await insertCaseSheets(db, [...DEMO_CASE_SHEETS])
     const world: DemoWorld = {

@@ -3,7 +3,7 @@ import { and, asc, desc, eq, getTableColumns, gte, ilike, lt, lte, or, sql } fro
 import type { PgColumn } from 'drizzle-orm/pg-core'
 import type { PartQuery } from '@/core/stock/partQuery'
 import type { PartKind } from '@/core/stock/partKinds'
-import { PART_SIZES, PART_WORDS_IN } from '@/core/stock/partSizes'
+import { PART_SIZES, PART_SORTED_FIRST, PART_WORDS_IN } from '@/core/stock/partSizes'
 import type { StockLine } from '@/core/stock/StockLine'
 import type { Db } from '../client'
 import { partTable } from './partTables'
@@ -106,7 +106,8 @@ function columnNamed(kind: PartKind, name: string): PgColumn | null {
 function orderOf(kind: PartKind, sort: PartSearch['sort']): SQL[] {
   const table = partTable(kind)
   const chosen = sort && columnNamed(kind, sort.field)
-  const sizes = PART_SIZES[kind].flatMap((name) => {
+  const names = [PART_SORTED_FIRST[kind] ?? [], PART_SIZES[kind]].flat()
+  const sizes = names.flatMap((name) => {
     const column = columnNamed(kind, name)
     return column ? [asc(column)] : []
   })

@@ -1,5 +1,5 @@
 import type { PartKind } from '@/core/stock/partKinds'
-import { bezels, crystals, gaskets, inserts, oRings, supplies } from '../schema'
+import { bezels, chapterRings, crystals, dies, gaskets, inserts, oRings, supplies } from '../schema'
 
 /** The columns every kind of part has, as a table of them: what counts, prices and places are read and changed by. */
 export type PartTable = typeof supplies
@@ -10,6 +10,8 @@ const TABLES = {
   'o-ring': oRings,
   bezel: bezels,
   insert: inserts,
+  'chapter-ring': chapterRings,
+  die: dies,
   supply: supplies,
 } as const satisfies Readonly<Record<PartKind, unknown>>
 

@@ -1,10 +1,11 @@
 import type { SQL } from 'drizzle-orm'
 import { getTableColumns, gte, sql } from 'drizzle-orm'
 import type { PgTable } from 'drizzle-orm/pg-core'
+import type { Die } from '@/core/dies/Die'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
-import type { StockBezel, StockInsert, StockORing } from '@/core/stock/otherParts'
+import type { StockBezel, StockChapterRing, StockInsert, StockORing } from '@/core/stock/otherParts'
 import type { Db } from '../client'
-import { bezels, crystals, gaskets, inserts, oRings } from '../schema'
+import { bezels, chapterRings, crystals, dies, gaskets, inserts, oRings } from '../schema'
 
 export interface StockChanges {
   readonly crystals: readonly StockCrystal[]
@@ -12,11 +13,13 @@ export interface StockChanges {
   readonly oRings: readonly StockORing[]
   readonly bezels: readonly StockBezel[]
   readonly inserts: readonly StockInsert[]
+  readonly chapterRings: readonly StockChapterRing[]
+  readonly dies: readonly Die[]
   /** where to go on from next time */
   readonly horizon: number
 }
 
-const TABLES = { crystals, gaskets, oRings, bezels, inserts } as const
+const TABLES = { crystals, gaskets, oRings, bezels, inserts, chapterRings, dies } as const
 type Kind = keyof typeof TABLES
 
 /** Lines of the drawers written since a horizon; 0 reads them all. */
@@ -33,6 +36,8 @@ export async function stockChangesSince(db: Db, since: number): Promise<StockCha
       oRings: written(oRings),
       bezels: written(bezels),
       inserts: written(inserts),
+      chapterRings: written(chapterRings),
+      dies: written(dies),
     })
     .from(sql`(values (1)) as one (n)`)
   const changed = <T>(kind: Kind): Promise<readonly T[]> =>
@@ -43,6 +48,8 @@ export async function stockChangesSince(db: Db, since: number): Promise<StockCha
     oRings: await changed<StockORing>('oRings'),
     bezels: await changed<StockBezel>('bezels'),
     inserts: await changed<StockInsert>('inserts'),
+    chapterRings: await changed<StockChapterRing>('chapterRings'),
+    dies: await changed<Die>('dies'),
     horizon: now?.horizon ?? 0,
   }
 }

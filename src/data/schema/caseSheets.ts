@@ -103,6 +103,8 @@ export const caseSheets = pgTable(
     recessDepthMm: doublePrecision('recess_depth_mm'),
     bezelOuterMm: doublePrecision('bezel_outer_mm'),
     chapterRingInnerMm: doublePrecision('chapter_ring_inner_mm'),
+    chapterRingOuterMm: doublePrecision('chapter_ring_outer_mm'),
+    chapterRingHeightMm: doublePrecision('chapter_ring_height_mm'),
     backRingInnerMm: doublePrecision('back_ring_inner_mm'),
     backRingSectionMm: doublePrecision('back_ring_section_mm'),
     backGrooveInnerMm: doublePrecision('back_groove_inner_mm'),

@@ -5,17 +5,12 @@ import Tab from '@mui/material/Tab'
 import Tabs from '@mui/material/Tabs'
 import TextField from '@mui/material/TextField'
 import Link from 'next/link'
-import type { GridColDef } from '@mui/x-data-grid'
 import { useState } from 'react'
-import type { Die } from '@/core/dies/Die'
 import type { FieldValue } from '@/core/records/checkRecord'
-import { DIE_FIELDS, PART_FIELDS } from '@/core/records/stockFields'
+import { PART_FIELDS } from '@/core/records/stockFields'
 import type { PartKind } from '@/core/stock/partKinds'
 import { PART_KINDS, PART_WORDS } from '@/core/stock/partKinds'
 import type { DrawersSummary, PartRow } from '@/services/drawersPage'
-import { codeColumn, mmColumn, wordColumn } from '../lists/columns'
-import { ListGrid } from '../lists/ListGrid'
-import { matchesWords } from '../lists/matchesWords'
 import type { EditedRecord } from '../lists/RecordDialog'
 import { RecordDialog } from '../lists/RecordDialog'
 import type { SaveRecord } from '../lists/SaveRecord'
@@ -26,21 +21,8 @@ import { PartDialog } from './PartDialog'
 import { PartGrid } from './PartGrid'
 import { usePartSearch } from './usePartSearch'
 
-const DIE_COLUMNS: readonly GridColDef<Die>[] = [
-  wordColumn('role', 'Role'),
-  mmColumn('outerDiameterMm', 'Outside'),
-  mmColumn('openingMm', 'Opening'),
-  mmColumn('recessDepthMm', 'Recess'),
-  wordColumn('material', 'Material'),
-  codeColumn('place', 'Place'),
-  codeColumn('code', 'Code'),
-]
-
-type TabName = PartKind | 'die'
-const TABS: readonly TabName[] = ['crystal', 'gasket', 'o-ring', 'bezel', 'insert', 'die', 'supply']
-
 /** A new part starts from what is most often right. */
-const NEW_PART: Readonly<Record<TabName, Readonly<Record<string, FieldValue>>>> = {
+const NEW_PART: Readonly<Record<PartKind, Readonly<Record<string, FieldValue>>>> = {
   crystal: {
     build: 'disc',
     undersideRiseMm: 0,
@@ -54,6 +36,7 @@ const NEW_PART: Readonly<Record<TabName, Readonly<Record<string, FieldValue>>>> 
   'o-ring': { material: 'nitrile' },
   bezel: { bezelKind: 'rotating-click', material: 'steel' },
   insert: { form: 'flat', material: 'aluminium' },
+  'chapter-ring': { form: 'keyed', material: 'plastic' },
   supply: {},
   die: { role: 'pusher', material: 'nylon', openingMm: 0, recessDepthMm: 0 },
 }
@@ -63,37 +46,35 @@ const PAGE_SIZE = 50
 
 export interface DrawersPageProps {
   readonly summary: DrawersSummary
-  readonly dies: readonly Die[]
-  readonly initial: { readonly tab: TabName; readonly find: string }
+  readonly initial: { readonly tab: PartKind; readonly find: string }
   readonly save: SaveRecord
   readonly receive: ReceivePart
 }
 
 /** What the shop has and where it lies: found as it is asked for at the bench. */
-export function DrawersPage({ summary, dies, initial, save, receive }: DrawersPageProps) {
-  const [tab, setTab] = useState<TabName>(initial.tab)
+export function DrawersPage({ summary, initial, save, receive }: DrawersPageProps) {
+  const [tab, setTab] = useState<PartKind>(initial.tab)
   const [find, setFind] = useState(initial.find)
   const [page, setPage] = useState({ page: 0, size: PAGE_SIZE, sort: '' })
   const [version, setVersion] = useState(0)
   const [edited, setEdited] = useState<EditedRecord | null>(null)
   const [opened, setOpened] = useState<{ kind: PartKind; row: PartRow } | null>(null)
-  const looked = tab === 'die' ? 'crystal' : tab
-  const { found, error } = usePartSearch(looked, find, page, version)
+  const { found, error } = usePartSearch(tab, find, page, version)
   // “insert 38” typed among the crystals is answered with inserts.
-  const shown = tab === 'die' ? tab : (found?.kind ?? tab)
+  const shown = found?.kind ?? tab
   const low = PART_KINDS.reduce((sum, kind) => sum + summary.counts[kind].low, 0)
-  const go = (next: TabName) => {
+  const go = (next: PartKind) => {
     setTab(next)
     setPage({ ...page, page: 0, sort: '' })
     // A kind typed in the text would win over the tab just chosen.
-    if (find !== '' && found && found.kind !== looked) setFind('')
+    if (find !== '' && found && found.kind !== tab) setFind('')
   }
   const stored = () => setVersion(version + 1)
-  const one = tab === 'die' ? 'die' : PART_WORDS[shown as PartKind].one
+  const { one } = PART_WORDS[shown]
   return (
     <PageFrame
       title="Drawers"
-      subtitle={`${TABS.flatMap((name) => (name === 'die' ? [] : [`${summary.counts[name].lines} ${PART_WORDS[name].many.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase())}`])).join(', ')}`}
+      subtitle={`${PART_KINDS.map((name) => `${summary.counts[name].lines} ${PART_WORDS[name].many.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase())}`).join(', ')}`}
       actions={
         <TextField
           label="Find"
@@ -111,18 +92,13 @@ export function DrawersPage({ summary, dies, initial, save, receive }: DrawersPa
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
         <Tabs
           value={shown}
-          onChange={(_, next: TabName) => go(next)}
+          onChange={(_, next: PartKind) => go(next)}
           aria-label="Kinds of part"
           variant="scrollable"
           sx={{ flex: 1, minWidth: 0 }}
         >
-          {TABS.map((name) => (
-            <Tab
-              key={name}
-              value={name}
-              label={name === 'die' ? 'Dies' : PART_WORDS[name].many}
-              sx={{ px: 1.5, minWidth: 0 }}
-            />
+          {PART_KINDS.map((name) => (
+            <Tab key={name} value={name} label={PART_WORDS[name].many} sx={{ px: 1.5, minWidth: 0 }} />
           ))}
         </Tabs>
         <Button
@@ -132,8 +108,8 @@ export function DrawersPage({ summary, dies, initial, save, receive }: DrawersPa
               kind: shown,
               id: null,
               title: `New ${one}`,
-              fields: shown === 'die' ? DIE_FIELDS : PART_FIELDS[shown],
-              initial: shown === 'die' ? NEW_PART.die : { ...NEW_LINE, ...NEW_PART[shown] },
+              fields: PART_FIELDS[shown],
+              initial: { ...NEW_LINE, ...NEW_PART[shown] },
             })
           }
         >
@@ -143,11 +119,9 @@ export function DrawersPage({ summary, dies, initial, save, receive }: DrawersPa
       <Box
         sx={{ display: 'flex', gap: 2, alignItems: 'baseline', flexWrap: 'wrap', fontSize: 14.5, my: 0.5 }}
       >
-        {shown !== 'die' && (
-          <span data-testid="found">
-            {found ? `${found.total.toLocaleString('en').replaceAll(',', ' ')} found` : '…'}
-          </span>
-        )}
+        <span data-testid="found">
+          {found ? `${found.total.toLocaleString('en').replaceAll(',', ' ')} found` : '…'}
+        </span>
         <Box
           component="span"
           sx={{ color: 'text.secondary', flex: 1, display: { xs: 'none', sm: 'inline' } }}
@@ -157,38 +131,23 @@ export function DrawersPage({ summary, dies, initial, save, receive }: DrawersPa
         <Link href="/drawers/order">Order{low > 0 && ` (${low} low)`}</Link>
         <Link href="/drawers/count">Count</Link>
         <Link href="/drawers/import">Import a list</Link>
-        {shown !== 'die' && (
-          <>
-            <a href={`/api/parts/export?${new URLSearchParams({ kind: shown, q: find })}`}>Export</a>
-            <a
-              href={`/api/labels?${new URLSearchParams({ of: 'parts', kind: shown, q: find })}`}
-              target="_blank"
-              rel="noreferrer"
-            >
-              Labels
-            </a>
-          </>
-        )}
+        <a href={`/api/parts/export?${new URLSearchParams({ kind: shown, q: find })}`}>Export</a>
+        <a
+          href={`/api/labels?${new URLSearchParams({ of: 'parts', kind: shown, q: find })}`}
+          target="_blank"
+          rel="noreferrer"
+        >
+          Labels
+        </a>
       </Box>
-      <WorkError text={shown === 'die' ? null : error} />
-      {shown === 'die' ? (
-        <ListGrid
-          label="Dies"
-          rows={dies.filter((row) => matchesWords(row, find))}
-          columns={DIE_COLUMNS}
-          onOpen={(row) =>
-            setEdited({ kind: 'die', id: row.id, title: row.code, fields: DIE_FIELDS, initial: { ...row } })
-          }
-        />
-      ) : (
-        <PartGrid
-          kind={shown}
-          found={found}
-          page={page}
-          onPage={setPage}
-          onOpen={(row) => setOpened({ kind: shown, row })}
-        />
-      )}
+      <WorkError text={error} />
+      <PartGrid
+        kind={shown}
+        found={found}
+        page={page}
+        onPage={setPage}
+        onOpen={(row) => setOpened({ kind: shown, row })}
+      />
       {edited && (
         <RecordDialog
           record={edited}

@@ -28,6 +28,8 @@ const DEFAULTS: Readonly<Partial<Record<PartKind, readonly string[]>>> = {
   'o-ring': ['material', 'drawer'],
   insert: ['material', 'form', 'family', 'drawer'],
   bezel: ['material', 'bezelKind', 'family', 'drawer'],
+  'chapter-ring': ['material', 'form', 'family', 'drawer'],
+  die: ['role', 'material', 'openingMm', 'recessDepthMm', 'drawer'],
   supply: ['drawer'],
 }
 

@@ -15,6 +15,14 @@ const THERE: GridColDef<PartRow> = {
 }
 const END: readonly GridColDef<PartRow>[] = [SHELF, THERE, CODE]
 
+/** A full face has neither opening nor recess. */
+const orNone = (column: GridColDef<PartRow>): GridColDef<PartRow> => ({
+  ...column,
+  valueFormatter: (value: number) => (value === 0 ? '–' : formatMm(value, 0.1)),
+})
+const OPENING = orNone(mmColumn<PartRow>('openingMm', 'Opening'))
+const RECESS = orNone(mmColumn<PartRow>('recessDepthMm', 'Recess'))
+
 /** What the table shows of each kind: what a technician reads first, first. */
 export const PART_COLUMNS: Readonly<Record<PartKind, readonly GridColDef<PartRow>[]>> = {
   crystal: [
@@ -65,6 +73,26 @@ export const PART_COLUMNS: Readonly<Record<PartKind, readonly GridColDef<PartRow
     wordColumn('colour', 'Colour', 0.5),
     wordColumn('family', 'Family', 0.5),
     ...END,
+  ],
+  'chapter-ring': [
+    mmColumn('outerMm', 'Outside'),
+    mmColumn('innerMm', 'Inside'),
+    mmColumn('heightMm', 'Height'),
+    wordColumn('form', 'Held', 0.4),
+    wordColumn('material', 'Material', 0.5),
+    wordColumn('colour', 'Colour', 0.5),
+    wordColumn('family', 'Family', 0.5),
+    ...END,
+  ],
+  die: [
+    wordColumn('role', 'Role', 0.5),
+    mmColumn('outerDiameterMm', 'Outside'),
+    OPENING,
+    RECESS,
+    wordColumn('material', 'Material', 0.5),
+    codeColumn('drawer', 'Place', 0.8),
+    THERE,
+    CODE,
   ],
   supply: [{ ...wordColumn<PartRow>('name', 'Name', 2), valueFormatter: (value: string) => value }, ...END],
 }

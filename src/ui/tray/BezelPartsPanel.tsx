@@ -3,10 +3,14 @@ import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import type { BezelAssessment } from '@/core/bezel/assessBezel'
+import type { ChapterRingAssessment } from '@/core/bezel/assessChapterRing'
 import type { InsertAssessment } from '@/core/bezel/assessInsert'
+import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { formatMm } from '@/core/units/formatMm'
-import type { InsertWork } from '@/services/bezelWork'
+import type { PartKind } from '@/core/stock/partKinds'
+import type { CutRing } from '@/core/bezel/assessInsert'
+import type { Chosen } from '@/core/bezel/chooseBezelParts'
 import { WorkError } from '../stage-work/WorkError'
 import type { StageWorkProps } from './StageWorkProps'
 import { TakeOutRow } from './TakeOutRow'
@@ -14,31 +18,33 @@ import { TakeOutRow } from './TakeOutRow'
 const SHOWN = 3
 const SHOWN_REJECTED = 2
 
-/** Inserts and bezels of the drawers for this case, where they were asked for. */
+/** Inserts, bezels and chapter rings of the drawers for this case, where they were asked for. */
 export function BezelPartsPanel({ bench, actions }: StageWorkProps) {
   const [error, setError] = useState<string | null>(null)
   const { view } = bench.state
   const work = view.bezelWork
   if (!work) return null
   const open = view.tray.finishedAt === null
-  const taker = (kind: 'insert' | 'bezel', partId: number) =>
+  const taker = (kind: PartKind) => (partId: number) =>
     open
       ? () => void bench.change(actions.takeOut({ trayId: view.tray.id, kind, partId })).then(setError)
       : null
   return (
-    <Box component="section" aria-label="Bezel and insert">
-      {work.insert && <Inserts work={work.insert} taker={(id) => taker('insert', id)} />}
-      {work.bezel && (
+    <Box component="section" aria-label="Bezel parts" sx={{ '& h2:not(:first-of-type)': { mt: 1.5 } }}>
+      {work.insert && (
         <>
-          <Typography variant="h2" component="h2" sx={{ mt: work.insert ? 1.5 : 0 }}>
-            Bezel
-          </Typography>
-          <Rows
-            fitting={work.bezel.fitting.map((found) => bezelRow(found))}
-            rejected={work.bezel.rejected.map((found) => bezelRow(found))}
-            taker={(id) => taker('bezel', id)}
-          />
+          <Rows title="Insert" work={work.insert} rowOf={insertRow} taker={taker('insert')} />
+          <CutRingNote ring={work.insert.cutRing} />
         </>
+      )}
+      {work.bezel && <Rows title="Bezel" work={work.bezel} rowOf={bezelRow} taker={taker('bezel')} />}
+      {work.chapterRing && (
+        <Rows
+          title="Chapter ring"
+          work={work.chapterRing}
+          rowOf={chapterRingRow}
+          taker={taker('chapter-ring')}
+        />
       )}
       <WorkError text={error} />
     </Box>
@@ -76,56 +82,70 @@ function bezelRow({ bezel, reasons, failures }: BezelAssessment): Row {
   }
 }
 
-function Inserts({ work, taker }: { work: InsertWork; taker: (id: number) => (() => void) | null }) {
-  const { cutRing, missing, fitting, rejected } = work
+function chapterRingRow({ ring, reasons, failures }: ChapterRingAssessment): Row {
+  const { id, code, drawer, quantity, outerMm, innerMm, heightMm, form, material, colour } = ring
+  return {
+    id,
+    title:
+      `${formatMm(outerMm, 0.1)} / ${formatMm(innerMm, 0.1)} × ${formatMm(heightMm, 0.1)} ${form} ${material} ${colour}`.trim(),
+    where: `${code} ${drawer}·${quantity}`,
+    reasons,
+    failures,
+  }
+}
+
+function CutRingNote({ ring }: { ring: CutRing | null }) {
+  if (!ring) return null
   return (
-    <>
-      <Typography variant="h2" component="h2">
-        Insert
-      </Typography>
-      {missing ? (
-        <Typography sx={{ fontSize: 14.5 }}>
-          No insert can be judged yet: measure the {DIMENSIONS[missing].label.toLowerCase()}.
-        </Typography>
-      ) : (
-        <Rows fitting={fitting.map(insertRow)} rejected={rejected.map(insertRow)} taker={taker} />
-      )}
-      {cutRing && (
-        <Typography sx={{ fontSize: 14, mt: 0.5 }}>
-          Pre-cut ring: at least {formatMm(cutRing.leastInnerMm, 0.1)} inside, at most{' '}
-          {formatMm(cutRing.mostOuterMm, 0.1)} outside, {formatMm(cutRing.widthMm, 0.1)} wide, so that it
-          stays hidden.
-        </Typography>
-      )}
-    </>
+    <Typography sx={{ fontSize: 14, mt: 0.5 }}>
+      Pre-cut ring: at least {formatMm(ring.leastInnerMm, 0.1)} inside, at most{' '}
+      {formatMm(ring.mostOuterMm, 0.1)} outside, {formatMm(ring.widthMm, 0.1)} wide, so that it stays hidden.
+    </Typography>
   )
 }
 
-interface RowsProps {
-  readonly fitting: readonly Row[]
-  readonly rejected: readonly Row[]
+interface RowsProps<A> {
+  readonly title: string
+  readonly work: Chosen<A> & { readonly missing?: DimensionId | null }
+  readonly rowOf: (found: A) => Row
   readonly taker: (id: number) => (() => void) | null
 }
 
-function Rows({ fitting, rejected, taker }: RowsProps) {
+/** What fits, each with its reasons and a way to take it out; below it what does not, and why. */
+function Rows<A>({ title, work, rowOf, taker }: RowsProps<A>) {
+  const { missing = null } = work
   return (
     <>
-      {fitting.length === 0 && (
+      <Typography variant="h2" component="h2">
+        {title}
+      </Typography>
+      {missing && (
+        <Typography sx={{ fontSize: 14.5 }}>
+          No {title.toLowerCase()} can be judged yet: measure the {DIMENSIONS[missing].label.toLowerCase()}.
+        </Typography>
+      )}
+      {!missing && work.fitting.length === 0 && (
         <Typography sx={{ color: 'warning.main', fontWeight: 700 }}>Nothing in the drawers fits.</Typography>
       )}
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, fontSize: 14.5 }}>
-        {fitting.slice(0, SHOWN).map((row) => (
-          <TakeOutRow key={row.id} title={row.title} where={row.where} onTake={taker(row.id)}>
-            {row.reasons.join(' ')}
-          </TakeOutRow>
-        ))}
-        {rejected.slice(0, SHOWN_REJECTED).map((row) => (
-          <TakeOutRow key={row.id} title={row.title} where={row.where} onTake={null}>
-            <Box component="span" sx={{ color: 'error.main' }}>
-              × {row.failures.join('; ')}
-            </Box>
-          </TakeOutRow>
-        ))}
+        {work.fitting
+          .slice(0, SHOWN)
+          .map(rowOf)
+          .map((row) => (
+            <TakeOutRow key={row.id} title={row.title} where={row.where} onTake={taker(row.id)}>
+              {row.reasons.join(' ')}
+            </TakeOutRow>
+          ))}
+        {work.rejected
+          .slice(0, SHOWN_REJECTED)
+          .map(rowOf)
+          .map((row) => (
+            <TakeOutRow key={row.id} title={row.title} where={row.where} onTake={null}>
+              <Box component="span" sx={{ color: 'error.main' }}>
+                × {row.failures.join('; ')}
+              </Box>
+            </TakeOutRow>
+          ))}
       </Box>
     </>
   )

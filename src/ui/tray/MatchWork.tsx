@@ -66,19 +66,23 @@ function partsOf(view: TrayView): { id: Matched; label: string }[] {
   const { bezelWork, seals, sheet, tray } = view
   const crystal = { id: 'crystal', label: 'Crystal' } as const
   const worked = isCrystalWork({ crystalState: tray.crystalState, asked: tray.asked })
-  const bezel = bezelWork?.bezel
-    ? bezelWork.insert
-      ? 'Bezel and insert'
-      : 'Bezel'
-    : bezelWork?.insert
-      ? 'Insert'
-      : null
+  const bezel = [
+    bezelWork?.bezel && 'bezel',
+    bezelWork?.insert && 'insert',
+    bezelWork?.chapterRing && 'chapter ring',
+  ].filter((name) => typeof name === 'string')
   return [
     ...(worked ? [crystal] : []),
-    ...(bezel === null ? [] : [{ id: 'bezel' as const, label: bezel }]),
+    ...(bezel.length === 0 ? [] : [{ id: 'bezel' as const, label: listed(bezel) }]),
     ...(seals.length > 0
       ? [{ id: 'seals' as const, label: sheet.backSeal === 'none' ? 'Crown seal' : 'Seals' }]
       : []),
     ...(worked ? [] : [crystal]),
   ]
+}
+
+/** “Bezel, insert and chapter ring”. */
+function listed(names: readonly string[]): string {
+  const text = [names.slice(0, -1).join(', '), ...names.slice(-1)].filter(Boolean).join(' and ')
+  return text.charAt(0).toUpperCase() + text.slice(1)
 }

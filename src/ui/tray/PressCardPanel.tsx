@@ -130,7 +130,7 @@ function DieLine({ role, outcome }: { role: string; outcome: DieOutcome }) {
       <Typography sx={{ fontWeight: 700 }}>
         {role} <span className="figure">{die.code}</span>{' '}
         <Box component="span" sx={{ fontWeight: 400 }}>
-          {die.material}, {die.place}
+          {die.material}, {die.drawer}
         </Box>
       </Typography>
       <Typography variant="body2" sx={{ color: 'text.secondary' }}>

@@ -44,6 +44,9 @@ export const test = base.extend<{ quietPage: undefined }, { server: Server }>({
 
 export { expect }
 
+/** An answer of the server is there in a tenth of a second: it is looked for as often. */
+export const OFTEN = { intervals: [20, 40, 60, 80] }
+
 /** Opens a new tray of a case by keyboard alone and gives its number. */
 export async function openTrayByKeyboard(page: Page, caseWords: string, owner: string): Promise<number> {
   await page.goto('/')
@@ -81,7 +84,7 @@ export async function readByKeyboard(page: Page, figure: string): Promise<void> 
   const count = await standing(page)
   await page.keyboard.type(figure)
   await page.keyboard.press('Enter')
-  await expect.poll(() => standing(page)).toBe(count + 1)
+  await expect.poll(() => standing(page), OFTEN).toBe(count + 1)
 }
 
 /** How many readings the tray holds, as the page says it. */
@@ -101,7 +104,7 @@ export async function tickNext(page: Page): Promise<void> {
   const before = [await ticked(), (await folded.count()) ? await folded.textContent() : '']
   await page.keyboard.press('Space')
   await expect
-    .poll(async () => [await ticked(), (await folded.count()) ? await folded.textContent() : ''])
+    .poll(async () => [await ticked(), (await folded.count()) ? await folded.textContent() : ''], OFTEN)
     .not.toEqual(before)
 }
 
