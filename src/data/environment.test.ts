@@ -1,5 +1,5 @@
 import path from 'node:path'
-import { dataLocation } from './environment'
+import { dataLocation, simulatedHoldMs } from './environment'
 
 describe('dataLocation', () => {
   it('is a folder of its own unless told otherwise', () => {
@@ -19,5 +19,17 @@ describe('dataLocation', () => {
     expect(() => dataLocation({ DATABASE_URL: 'mysql://x' })).toThrow(
       /DATABASE_URL.*Set DATABASE_URL to postgres:/s,
     )
+  })
+})
+
+describe('simulatedHoldMs', () => {
+  it('is a hand’s pace unless told otherwise, and refuses what is no time', () => {
+    expect([{}, { WHYALON_HOLD_MS: '' }, { WHYALON_HOLD_MS: '60' }].map(simulatedHoldMs)).toEqual([
+      700, 700, 60,
+    ])
+    for (const text of ['fast', '0', '1e9', '2.5'])
+      expect(() => simulatedHoldMs({ WHYALON_HOLD_MS: text })).toThrow(
+        /WHYALON_HOLD_MS: .* Set it to 20–10000 ms/,
+      )
   })
 })

@@ -30,3 +30,18 @@ export function dataLocation(environment: Readonly<Record<string, string | undef
   if (DATABASE_URL) return { kind: 'server', url: DATABASE_URL }
   return { kind: 'folder', folder: path.resolve(/*turbopackIgnore: true*/ WHYALON_DATA) }
 }
+
+const holdSchema = Joi.number().integer().min(20).max(10_000).empty('').default(700)
+
+/**
+ * How long a simulated instrument takes to be put on, ms: as a hand would, unless WHYALON_HOLD_MS says 20–10 000.
+ * @throws Error naming the variable, its value and its limits
+ */
+export function simulatedHoldMs(environment: Readonly<Record<string, string | undefined>>): number {
+  const checked = holdSchema.validate(environment.WHYALON_HOLD_MS)
+  if (checked.error)
+    throw new Error(
+      `WHYALON_HOLD_MS: “${environment.WHYALON_HOLD_MS ?? ''}” is no time. Set it to 20–10000 ms, or leave it out.`,
+    )
+  return checked.value
+}

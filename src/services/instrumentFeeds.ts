@@ -1,4 +1,5 @@
 import type { Db } from '@/data/client'
+import { simulatedHoldMs } from '@/data/environment'
 import type { BridgeFeed } from '@/devices/bridgeFeed'
 import { bridgeFeed } from '@/devices/bridgeFeed'
 import type { InstrumentFeed } from '@/devices/InstrumentFeed'
@@ -7,8 +8,7 @@ import { simulatedLine } from './simulatedLine'
 export const FEED_SOURCES = ['simulated', 'bridge'] as const
 export type FeedSource = (typeof FEED_SOURCES)[number]
 
-/** Time to put the jaws on, and between repeats while nothing moves on, ms. */
-const FIRST_HOLD_MS = 700
+/** Between repeats while nothing moves on, ms. */
 const NEXT_HOLD_MS = 4000
 
 // Routes are bundled apart: the one bridge of this process hangs on its global object.
@@ -36,7 +36,7 @@ function simulatedFeed(db: Db): InstrumentFeed {
           press().catch(() => onTrouble('The simulated instruments stopped. Switch them on again.'))
         }, ms)
       }
-      schedule(FIRST_HOLD_MS)
+      schedule(simulatedHoldMs(process.env))
       return () => {
         stopped = true
         clearTimeout(timer)

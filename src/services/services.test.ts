@@ -120,7 +120,7 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
     expect(new Set(bench.trays.map((t) => t.stage)).size).toBeGreaterThanOrEqual(7)
     expect(bench.first?.tray.number).toBe(209)
     const sheets = await caseSheetLines(store.db)
-    expect(sheets).toHaveLength(15)
+    expect(sheets).toHaveLength(16)
     expect(sheets.find((s) => s.sheet.reference === 'Deckwatch 38')?.runsHome).toBe(13)
   })
 

@@ -48,6 +48,15 @@ const JOBS = [
     step: /Thin unbroken bead of clear cement/,
   },
   {
+    name: 'a round crystal in cement',
+    words: 'Parlour',
+    fits: /2[67]\.\d × 1\.0 flat mineral/,
+    why: /of 0\.\d\d–0\.\d\d for the cement/,
+    planned: /as planned: 2[67]\.\d × 1\.0$/,
+    pressed: false,
+    step: /Thin unbroken bead of clear cement/,
+  },
+  {
     name: 'a removable bezel with both its rings',
     words: 'Signal',
     fits: /30\.[45] × 2\.0 flat sapphire/,

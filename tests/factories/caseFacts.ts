@@ -38,6 +38,7 @@ export function acrylicFacts(over: Partial<AcrylicFacts> = {}): AcrylicFacts {
 export function cementFacts(over: Partial<CementFacts> = {}): CementFacts {
   return {
     held: 'cement',
+    readAs: 'rebate-length',
     outline: 'shaped',
     length: figure(24.12),
     width: figure(20.1),

@@ -58,6 +58,7 @@ export function caseSheetFacts(over: Partial<CaseSheetFacts> = {}): CaseSheetFac
     recessDepthMm: null,
     bezelOuterMm: null,
     chapterRingInnerMm: null,
+    crystalOutline: null,
     chapterRingOuterMm: null,
     chapterRingHeightMm: null,
     backRingInnerMm: null,

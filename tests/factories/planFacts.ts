@@ -12,6 +12,7 @@ export function planFacts(over: Partial<PlanFacts> = {}): PlanFacts {
     bezelKind: 'none',
     insertMaterial: 'none',
     chapterRing: 'none',
+    crystalOutline: null,
     backSeal: 'o-ring',
     ...over,
   }

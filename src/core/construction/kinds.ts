@@ -43,6 +43,10 @@ export type Magnifier = (typeof MAGNIFIERS)[number]
 export const AR_COATINGS = ['none', 'inside', 'outside', 'both'] as const
 export type ArCoating = (typeof AR_COATINGS)[number]
 
+/** Outline of a cemented crystal and its rebate. */
+export const CRYSTAL_OUTLINES = ['round', 'shaped'] as const
+export type CrystalOutline = (typeof CRYSTAL_OUTLINES)[number]
+
 export const CHAPTER_RINGS = ['none', 'loose', 'fixed', 'keyed'] as const
 export type ChapterRing = (typeof CHAPTER_RINGS)[number]
 

@@ -54,6 +54,8 @@ export interface AcrylicFacts extends SeenFigures {
 export interface CementFacts extends SeenFigures {
   readonly held: 'cement'
   readonly outline: 'round' | 'shaped'
+  /** how the length was read: across a round rebate, or along a shaped one */
+  readonly readAs: 'bore' | 'rebate-length'
   readonly length: Figure
   /** the same as the length when round */
   readonly width: Figure

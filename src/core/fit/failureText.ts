@@ -128,11 +128,12 @@ function gapText(
   if (name === 'gap-corner')
     return `corners too sharp for the rebate: they overlap by ${formatMm(-(candidate.cornerMm ?? 0))}`
   const gapMm = name === 'gap-along' ? candidate.alongMm : candidate.acrossMm
-  const where = name === 'gap-along' ? 'along' : 'across'
-  if (gapMm < 0) return `${formatMm(-2 * gapMm)} too large ${where}; ${limits}`
-  if (gapMm < lowMm) return `gap ${where} only ${formatMm(gapMm)} a side; ${limits}`
-  if (gapMm > highMm) return `gap ${where} ${formatMm(gapMm)} a side; ${limits}`
-  return `gap ${where} ${formatMm(gapMm)} a side too uncertain; ${limits}`
+  // A round crystal has no sides: its gap is the same all round.
+  const where = candidate.crystal.widthMm === null ? '' : name === 'gap-along' ? ' along' : ' across'
+  if (gapMm < 0) return `${formatMm(-2 * gapMm)} too large${where}; ${limits}`
+  if (gapMm < lowMm) return `gap${where} only ${formatMm(gapMm)} a side; ${limits}`
+  if (gapMm > highMm) return `gap${where} ${formatMm(gapMm)} a side; ${limits}`
+  return `gap${where} ${formatMm(gapMm)} a side too uncertain; ${limits}`
 }
 
 function stockText({ crystal, gasket }: Candidate): string {

@@ -1,4 +1,11 @@
-import type { BackSeal, BezelKind, ChapterRing, InsertMaterial, Retention } from '../construction/kinds'
+import type {
+  BackSeal,
+  BezelKind,
+  ChapterRing,
+  CrystalOutline,
+  InsertMaterial,
+  Retention,
+} from '../construction/kinds'
 import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
 import type { AskedFor } from '../intake/jobWords'
 import { ASKED_FOR } from '../intake/jobWords'
@@ -18,6 +25,8 @@ export interface PlanFacts {
   readonly asked: readonly AskedFor[]
   readonly bezelKind: BezelKind
   readonly insertMaterial: InsertMaterial
+  /** of a cemented crystal; null when nobody said */
+  readonly crystalOutline: CrystalOutline | null
   readonly chapterRing: ChapterRing
   readonly backSeal: BackSeal
 }
@@ -29,7 +38,13 @@ export function planFactsOf(
   },
   sheet: Pick<
     PlanFacts,
-    'retention' | 'bezelKind' | 'insertMaterial' | 'chapterRing' | 'backSeal' | 'crystalMaterial'
+    | 'retention'
+    | 'bezelKind'
+    | 'insertMaterial'
+    | 'crystalOutline'
+    | 'chapterRing'
+    | 'backSeal'
+    | 'crystalMaterial'
   > & {
     readonly crystalProfile: CrystalProfile | null
   },
@@ -43,6 +58,7 @@ export function planFactsOf(
     asked: tray.asked,
     bezelKind: sheet.bezelKind,
     insertMaterial: sheet.insertMaterial,
+    crystalOutline: sheet.crystalOutline,
     chapterRing: sheet.chapterRing,
     backSeal: sheet.backSeal,
   }
@@ -63,6 +79,9 @@ const CASE_SIDE: Readonly<Record<Retention, readonly DimensionId[]>> = {
   'tension-ring-acrylic': ['bore'],
   cemented: ['rebate-length', 'rebate-width', 'rebate-depth', 'rebate-corner'],
 }
+
+/** A round crystal in cement is read across, and so is its rebate. */
+const ROUND_REBATE: readonly DimensionId[] = ['bore', 'rebate-depth']
 
 /** What is read of a crystal that is whole enough to go across. */
 const CRYSTAL_SIDE: Readonly<Record<Retention, readonly DimensionId[]>> = {
@@ -162,15 +181,17 @@ const BACK_SEAL: Readonly<Record<BackSeal, readonly DimensionId[]>> = {
   none: [],
 }
 
-function crystalPlan({ retention, crystalState, profile, gasketPresent, crystalMaterial }: PlanFacts) {
+function crystalPlan(facts: PlanFacts) {
+  const { retention, crystalState, profile, gasketPresent, crystalMaterial } = facts
+  const round = retention === 'cemented' && facts.crystalOutline === 'round'
   const edgeLeft = crystalState !== 'missing'
   const wholeEnough = crystalState === 'whole' || crystalState === 'cracked'
-  const [first = 'bore', ...rest] = CASE_SIDE[retention]
+  const [first = 'bore', ...rest] = round ? ROUND_REBATE : CASE_SIDE[retention]
   const cup = retention === 'neck-and-bezel' && crystalMaterial === 'acrylic'
   const plan: (DimensionId | false)[] = [
     edgeLeft && 'crystal-edge',
     wholeEnough && profile !== 'flat' && 'crystal-centre',
-    ...(wholeEnough ? CRYSTAL_SIDE[retention] : []),
+    ...(wholeEnough ? CRYSTAL_SIDE[round ? 'tension-gasket' : retention] : []),
     ...(wholeEnough && cup ? SKIRT : []),
     first,
     // A cup is its own seal: there is no ring to read.

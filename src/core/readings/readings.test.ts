@@ -116,6 +116,14 @@ describe('readingPlan', () => {
     expect(readingPlan(planFacts({ retention }))).toEqual(expect.arrayContaining([...needed]))
   })
 
+  it('reads a round rebate and its crystal across, a shaped one along its sides', () => {
+    const plan = readingPlan(planFacts({ retention: 'cemented', crystalOutline: 'round' }))
+    expect(plan).toEqual(['crystal-edge', 'crystal-diameter', 'bore', 'rebate-depth'])
+    const shaped = readingPlan(planFacts({ retention: 'cemented', crystalOutline: 'shaped' }))
+    expect(shaped).toContain('rebate-corner')
+    expect(shaped).not.toContain('bore')
+  })
+
   it('reads a neck once, whoever asked for it', () => {
     const plan = readingPlan(
       planFacts({ retention: 'neck-and-bezel', bezelKind: 'crystal-retaining', asked: ['crystal', 'bezel'] }),

@@ -39,6 +39,16 @@ type FieldKind =
       readonly help?: string
     }
   | {
+      /** typed in whole units of the shop's money, kept in hundredths of them */
+      readonly kind: 'money'
+      readonly name: string
+      readonly label: string
+      readonly required: boolean
+      /** in hundredths */
+      readonly most: number
+      readonly help?: string
+    }
+  | {
       /** several of the options; held as their values with commas between */
       readonly kind: 'many'
       readonly name: string
@@ -73,9 +83,12 @@ export interface Option {
   readonly label: string
 }
 
+/** Words that are written with their hyphen. */
+const HYPHENED: Readonly<Record<string, string>> = { 'o-ring': 'O-ring' }
+
 /** Options from words used in the code: `hardened-mineral` reads “hardened mineral”. */
 export function optionsOf(values: readonly string[]): Option[] {
-  return values.map((value) => ({ value, label: value.replaceAll('-', ' ') }))
+  return values.map((value) => ({ value, label: HYPHENED[value] ?? value.replaceAll('-', ' ') }))
 }
 
 /** The values behind a `many` field's text. */

@@ -1,4 +1,5 @@
 import { formatMm } from '../units/formatMm'
+import { moneyText } from '../units/moneyText'
 import { parseMm } from '../units/parseMm'
 import type { Field } from './Field'
 import { manyOf } from './Field'
@@ -11,6 +12,7 @@ export type FieldErrors = Readonly<Record<string, string>>
 export type FieldCheck = { ok: true; value: FieldValue } | { ok: false; message: string }
 
 const WHOLE_NUMBER = /^\d{1,9}$/
+const MONEY = /^(\d{1,7})(?:[.,](\d{1,2}))?$/
 const DATE = /^\d{4}-\d{2}-\d{2}$/
 
 /**
@@ -30,6 +32,8 @@ export function checkField(field: Field, raw: string | number | boolean | null |
       return checkLength(field, text)
     case 'count':
       return checkCount(field, text)
+    case 'money':
+      return checkMoney(field, text)
     case 'choice':
       return field.options.some((o) => o.value === text)
         ? { ok: true, value: text }
@@ -85,6 +89,19 @@ function checkCount(field: Extract<Field, { kind: 'count' }>, text: string): Fie
   return value >= field.least && value <= field.most
     ? { ok: true, value }
     : wrong(`${field.label}: ${value} is outside ${field.least}–${field.most}.`)
+}
+
+function checkMoney(field: Extract<Field, { kind: 'money' }>, text: string): FieldCheck {
+  const [, whole, part = ''] = MONEY.exec(text) ?? []
+  if (whole === undefined)
+    return wrong(`${field.label}: “${short(text)}” is not an amount of money. Type it as 6.90.`)
+  // Digit by digit: 0.29 × 100 is not 29.
+  const hundredths = Number(whole) * 100 + Number(part.padEnd(2, '0'))
+  return hundredths <= field.most
+    ? { ok: true, value: hundredths }
+    : wrong(
+        `${field.label}: ${short(text)} is more than ${moneyText(field.most)}. Check it and type it again.`,
+      )
 }
 
 function wrong(message: string): FieldCheck {

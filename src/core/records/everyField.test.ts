@@ -122,6 +122,27 @@ describe('every count', () => {
   })
 })
 
+describe('every amount of money', () => {
+  it('is typed in whole units, kept in hundredths, and reads as it was typed', () => {
+    for (const field of ofKind('money')) {
+      fc.assert(
+        fc.property(fc.integer({ min: 0, max: field.most }), (hundredths) => {
+          const text = fieldText(field, hundredths) ?? ''
+          expect(text).toMatch(/^\d+\.\d\d$/)
+          expect(checkField(field, text)).toEqual({ ok: true, value: hundredths })
+          expect(checkField(field, text.replace('.', ','))).toEqual({ ok: true, value: hundredths })
+        }),
+      )
+      expect(checkField(field, '7')).toEqual({ ok: true, value: 700 })
+      expect(checkField(field, '0.5')).toEqual({ ok: true, value: 50 })
+      for (const text of ['-1', '1.234', '1 000', '€7', '7.', '.5', 'dear'])
+        expect(sentence(checkField(field, text))).toMatch(/is not an amount of money. Type it as 6.90/)
+      expect(sentence(checkField(field, '9999999'))).toMatch(/is more than \d+\.\d\d/)
+    }
+    expect(ofKind('money').length).toBeGreaterThan(0)
+  })
+})
+
 describe('every choice', () => {
   const fields = [...ofKind('choice'), ...ofKind('many')]
 

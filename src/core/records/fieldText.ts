@@ -1,4 +1,5 @@
 import { formatMm } from '../units/formatMm'
+import { moneyText } from '../units/moneyText'
 import type { FieldValue } from './checkRecord'
 import type { Field } from './Field'
 import { manyOf } from './Field'
@@ -17,6 +18,8 @@ export function fieldText(field: Field, value: FieldValue | undefined): string |
         .join(', ')
     case 'count':
       return [String(value), field.unit].filter(Boolean).join(' ')
+    case 'money':
+      return moneyText(Number(value))
     case 'mm':
       return formatMm(Number(value))
     default:

@@ -29,13 +29,12 @@ const QUANTITY: Field = {
   most: 9999,
 }
 const PRICE: Field = {
-  kind: 'count',
+  kind: 'money',
   name: 'priceCents',
   label: 'Price',
   required: true,
-  least: 0,
   most: 10_000_000,
-  unit: 'cents',
+  help: 'of one, in the shop’s money',
 }
 const SHAPED = { field: 'build', isOneOf: ['shaped'] }
 const CARRIES_CRYSTAL = { field: 'bezelKind', isOneOf: ['crystal-retaining'] }

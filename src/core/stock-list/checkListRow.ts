@@ -36,6 +36,8 @@ const USUAL: Readonly<Record<string, string>> = {
   undersideRiseMm: '0',
   bevelMm: '0',
   footMm: '0',
+  openingMm: '0',
+  recessDepthMm: '0',
   magnifier: 'none',
   arCoating: 'none',
   build: 'disc',
@@ -87,7 +89,7 @@ export function listRowChecker(
     for (const field of fields) {
       const found = columns.get(field.name)
       const cell = found ? cellOf(field.name, row) : ''
-      const text = cell === '' ? (defaults[field.name] ?? USUAL[field.name] ?? '') : cell
+      const text = cell === '' ? (defaults[field.name] ?? usualOf(field)) : cell
       const converted =
         cell === '' || !found ? { ok: true as const, text } : convert(field, text, found.column)
       if (converted.ok) texts[field.name] = converted.text
@@ -114,9 +116,15 @@ export function listRowChecker(
   }
 }
 
+/** A choice's usual word holds only for kinds that have it: an insert is flat, a chapter ring never. */
+function usualOf(field: Field): string {
+  const usual = USUAL[field.name] ?? ''
+  return field.kind !== 'choice' || field.options.some(({ value }) => value === usual) ? usual : ''
+}
+
 type Converted = { ok: true; text: string } | { ok: false; reason: string }
 
-/** A cell as its field writes it: lengths in mm, prices in cents, words as the field's own. */
+/** A cell as its field writes it: lengths in mm, prices to the hundredth, words as the field's own. */
 function convert(field: Field, cell: string, column: ListColumn): Converted {
   switch (field.kind) {
     case 'mm': {
@@ -128,8 +136,13 @@ function convert(field: Field, cell: string, column: ListColumn): Converted {
     case 'count': {
       const read = listNumber(cell)
       if (!read.ok) return { ok: false, reason: `“${short(cell)}” is not a number: write it as 12.` }
-      // Prices are printed in whole units of money and kept in hundredths of them.
-      return { ok: true, text: String(field.unit === 'cents' ? Math.round(100 * read.value) : read.value) }
+      return { ok: true, text: String(read.value) }
+    }
+    case 'money': {
+      const read = listNumber(cell)
+      return read.ok
+        ? { ok: true, text: read.value.toFixed(2) }
+        : { ok: false, reason: `“${short(cell)}” is not an amount of money: write it as 6.90.` }
     }
     case 'choice': {
       const word = cell.toLowerCase().replace(/\s+/g, ' ')

@@ -114,7 +114,7 @@ describe('listRowChecker', () => {
     [['1', '310', '', 'mineral', '1'], 'T', /Edge thickness is missing/],
     [['1', '310', '1.0', 'wood', '1'], 'Glass', /“wood” is not one of/],
     [['', '310', '1.0', 'mineral', '1'], 'Code', /Code is missing/],
-    [['1', '310', '1.0', 'mineral', 'cheap'], 'Price', /“cheap” is not a number/],
+    [['1', '310', '1.0', 'mineral', 'cheap'], 'Price', /“cheap” is not an amount of money/],
   ])('names row, column and reason: %j', (row, column, reason) => {
     const outcome = check(row)
     const errors = outcome.ok ? [] : outcome.errors

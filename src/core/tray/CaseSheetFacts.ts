@@ -3,6 +3,7 @@ import type {
   BackSeal,
   BezelKind,
   ChapterRing,
+  CrystalOutline,
   CrownKind,
   InsertForm,
   InsertHold,
@@ -16,6 +17,8 @@ import type { CrystalMaterial, CrystalProfile, GasketMaterial, GasketSection } f
 export interface CaseSheetFacts {
   readonly retention: Retention
   readonly bezelKind: BezelKind
+  /** of a cemented crystal; null when nobody said */
+  readonly crystalOutline: CrystalOutline | null
   readonly chapterRing: ChapterRing
   readonly backSeal: BackSeal
   readonly crownKind: CrownKind

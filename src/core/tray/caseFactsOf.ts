@@ -1,6 +1,7 @@
 import type { AcrylicFacts, CaseFacts, CementFacts, Figure, NeckFacts, RingFacts } from '../fit/CaseFacts'
 import { fuseEstimates } from '../measure/fuseEstimates'
 import type { DimensionId } from '../readings/dimensionKinds'
+import { openingDimension } from '../readings/openingDimension'
 import { ringBoreOf } from '../readings/ringBoreOf'
 import { VERDICT_POLICY } from '../verdict/verdictPolicy'
 import { figureOf, withOrigin } from './caseFigures'
@@ -125,8 +126,9 @@ function acrylicFactsOf(
 }
 
 function cementFactsOf(measured: MeasuredFigures, sheet: CaseSheetFacts): Outcome<CementFacts> {
-  const length = figureOf('rebate-length', measured, sheet)
-  if (!length) return { ok: false, missing: 'rebate-length' }
+  const readAs = openingDimension(sheet) === 'bore' ? 'bore' : 'rebate-length'
+  const length = figureOf(readAs, measured, sheet)
+  if (!length) return { ok: false, missing: readAs }
   const cornerRadius = figureOf('rebate-corner', measured, sheet)
   const width = figureOf('rebate-width', measured, sheet)
   const round = isRound(length, width, cornerRadius, sheet)
@@ -139,6 +141,7 @@ function cementFactsOf(measured: MeasuredFigures, sheet: CaseSheetFacts): Outcom
     facts: {
       held: 'cement',
       outline: round ? 'round' : 'shaped',
+      readAs,
       length,
       width: round || !width ? length : width,
       depth,
@@ -148,13 +151,14 @@ function cementFactsOf(measured: MeasuredFigures, sheet: CaseSheetFacts): Outcom
   }
 }
 
-/** Round where the corners meet in the middle, or where the sheet knows a diameter and no sides. */
+/** As the sheet says; else round where the corners meet in the middle, or where a diameter is known and no sides. */
 function isRound(
   length: Figure,
   width: Figure | null,
   corner: Figure | null,
-  { crystalDiameterMm, crystalLengthMm }: CaseSheetFacts,
+  { crystalOutline, crystalDiameterMm, crystalLengthMm }: CaseSheetFacts,
 ): boolean {
+  if (crystalOutline !== null) return crystalOutline === 'round'
   if (corner) {
     const shorter = Math.min(length.valueMm, width?.valueMm ?? length.valueMm)
     const even = !width || Math.abs(length.valueMm - width.valueMm) < ROUND_WITHIN_MM

@@ -76,6 +76,14 @@ describe('caseFactsOf, construction by construction', () => {
     expect(outlineOf({ rebateLengthMm: 30, rebateWidthMm: 30, rebateCornerMm: 2 })).toBe('shaped')
     expect(outlineOf({ rebateLengthMm: 30, crystalDiameterMm: 29.9 })).toBe('round')
     expect(outlineOf({ rebateLengthMm: 24, rebateWidthMm: 20, crystalLengthMm: 23.9 })).toBe('shaped')
+    // What the sheet says outright goes before all signs of it.
+    expect(outlineOf({ crystalOutline: 'round', boreMm: 30, rebateCornerMm: 2 })).toBe('round')
+    const square = { rebateLengthMm: 30, rebateWidthMm: 30, rebateCornerMm: 15 }
+    expect(outlineOf({ crystalOutline: 'shaped', ...square })).toBe('shaped')
+    expect(outcome({ ...rebate, crystalOutline: 'round', rebateLengthMm: 30 })).toEqual({
+      ok: false,
+      missing: 'bore',
+    })
   })
 })
 
@@ -97,6 +105,7 @@ describe('the seat as evidence of the size', () => {
       27.6 + 1.55 / (1 - 0.045),
     ],
     ['cemented', { crystalDiameterMm: 29.9 }, taken('rebate-length', 30, 30, 30), 30 - 0.12],
+    ['cemented', { crystalOutline: 'round' }, taken('bore', 30, 30, 30, 30), 30 - 0.12],
   ] as const)('%s asks for the crystal in the middle of its window', (retention, known, readings, wanted) => {
     const { verdict, evidence } = trayReadout(readings, { ...BLANK, retention, ...known }, [])
     expect(evidence.map(({ kind }) => kind)).toEqual(['seat'])

@@ -4,6 +4,7 @@ import type { FitPolicy } from '../fit/fitPolicy'
 import type { Window } from '../fit/Window'
 import type { Estimate } from '../measure/Estimate'
 import type { DimensionId } from '../readings/dimensionKinds'
+import { openingDimension } from '../readings/openingDimension'
 import type { SeatKind, SizeEvidence } from '../verdict/SizeEvidence'
 import { VERDICT_POLICY } from '../verdict/verdictPolicy'
 import type { CaseSheetFacts } from './CaseSheetFacts'
@@ -44,11 +45,13 @@ export function seatSizeOf(
       return { seat, dimension: seat, above: middleOf(window) }
     }
     case 'cemented': {
-      if (sheet.crystalDiameterMm === null || sheet.crystalLengthMm !== null) return null
+      const known = sheet.crystalDiameterMm !== null && sheet.crystalLengthMm === null
+      const round = sheet.crystalOutline === null ? known : sheet.crystalOutline === 'round'
+      if (!round) return null
       const { lowMm, highMm } = policy.cementGap
       return {
         seat: 'rebate',
-        dimension: 'rebate-length',
+        dimension: openingDimension(sheet),
         above: middleOf({ lowMm: -2 * highMm, highMm: -2 * lowMm }),
       }
     }

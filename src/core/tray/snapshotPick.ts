@@ -79,8 +79,8 @@ function ownFigures(facts: CaseFacts): readonly (readonly [DimensionId, Figure |
       ]
     case 'cement':
       return [
-        ['rebate-length', facts.length],
-        ['rebate-width', facts.width],
+        [facts.readAs, facts.length],
+        ['rebate-width', facts.outline === 'shaped' ? facts.width : null],
         ['rebate-depth', facts.depth],
         ['rebate-corner', facts.cornerRadius],
       ]

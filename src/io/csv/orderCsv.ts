@@ -1,12 +1,12 @@
 import Papa from 'papaparse'
 import type { OrderLine } from '@/core/stock/reorder'
+import { moneyText } from '@/core/units/moneyText'
 
 const COLUMNS = ['Supplier', 'Supplier’s code', 'Our code', 'Description', 'Order', 'Price each', 'Price']
 
 /** An order, one supplier after the other, with prices in units of money. Words that a spreadsheet would run are disarmed. */
 export function writeOrderCsv(lines: readonly OrderLine[]): string {
   const bySupplier = [...lines].sort((a, b) => a.supplier.localeCompare(b.supplier))
-  const money = (cents: number) => (cents / 100).toFixed(2)
   return Papa.unparse(
     {
       fields: COLUMNS,
@@ -16,8 +16,8 @@ export function writeOrderCsv(lines: readonly OrderLine[]): string {
         line.code,
         line.description,
         line.order,
-        money(line.priceCents),
-        money(line.priceCents * line.order),
+        moneyText(line.priceCents),
+        moneyText(line.priceCents * line.order),
       ]),
     },
     { newline: '\n', escapeFormulae: true },

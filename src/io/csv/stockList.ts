@@ -65,7 +65,7 @@ function headingOf(field: Field): string {
 }
 
 function cellOf(field: Field, value: unknown): string | number {
-  if (typeof value === 'number') return field.kind === 'count' && field.unit === 'cents' ? value / 100 : value
+  if (typeof value === 'number') return field.kind === 'money' ? value / 100 : value
   return typeof value === 'string' ? value : ''
 }
 

@@ -8,6 +8,7 @@ import Link from 'next/link'
 import { useState } from 'react'
 import { CRYSTAL_MATERIALS } from '@/core/fit/parts'
 import type { OrderLine } from '@/core/stock/reorder'
+import { moneyText } from '@/core/units/moneyText'
 import type { Refusal } from '@/services/boundary'
 import { PageFrame } from '../shell/PageFrame'
 import { WorkError } from '../stage-work/WorkError'
@@ -82,6 +83,9 @@ export function OrderPage({ low, assortment }: OrderPageProps) {
             <Button variant="text" sx={{ minHeight: 32, py: 0 }} onClick={() => void save(supplier)}>
               CSV
             </Button>
+            <Box component="span" className="figure" data-testid="total" sx={{ ml: 'auto', fontSize: 15 }}>
+              {totalText(ordered.filter((line) => line.supplier === supplier))}
+            </Box>
           </Box>
           {lines
             .filter((line) => line.supplier === supplier)
@@ -134,6 +138,14 @@ export function OrderPage({ low, assortment }: OrderPageProps) {
       ))}
     </PageFrame>
   )
+}
+
+/** What lines come to as they are ordered now. A price of nothing is one nobody knows. */
+function totalText(lines: readonly { readonly priceCents: number; readonly order: number | null }[]): string {
+  const ordered = lines.filter(({ order }) => order !== null && order > 0)
+  const total = ordered.reduce((sum, { priceCents, order }) => sum + priceCents * (order ?? 0), 0)
+  const unpriced = ordered.filter(({ priceCents }) => priceCents === 0).length
+  return unpriced > 0 ? `${moneyText(total)} and ${unpriced} without a price` : moneyText(total)
 }
 
 function keyOf({ code, description, supplier }: OrderLine): string {

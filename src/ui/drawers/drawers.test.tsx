@@ -44,6 +44,10 @@ describe('OrderPage', () => {
     })
     expect(screen.getAllByRole('textbox', { name: /^Order of/ })).toHaveLength(2)
     expect(screen.getByRole('region', { name: 'No supplier' })).toHaveTextContent('no code yet')
+    const total = () => screen.getByRole('region', { name: 'Greystone Glass' }).textContent
+    expect(total()).toContain('41.40')
+    await userEvent.setup().type(screen.getByRole('textbox', { name: /^Order of 30.0/ }), '0')
+    expect(total()).toContain('414.00')
   })
 
   it('says what is wrong with a run at its field', async () => {

@@ -73,9 +73,8 @@ function kindProps(field: Exclude<Field, { kind: 'flag' | 'many' }>, dense: bool
   switch (field.kind) {
     case 'mm':
     case 'count':
-      return {
-        slotProps: { ...adornment, htmlInput: { inputMode: 'decimal' as const, className: 'figure' } },
-      }
+    case 'money':
+      return { slotProps: { ...adornment, htmlInput: { inputMode: keypadOf(field), className: 'figure' } } }
     case 'choice':
       return {
         select: true,
@@ -101,4 +100,9 @@ function kindProps(field: Exclude<Field, { kind: 'flag' | 'many' }>, dense: bool
     case 'text':
       return field.multiline ? { multiline: true, minRows: dense ? 1 : 2 } : {}
   }
+}
+
+/** A phone's pad of figures has no minus on it: a figure that may be negative gets the whole keyboard. */
+function keypadOf(field: Field): 'decimal' | 'text' {
+  return field.kind === 'mm' && field.leastMm < 0 ? 'text' : 'decimal'
 }

@@ -3,6 +3,7 @@ import { useForm, useWatch } from 'react-hook-form'
 import type { FieldErrors, FieldValue } from '@/core/records/checkRecord'
 import type { Field } from '@/core/records/Field'
 import { isShown } from '@/core/records/Field'
+import { moneyText } from '@/core/units/moneyText'
 import type { FormValues } from './FormValues'
 
 export type RecordAnswer = { ok: true } | { ok: false; errors: FieldErrors }
@@ -53,5 +54,6 @@ export function useRecordForm(
 /** What a form starts a field with. */
 export function textOf(field: Field, value: FieldValue | undefined): string | boolean {
   if (field.kind === 'flag') return value === true
+  if (field.kind === 'money') return typeof value === 'number' ? moneyText(value) : ''
   return value === null || value === undefined ? '' : String(value)
 }

@@ -5,12 +5,13 @@ import { holdFigure } from '@/core/fit/holdFigure'
 import { rimWord } from '@/core/fit/rimWord'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { DIMENSIONS } from '@/core/readings/dimensions'
+import { openingDimension } from '@/core/readings/openingDimension'
 import type { JointFigures } from '@/core/section/sectionOutlines'
 import type { SectionCase } from '@/core/section/sectionGeometry'
 import { figureOf } from '@/core/tray/caseFigures'
 import { formatMm, formatSignedMm } from '@/core/units/formatMm'
 import type { SectionLabel, SectionSource } from './SectionSource'
-import { FALLBACK_WALL_MM, knownMm, OPENING_OF } from './sectionParts'
+import { FALLBACK_WALL_MM, knownMm } from './sectionParts'
 
 const SHORT_TITLES: Readonly<Partial<Record<DimensionId, string>>> = {
   'crystal-edge': 'Edge',
@@ -83,7 +84,7 @@ export function sectionLabels(
   return [
     ...left,
     dimensionLabel(source, shaped ? ACROSS.cemented : 'crystal-diameter', 'top', [0, section.seatDepthMm]),
-    dimensionLabel(source, OPENING_OF[sheet.retention], 'bottom', [0, 0]),
+    dimensionLabel(source, openingDimension(sheet), 'bottom', [0, 0]),
     ...(candidate ? plannedLabels(candidate, section, policy) : []),
   ]
 }

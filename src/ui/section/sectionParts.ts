@@ -2,6 +2,7 @@ import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { DIMENSIONS } from '@/core/readings/dimensions'
+import { openingDimension } from '@/core/readings/openingDimension'
 import type { SqueezeState } from '@/core/section/gasketTint'
 import { squeezeState } from '@/core/section/gasketTint'
 import type { DrawnParts, JointFigures } from '@/core/section/sectionOutlines'
@@ -24,16 +25,6 @@ const FALLBACK = {
 export const FALLBACK_WALL_MM = 0.5
 const USUAL_BEVEL_MM = 0.2
 
-/** What the crystal or its bezel goes into or over, by construction. */
-export const OPENING_OF = {
-  'tension-gasket': 'bore',
-  'press-in-bezel': 'bezel-bore',
-  'neck-and-bezel': 'bezel-inner',
-  'snap-acrylic': 'groove',
-  'tension-ring-acrylic': 'bore',
-  cemented: 'rebate-length',
-} as const satisfies Readonly<Record<SectionSource['sheet']['retention'], DimensionId>>
-
 /** Best figure of a dimension for a drawing, mm; null when nobody knows it. */
 export function knownMm({ readout, sheet }: SectionSource, id: DimensionId): number | null {
   return figureOf(id, readout.measured, sheet)?.valueMm ?? null
@@ -44,7 +35,7 @@ export function sectionCase(source: SectionSource): SectionCase {
   const { sheet, readout } = source
   const facts = readout.facts.ok ? readout.facts.facts : null
   const mm = (id: DimensionId) => knownMm(source, id)
-  const opening = facts?.held === 'ring' ? facts.bore.valueMm : mm(OPENING_OF[sheet.retention])
+  const opening = facts?.held === 'ring' ? facts.bore.valueMm : mm(openingDimension(sheet))
   const boreMm = opening ?? mm('crystal-diameter') ?? FALLBACK.boreMm
   const edgeMm = mm('crystal-edge') ?? FALLBACK.thicknessMm
   const depth = facts?.held === 'ring' ? facts.seatDepth : facts?.held === 'cement' ? facts.depth : null
@@ -76,7 +67,7 @@ export function jointFigures(source: SectionSource, section: SectionCase): Joint
 export function assumedOf(source: SectionSource, boreMm: number): string[] {
   const { sheet, readout } = source
   const missing: [boolean, string][] = [
-    [!readout.facts.ok, `${openingWord(sheet.retention)} ${formatMm(boreMm)}`],
+    [!readout.facts.ok, `${openingWord(sheet)} ${formatMm(boreMm)}`],
     [sheet.caseDiameterMm === null, 'case diameter'],
     [sheet.caseHeightMm === null, 'case height'],
     [sheet.dialOpeningMm === null, 'dial opening'],
@@ -90,8 +81,8 @@ export function assumedOf(source: SectionSource, boreMm: number): string[] {
   return missing.filter(([is]) => is).map(([, words]) => words)
 }
 
-function openingWord(retention: SectionSource['sheet']['retention']): string {
-  const opening = OPENING_OF[retention]
+function openingWord(sheet: SectionSource['sheet']): string {
+  const opening = openingDimension(sheet)
   return opening === 'bore' ? 'bore' : DIMENSIONS[opening].label.toLowerCase()
 }
 

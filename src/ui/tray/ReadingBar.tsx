@@ -88,7 +88,8 @@ export function ReadingBar(props: ReadingBarProps) {
           aria-label={target ? `${DIMENSIONS[target.dimension].label} in mm` : 'Reading in mm'}
           aria-invalid={error !== null}
           aria-describedby="reading-message"
-          inputMode="decimal"
+          // A phone's pad of figures has no minus on it.
+          inputMode={target && DIMENSIONS[target.dimension].leastMm < 0 ? 'text' : 'decimal'}
           autoComplete="off"
           placeholder={props.sending ?? '––.––'}
           value={text}

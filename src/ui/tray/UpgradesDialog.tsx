@@ -12,6 +12,7 @@ import { holdFigure } from '@/core/fit/holdFigure'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import { rimWord } from '@/core/fit/rimWord'
 import { formatMm, formatSignedMm } from '@/core/units/formatMm'
+import { moneyText } from '@/core/units/moneyText'
 import type { UpgradesFound } from '@/services/compareUpgrades'
 
 export interface UpgradesDialogProps {
@@ -60,7 +61,7 @@ export function UpgradesDialog({ found, policy, onChoose, onClose }: UpgradesDia
     [
       'Price',
       ({ priceCents }) =>
-        `${(priceCents / 100).toFixed(2)}${first && priceCents !== first.priceCents ? ` (${signed(priceCents - first.priceCents)})` : ''}`,
+        `${moneyText(priceCents)}${first && priceCents !== first.priceCents ? ` (${signed(priceCents - first.priceCents)})` : ''}`,
     ],
   ]
   return (

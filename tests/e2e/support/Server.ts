@@ -25,6 +25,8 @@ export class Server {
         ...process.env,
         WHYALON_DATA: this.data,
         DATABASE_URL: '',
+        // Simulated hands need not be slow.
+        WHYALON_HOLD_MS: '60',
         NEXT_TELEMETRY_DISABLED: '1',
         TZ: 'UTC',
       },

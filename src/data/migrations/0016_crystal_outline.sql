@@ -1,0 +1,1 @@
+ALTER TABLE "case_sheets" ADD COLUMN "crystal_outline" text;
