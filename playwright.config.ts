@@ -16,6 +16,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     timezoneId: 'UTC',
+    // Nothing is waited for that only moves.
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath,
       args: [

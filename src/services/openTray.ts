@@ -1,6 +1,6 @@
 import Joi from 'joi'
 import type { FieldValue } from '@/core/records/checkRecord'
-import { CONSTRUCTION_FIELDS, IDENTITY_FIELDS } from '@/core/records/caseSheetFields'
+import { CONSTRUCTION_FIELDS, IDENTITY_FIELDS } from '@/core/records/constructionFields'
 import { TRAY_FIELDS } from '@/core/records/jobFields'
 import type { StageId } from '@/core/stages/stages'
 import { STAGE_IDS, stageLabel } from '@/core/stages/stages'

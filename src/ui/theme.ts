@@ -134,6 +134,12 @@ export const theme = createTheme({
         body: { fontVariantNumeric: 'tabular-nums' },
         a: { color: 'var(--mui-palette-primary-main)' },
         ':focus-visible': { outline: '3px solid var(--mui-palette-warning-main)', outlineOffset: 2 },
+        '@media (prefers-reduced-motion: reduce)': {
+          '*, *::before, *::after': {
+            transitionDuration: '1ms !important',
+            animationDuration: '1ms !important',
+          },
+        },
         '.figure': { fontFamily: FIGURE_FONT, fontVariantNumeric: 'tabular-nums' },
       },
     },

@@ -1,4 +1,4 @@
-import { CONSTRUCTION_FIELDS } from '../records/caseSheetFields'
+import { CONSTRUCTION_FIELDS } from '../records/constructionFields'
 import { checkField } from '../records/checkRecord'
 import { isShown } from '../records/Field'
 import { TRAY_FIELDS } from '../records/jobFields'

@@ -1,4 +1,5 @@
-import { CASE_SHEET_FIELDS, CONSTRUCTION_FIELDS } from './caseSheetFields'
+import { CASE_SHEET_FIELDS } from './caseSheetFields'
+import { CONSTRUCTION_FIELDS } from './constructionFields'
 import { checkField } from './checkRecord'
 import { isShown, manyOf } from './Field'
 import { TRAY_FIELDS } from './jobFields'

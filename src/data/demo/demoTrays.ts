@@ -1,85 +1,7 @@
-import type { CrystalState } from '@/core/readings/readingPlan'
-import type { PressOutcome } from '@/core/press/pressPlan'
-import type { FindingKind } from '@/core/intake/Finding'
-import type { Scope } from '@/core/methods/assessMethod'
-import type { Process } from '@/core/methods/harmTable'
-import type { StageId } from '@/core/stages/stages'
-import type { SizeMark, TrailPartId } from '@/core/trail/parts'
-import type { NewTray } from '../queries/trays'
+import type { DemoPart, DemoProgress, DemoTray } from './DemoTray'
+import { DECKWATCH, DECKWATCH_TRAIL, DEMO_PAST_TRAYS, FLEET } from './demoPastTrays'
 
-/** How far a demo tray got at the bench. */
-export type DemoProgress =
-  | { kind: 'opened' }
-  /** this many readings of the plan taken; more than the plan has takes all */
-  | { kind: 'measured'; readings: number }
-  | { kind: 'picked' }
-  | { kind: 'pressed'; outcomes: readonly PressOutcome[]; press: 'lever' | 'screw'; note: string }
-
-export interface DemoPart {
-  readonly part: TrailPartId
-  readonly count?: number
-  readonly size?: SizeMark
-  readonly clockHour?: number
-}
-
-type DemoIntake = Partial<
-  Pick<
-    NewTray,
-    | 'asked'
-    | 'foundMaterial'
-    | 'waterClass'
-    | 'use'
-    | 'wear'
-    | 'promises'
-    | 'looseMarkers'
-    | 'steamedUp'
-    | 'schools'
-  >
->
-
-export interface DemoTray {
-  readonly number: number
-  /** maker and reference of the case sheet */
-  readonly caseName: string
-  readonly owner: string
-  readonly ownerMark: string
-  readonly complaint: string
-  readonly crystalState: CrystalState
-  readonly oldLume?: boolean
-  readonly intake?: DemoIntake
-  /** what came off; it is back on when the tray is past closing */
-  readonly trail?: readonly DemoPart[]
-  /** a bath or flame in use now, since this many minutes before the demo's hour */
-  readonly inUse?: { readonly process: Process; readonly scope: Scope; readonly minutesAgo: number }
-  /** findings, as written down at the bench */
-  readonly found?: readonly (readonly [FindingKind, string])[]
-  /** true draws a made-up picture of the piece as it came in */
-  readonly pictured?: true
-  readonly stage: StageId
-  /** days from the demo's day */
-  readonly openedDay: number
-  readonly dueDay: number
-  readonly dueHour: number
-  readonly progress: DemoProgress
-}
-
-const FLEET = 'Skerrow Ferry Line'
-const DECKWATCH = 'Harrowmere Deckwatch 38'
 const ALL: DemoProgress = { kind: 'measured', readings: 99 }
-const CRACKED_STATES: readonly CrystalState[] = ['shattered', 'cracked', 'whole', 'shattered', 'cracked']
-
-/** What comes off a deckwatch before its movement lies on the cushion. */
-const DECKWATCH_TRAIL: readonly DemoPart[] = [
-  { part: 'strap' },
-  { part: 'spring-bar', count: 2 },
-  { part: 'back' },
-  { part: 'back-seal' },
-  { part: 'stem', clockHour: 3 },
-  { part: 'clamp', count: 2 },
-  { part: 'screw', count: 2, size: 'short' },
-  { part: 'ring' },
-  { part: 'movement' },
-]
 
 const DIGITAL_TRAIL: readonly DemoPart[] = [
   { part: 'strap' },
@@ -93,58 +15,9 @@ const DIGITAL_TRAIL: readonly DemoPart[] = [
   { part: 'cell' },
 ]
 
-/** The line's deckwatches of the past year: one about every four weeks. */
-const PAST_FLEET: readonly DemoTray[] = [350, 322, 297, 270, 241, 214, 188, 160, 131, 104, 77, 49, 21].map(
-  (daysAgo, i): DemoTray => {
-    const broke = i === 4
-    return {
-      number: 150 + 4 * i,
-      caseName: DECKWATCH,
-      owner: FLEET,
-      ownerMark: `ferry no. ${[3, 11, 17, 8, 22, 5, 14, 17, 9, 2, 19, 11, 6][i]}`,
-      complaint: broke ? 'Crystal cracked right across, fell out at the pier' : 'Crystal broken on duty',
-      crystalState: CRACKED_STATES[i % CRACKED_STATES.length] ?? 'cracked',
-      intake: { waterClass: '5-bar', wear: 4 + (i % 4) },
-      trail: DECKWATCH_TRAIL,
-      stage: 'hand-back',
-      openedDay: -daysAgo,
-      dueDay: -daysAgo + 3,
-      dueHour: 16,
-      progress: {
-        kind: 'pressed',
-        outcomes: broke ? ['cracked', 'home'] : i === 8 ? ['high-on-one-side', 'home'] : ['home'],
-        press: i % 5 === 3 ? 'screw' : 'lever',
-        note: broke ? 'First one cracked: a crumb of old glass left on the seat.' : '',
-      },
-    }
-  },
-)
-
-function past(number: number, caseName: string, owner: string, daysAgo: number): DemoTray {
-  return {
-    number,
-    caseName,
-    owner,
-    ownerMark: '',
-    complaint: 'Scratched crystal',
-    crystalState: 'whole',
-    stage: 'hand-back',
-    openedDay: -daysAgo,
-    dueDay: -daysAgo + 4,
-    dueHour: 12,
-    progress: { kind: 'pressed', outcomes: ['home'], press: 'screw', note: '' },
-  }
-}
-
 /** Invented trays: a year behind the bench and sixteen trays in hand today. */
 export const DEMO_TRAYS: readonly DemoTray[] = [
-  ...PAST_FLEET,
-  past(153, 'Quillfen Tidal 4', 'Maren Oddvik', 300),
-  past(159, 'Harrowmere Purser 34', FLEET, 260),
-  past(167, 'Vessalin Evening', 'Ilse Tarnow', 200),
-  past(175, 'Quillfen Field 3', 'Bram Hollis', 140),
-  past(183, 'Oakmantle Dual', 'Edda Quist', 90),
-  past(191, 'Harrowmere Purser 34', FLEET, 60),
+  ...DEMO_PAST_TRAYS,
   {
     number: 205,
     caseName: 'Oakmantle Dual',

@@ -35,7 +35,7 @@ import { playWork } from './playWork'
 import { DEMO_CASE_SHEETS } from './demoCaseSheets'
 import { demoCrystals, demoDies, demoGaskets } from './demoStock'
 import { DEMO_BEZELS, DEMO_CHAPTER_RINGS, DEMO_INSERTS, DEMO_O_RINGS, DEMO_SUPPLIES } from './demoOtherParts'
-import type { DemoTray } from './demoTrays'
+import type { DemoTray } from './DemoTray'
 import { DEMO_TRAYS } from './demoTrays'
 
 const SEED = 1908

@@ -11,7 +11,7 @@ import { insertTick } from '../queries/ticks'
 import { insertTrailEvents, trailOfTray } from '../queries/trail'
 import type { Tray } from '../queries/trays'
 import { demoPicture } from './demoPicture'
-import type { DemoTray } from './demoTrays'
+import type { DemoTray } from './DemoTray'
 
 const MINUTE_MS = 60_000
 

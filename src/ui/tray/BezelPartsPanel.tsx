@@ -1,7 +1,6 @@
 'use client'
 import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
-import { useState } from 'react'
 import type { BezelAssessment } from '@/core/bezel/assessBezel'
 import type { ChapterRingAssessment } from '@/core/bezel/assessChapterRing'
 import type { InsertAssessment } from '@/core/bezel/assessInsert'
@@ -9,40 +8,37 @@ import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { formatMm } from '@/core/units/formatMm'
 import type { PartKind } from '@/core/stock/partKinds'
+import type { StockLine } from '@/core/stock/StockLine'
 import type { CutRing } from '@/core/bezel/assessInsert'
 import type { Chosen } from '@/core/bezel/chooseBezelParts'
 import { WorkError } from '../stage-work/WorkError'
 import type { StageWorkProps } from './StageWorkProps'
 import { TakeOutRow } from './TakeOutRow'
+import { useTakeOut } from './useTakeOut'
 
 const SHOWN = 3
 const SHOWN_REJECTED = 2
 
 /** Inserts, bezels and chapter rings of the drawers for this case, where they were asked for. */
 export function BezelPartsPanel({ bench, actions }: StageWorkProps) {
-  const [error, setError] = useState<string | null>(null)
-  const { view } = bench.state
-  const work = view.bezelWork
+  const { take, error } = useTakeOut({ bench, actions })
+  const work = bench.state.view.bezelWork
   if (!work) return null
-  const open = view.tray.finishedAt === null
-  const taker = (kind: PartKind) => (partId: number) =>
-    open
-      ? () => void bench.change(actions.takeOut({ trayId: view.tray.id, kind, partId })).then(setError)
-      : null
+  const taker = (kind: PartKind) => (partId: number) => take && (() => take(kind, partId))
   return (
     <Box component="section" aria-label="Bezel parts" sx={{ '& h2:not(:first-of-type)': { mt: 1.5 } }}>
       {work.insert && (
         <>
-          <Rows title="Insert" work={work.insert} rowOf={insertRow} taker={taker('insert')} />
+          <Rows title="Insert" work={work.insert} toRow={insertRow} taker={taker('insert')} />
           <CutRingNote ring={work.insert.cutRing} />
         </>
       )}
-      {work.bezel && <Rows title="Bezel" work={work.bezel} rowOf={bezelRow} taker={taker('bezel')} />}
+      {work.bezel && <Rows title="Bezel" work={work.bezel} toRow={bezelRow} taker={taker('bezel')} />}
       {work.chapterRing && (
         <Rows
           title="Chapter ring"
           work={work.chapterRing}
-          rowOf={chapterRingRow}
+          toRow={chapterRingRow}
           taker={taker('chapter-ring')}
         />
       )}
@@ -59,39 +55,42 @@ interface Row {
   readonly failures: readonly string[]
 }
 
-function insertRow({ insert, reasons, failures }: InsertAssessment): Row {
-  const { id, code, drawer, quantity, outerMm, innerMm, thicknessMm, form, material, colour } = insert
-  return {
-    id,
-    title:
-      `${formatMm(outerMm, 0.1)} / ${formatMm(innerMm, 0.1)} × ${formatMm(thicknessMm, 0.1)} ${form} ${material} ${colour}`.trim(),
-    where: `${code} ${drawer}·${quantity}`,
-    reasons,
-    failures,
-  }
+/** A part by its sizes, where it lies, and what was found of it. */
+function rowOf(
+  { id, code, drawer, quantity }: StockLine,
+  title: string,
+  { reasons, failures }: Pick<Row, 'reasons' | 'failures'>,
+): Row {
+  return { id, title: title.trim(), where: `${code} ${drawer}·${quantity}`, reasons, failures }
 }
 
-function bezelRow({ bezel, reasons, failures }: BezelAssessment): Row {
-  const { id, code, drawer, quantity, outerMm, innerMm, material, bezelKind } = bezel
-  return {
-    id,
-    title: `${formatMm(outerMm, 0.1)} / ${formatMm(innerMm, 0.1)} ${material}, ${bezelKind.replaceAll('-', ' ')}`,
-    where: `${code} ${drawer}·${quantity}`,
-    reasons,
-    failures,
-  }
+/** “37.9 / 30.6 × 0.8”: outside, inside, and how thick. */
+function ringSizes(outerMm: number, innerMm: number, thickMm?: number): string {
+  const thick = thickMm === undefined ? '' : ` × ${formatMm(thickMm, 0.1)}`
+  return `${formatMm(outerMm, 0.1)} / ${formatMm(innerMm, 0.1)}${thick}`
 }
 
-function chapterRingRow({ ring, reasons, failures }: ChapterRingAssessment): Row {
-  const { id, code, drawer, quantity, outerMm, innerMm, heightMm, form, material, colour } = ring
-  return {
-    id,
-    title:
-      `${formatMm(outerMm, 0.1)} / ${formatMm(innerMm, 0.1)} × ${formatMm(heightMm, 0.1)} ${form} ${material} ${colour}`.trim(),
-    where: `${code} ${drawer}·${quantity}`,
-    reasons,
-    failures,
-  }
+function insertRow(found: InsertAssessment): Row {
+  const { outerMm, innerMm, thicknessMm, form, material, colour } = found.insert
+  return rowOf(
+    found.insert,
+    `${ringSizes(outerMm, innerMm, thicknessMm)} ${form} ${material} ${colour}`,
+    found,
+  )
+}
+
+function bezelRow(found: BezelAssessment): Row {
+  const { outerMm, innerMm, material, bezelKind } = found.bezel
+  return rowOf(
+    found.bezel,
+    `${ringSizes(outerMm, innerMm)} ${material}, ${bezelKind.replaceAll('-', ' ')}`,
+    found,
+  )
+}
+
+function chapterRingRow(found: ChapterRingAssessment): Row {
+  const { outerMm, innerMm, heightMm, form, material, colour } = found.ring
+  return rowOf(found.ring, `${ringSizes(outerMm, innerMm, heightMm)} ${form} ${material} ${colour}`, found)
 }
 
 function CutRingNote({ ring }: { ring: CutRing | null }) {
@@ -107,12 +106,12 @@ function CutRingNote({ ring }: { ring: CutRing | null }) {
 interface RowsProps<A> {
   readonly title: string
   readonly work: Chosen<A> & { readonly missing?: DimensionId | null }
-  readonly rowOf: (found: A) => Row
+  readonly toRow: (found: A) => Row
   readonly taker: (id: number) => (() => void) | null
 }
 
 /** What fits, each with its reasons and a way to take it out; below it what does not, and why. */
-function Rows<A>({ title, work, rowOf, taker }: RowsProps<A>) {
+function Rows<A>({ title, work, toRow, taker }: RowsProps<A>) {
   const { missing = null } = work
   return (
     <>
@@ -130,7 +129,7 @@ function Rows<A>({ title, work, rowOf, taker }: RowsProps<A>) {
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, fontSize: 14.5 }}>
         {work.fitting
           .slice(0, SHOWN)
-          .map(rowOf)
+          .map(toRow)
           .map((row) => (
             <TakeOutRow key={row.id} title={row.title} where={row.where} onTake={taker(row.id)}>
               {row.reasons.join(' ')}
@@ -138,7 +137,7 @@ function Rows<A>({ title, work, rowOf, taker }: RowsProps<A>) {
           ))}
         {work.rejected
           .slice(0, SHOWN_REJECTED)
-          .map(rowOf)
+          .map(toRow)
           .map((row) => (
             <TakeOutRow key={row.id} title={row.title} where={row.where} onTake={null}>
               <Box component="span" sx={{ color: 'error.main' }}>

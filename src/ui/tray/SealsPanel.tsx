@@ -1,31 +1,29 @@
 'use client'
 import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
-import { useState } from 'react'
 import type { SealItem } from '@/core/seals/resealSet'
 import { measureText } from '@/core/seals/resealSet'
+import type { PartKind } from '@/core/stock/partKinds'
 import { Caution } from '../small/Caution'
 import { WorkError } from '../stage-work/WorkError'
 import type { StageWorkProps } from './StageWorkProps'
 import { TakeOutRow } from './TakeOutRow'
+import { useTakeOut } from './useTakeOut'
 
 const SHOWN = 2
 
 /** The reseal set: every seal of the case beside its crystal's, with what of the drawers serves it. */
 export function SealsPanel({ bench, actions }: StageWorkProps) {
-  const [error, setError] = useState<string | null>(null)
+  const { take, error } = useTakeOut({ bench, actions })
   const { view } = bench.state
   if (view.seals.length === 0) return null
-  const open = view.tray.finishedAt === null
-  const take = (kind: string, partId: number) =>
-    void bench.change(actions.takeOut({ trayId: view.tray.id, kind, partId })).then(setError)
   return (
     <Box component="section" aria-label="Seals">
       <Typography variant="h2" component="h2">
         Seals
       </Typography>
       {view.seals.map((item) => (
-        <Seal key={item.id} item={item} onTake={open ? take : null} />
+        <Seal key={item.id} item={item} onTake={take} />
       ))}
       <WorkError text={error} />
       <Caution text="Grease thin: it lets a ring slide and sheds water, it does not seal a bad ring. Water resistance holds again only once it is tested in a proper chamber." />
@@ -35,7 +33,7 @@ export function SealsPanel({ bench, actions }: StageWorkProps) {
 
 interface SealProps {
   readonly item: SealItem
-  readonly onTake: ((kind: string, partId: number) => void) | null
+  readonly onTake: ((kind: PartKind, partId: number) => void) | null
 }
 
 function Seal({ item, onTake }: SealProps) {

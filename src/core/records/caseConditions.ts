@@ -1,0 +1,15 @@
+import { BEZEL_KINDS } from '../construction/kinds'
+
+export const PRESSED = ['fixed-friction', 'crystal-retaining', 'rotating-click', 'rotating-friction']
+export const HAS_CHAPTER_RING = { field: 'chapterRing', isOneOf: ['loose', 'fixed', 'keyed'] }
+export const HAS_STEM = { field: 'movementKind', isOneOf: ['mechanical', 'quartz', 'hands-and-digital'] }
+export const HAS_BEZEL = { field: 'bezelKind', isOneOf: BEZEL_KINDS.filter((kind) => kind !== 'none') }
+export const HAS_CROWN = { field: 'crownKind', isOneOf: ['push-pull', 'screw-down'] }
+export const HAS_INSERT = { field: 'insertMaterial', isOneOf: ['aluminium', 'ceramic', 'steel', 'sapphire'] }
+export const ON_NECK = { field: 'retention', isOneOf: ['neck-and-bezel'] }
+/** Whatever bezel a case has goes over a neck, whether it holds the crystal, carries it or only turns. */
+export const HAS_NECK = [{ field: 'retention', isOneOf: ['neck-and-bezel', 'press-in-bezel'] }, HAS_BEZEL]
+export const IN_BEZEL = { field: 'retention', isOneOf: ['press-in-bezel'] }
+export const SNAPPED = { field: 'retention', isOneOf: ['snap-acrylic'] }
+export const CEMENTED = { field: 'retention', isOneOf: ['cemented'] }
+export const NOTCHED = { field: 'backKind', isOneOf: ['screw-notched'] }

@@ -1,0 +1,64 @@
+import type { CrystalState } from '@/core/readings/readingPlan'
+import type { PressOutcome } from '@/core/press/pressPlan'
+import type { FindingKind } from '@/core/intake/Finding'
+import type { Scope } from '@/core/methods/assessMethod'
+import type { Process } from '@/core/methods/harmTable'
+import type { StageId } from '@/core/stages/stages'
+import type { SizeMark, TrailPartId } from '@/core/trail/parts'
+import type { NewTray } from '../queries/trays'
+
+/** How far a demo tray got at the bench. */
+export type DemoProgress =
+  | { kind: 'opened' }
+  /** this many readings of the plan taken; more than the plan has takes all */
+  | { kind: 'measured'; readings: number }
+  | { kind: 'picked' }
+  | { kind: 'pressed'; outcomes: readonly PressOutcome[]; press: 'lever' | 'screw'; note: string }
+
+export interface DemoPart {
+  readonly part: TrailPartId
+  readonly count?: number
+  readonly size?: SizeMark
+  readonly clockHour?: number
+}
+
+type DemoIntake = Partial<
+  Pick<
+    NewTray,
+    | 'asked'
+    | 'foundMaterial'
+    | 'waterClass'
+    | 'use'
+    | 'wear'
+    | 'promises'
+    | 'looseMarkers'
+    | 'steamedUp'
+    | 'schools'
+  >
+>
+
+export interface DemoTray {
+  readonly number: number
+  /** maker and reference of the case sheet */
+  readonly caseName: string
+  readonly owner: string
+  readonly ownerMark: string
+  readonly complaint: string
+  readonly crystalState: CrystalState
+  readonly oldLume?: boolean
+  readonly intake?: DemoIntake
+  /** what came off; it is back on when the tray is past closing */
+  readonly trail?: readonly DemoPart[]
+  /** a bath or flame in use now, since this many minutes before the demo's hour */
+  readonly inUse?: { readonly process: Process; readonly scope: Scope; readonly minutesAgo: number }
+  /** findings, as written down at the bench */
+  readonly found?: readonly (readonly [FindingKind, string])[]
+  /** true draws a made-up picture of the piece as it came in */
+  readonly pictured?: true
+  readonly stage: StageId
+  /** days from the demo's day */
+  readonly openedDay: number
+  readonly dueDay: number
+  readonly dueHour: number
+  readonly progress: DemoProgress
+}

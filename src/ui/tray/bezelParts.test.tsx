@@ -1,0 +1,134 @@
+import { act, screen, within } from '@testing-library/react'
+import { benchAround } from '../../../tests/factories/bench'
+import { stockBezel, stockChapterRing, stockInsert } from '../../../tests/factories/otherParts'
+import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { trayViewOf } from '../../../tests/factories/trayView'
+import { renderInTheme } from '../../../tests/jsdom/renderInTheme'
+import { stockIndex } from '@/core/fit/stockIndex'
+import type { BezelWorkFacts } from '@/services/bezelWork'
+import { bezelWork } from '@/services/bezelWork'
+import type { TrayView } from '@/services/trayView'
+import { BezelPartsPanel } from './BezelPartsPanel'
+import { MatchWork } from './MatchWork'
+
+const DRAWERS = {
+  index: stockIndex([], []),
+  oRings: [],
+  dies: [],
+  inserts: [stockInsert(), stockInsert({ id: 2, code: 'I-OTHER', family: 'Reef' })],
+  bezels: [stockBezel(), stockBezel({ id: 2, code: 'B-60', clicks: 60 })],
+  chapterRings: [stockChapterRing(), stockChapterRing({ id: 2, code: 'R-HIGH', heightMm: 1.6 })],
+}
+
+/** A diver's turning bezel with an insert in it and a chapter ring under its crystal, every figure on its sheet. */
+const SHEET = caseSheetFacts({
+  bezelKind: 'rotating-click',
+  bezelFamily: 'Tidal',
+  bezelClicks: 120,
+  bezelInnerMm: 34.6,
+  insertMaterial: 'aluminium',
+  insertForm: 'sloped',
+  insertHold: 'adhesive',
+  insertOuterMm: 37.9,
+  insertInnerMm: 30.6,
+  recessOuterMm: 38.1,
+  recessInnerMm: 30.4,
+  recessDepthMm: 0.9,
+  chapterRing: 'keyed',
+  chapterRingOuterMm: 30.9,
+  chapterRingInnerMm: 27.6,
+  chapterRingHeightMm: 1.2,
+})
+
+function work(asked: BezelWorkFacts['asked'], sheet: Partial<typeof SHEET> = {}): TrayView['bezelWork'] {
+  return bezelWork(DRAWERS, {
+    asked,
+    measured: {},
+    sheet: { ...SHEET, ...sheet },
+    fixing: 'flexible-cement',
+  })
+}
+
+function panel(parts: TrayView['bezelWork'], finishedAt: string | null = null) {
+  const view = trayViewOf()
+  const props = benchAround({ ...view, bezelWork: parts, tray: { ...view.tray, finishedAt } }, 'match')
+  renderInTheme(<BezelPartsPanel {...props} />)
+  return props
+}
+
+const row = (text: string) => {
+  const [found] = screen.getAllByRole('listitem').filter((item) => item.textContent.includes(text))
+  if (!found) throw new Error(`no line of ${text}`)
+  return within(found)
+}
+
+describe('BezelPartsPanel', () => {
+  it('names what fits with its reasons and what does not with what speaks against it', () => {
+    panel(work(['insert', 'bezel', 'chapter-ring']))
+    expect(screen.getAllByRole('heading').map(({ textContent }) => textContent)).toEqual([
+      'Insert',
+      'Bezel',
+      'Chapter ring',
+    ])
+    expect(row('I-379-306').getByText('37.9 / 30.6 × 0.8 sloped aluminium black')).toBeInTheDocument()
+    expect(row('I-OTHER').getByText(/belongs to Reef, this bezel to Tidal/)).toBeInTheDocument()
+    expect(row('B-405').getByText(/120 clicks a turn, as the case’s spring/)).toBeInTheDocument()
+    expect(row('B-60').getByText(/60 clicks a turn; the case’s spring has 120/)).toBeInTheDocument()
+    expect(row('R-309').getByText(/Its key in the notch/)).toBeInTheDocument()
+    expect(row('R-HIGH').getByText(/0.40 higher than the old ring/)).toBeInTheDocument()
+    expect(screen.getByText(/Pre-cut ring: at least 31.2 inside, at most 37.3 outside/)).toBeInTheDocument()
+  })
+
+  it('takes a part out once, however often it is pressed', async () => {
+    const { asked } = panel(work(['chapter-ring']))
+    const button = row('R-309').getByRole('button', { name: 'Take out' })
+    // Both presses before the first is answered.
+    await act(() => Promise.resolve([button.click(), button.click()]))
+    expect(asked).toHaveLength(1)
+    expect(asked[0]).toEqual({
+      action: 'takeOut',
+      input: { trayId: 1, kind: 'chapter-ring', partId: 1 },
+    })
+    expect(row('R-HIGH').queryByRole('button')).toBeNull()
+  })
+
+  it('takes nothing out for a tray that was handed back', () => {
+    panel(work(['insert', 'chapter-ring']), '2026-11-24T12:00:00.000Z')
+    expect(screen.queryByRole('button', { name: 'Take out' })).toBeNull()
+  })
+
+  it('says what to measure before anything can be judged', () => {
+    panel(
+      work(['insert', 'chapter-ring'], {
+        recessOuterMm: null,
+        chapterRingOuterMm: null,
+        chapterRingInnerMm: null,
+      }),
+    )
+    expect(
+      screen.getByText(/No insert can be judged yet: measure the recess for the insert/),
+    ).toBeInTheDocument()
+    expect(
+      screen.getByText(/No chapter ring can be judged yet: measure the chapter ring, inside/),
+    ).toBeInTheDocument()
+  })
+
+  it('says so when nothing in the drawers fits', () => {
+    panel(work(['chapter-ring'], { chapterRingHeightMm: 3 }))
+    expect(screen.getByText('Nothing in the drawers fits.')).toBeInTheDocument()
+  })
+})
+
+describe('MatchWork', () => {
+  it.each([
+    [['insert'], 'Insert'],
+    [['bezel'], 'Bezel'],
+    [['insert', 'bezel'], 'Bezel and insert'],
+    [['bezel', 'chapter-ring'], 'Bezel and chapter ring'],
+    [['insert', 'bezel', 'chapter-ring'], 'Bezel, insert and chapter ring'],
+  ] as const)('puts what was asked for, %j, behind a button of its name', (asked, label) => {
+    const view = trayViewOf()
+    renderInTheme(<MatchWork {...benchAround({ ...view, bezelWork: work(asked) }, 'match')} verdict={null} />)
+    expect(screen.getByRole('button', { name: label })).toBeInTheDocument()
+  })
+})
