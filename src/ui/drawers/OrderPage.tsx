@@ -145,7 +145,7 @@ function totalText(lines: readonly { readonly priceCents: number; readonly order
   const ordered = lines.filter(({ order }) => order !== null && order > 0)
   const total = ordered.reduce((sum, { priceCents, order }) => sum + priceCents * (order ?? 0), 0)
   const unpriced = ordered.filter(({ priceCents }) => priceCents === 0).length
-  return unpriced > 0 ? `${moneyText(total)} and ${unpriced} without a price` : moneyText(total)
+  return `comes to ${moneyText(total)}${unpriced > 0 ? ` and ${unpriced} without a price` : ''}`
 }
 
 function keyOf({ code, description, supplier }: OrderLine): string {
