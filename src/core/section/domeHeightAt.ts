@@ -19,5 +19,6 @@ export function domeHeightAt(radiusMm: number, riseMm: number, atMm: number): nu
     )
   if (riseMm === 0) return 0
   const sphere = (radiusMm * radiusMm + riseMm * riseMm) / (2 * riseMm)
-  return Math.sqrt(sphere * sphere - atMm * atMm) - (sphere - riseMm)
+  // The sagitta as a quotient: as a difference of two long radii it is lost where the dome is all but flat.
+  return riseMm - (atMm * atMm) / (sphere + Math.sqrt(sphere * sphere - atMm * atMm))
 }

@@ -3,6 +3,7 @@ import { caseWall, domeProfile, lowerOutlines, outline } from './sectionGeometry
 
 /** Proportions of what nobody measures, so that the drawing is whole. Assumed, mm. */
 const NECK_FOOT_MM = 1.5
+const NECK_WALL_MM = 0.3
 const BEZEL_LIP_MM = 0.35
 const LIP_OVERLAP_MM = 0.45
 const LEDGE_MM = 0.6
@@ -30,11 +31,16 @@ export function neckOutlines(c: SectionCase, joint: NeckSection): Outline[] {
   const outer = Math.max(inner + 0.6, side - BEZEL_SIDE_INSIDE_MM)
   const lip = Math.min(joint.crystalMm / 2 - LIP_OVERLAP_MM, inner)
   return [
-    caseWall(c, foot, [
-      [neck, 0],
-      [neck, foot],
-      [outer, foot],
-    ]),
+    caseWall(
+      c,
+      foot,
+      [
+        [neck, 0],
+        [neck, foot],
+        [outer, foot],
+      ],
+      neck - NECK_WALL_MM,
+    ),
     outline('bezel', [
       [inner, foot],
       [inner, top],
@@ -44,7 +50,7 @@ export function neckOutlines(c: SectionCase, joint: NeckSection): Outline[] {
       [outer, foot + 0.5],
       [outer, foot],
     ]),
-    ...lowerOutlines(c),
+    ...lowerOutlines(c, neck - NECK_WALL_MM),
   ]
 }
 
@@ -83,12 +89,17 @@ export function removableBezelOutlines(c: SectionCase, joint: BezelSection): Out
   const outer = Math.max(inner + 0.5, side - BEZEL_SIDE_INSIDE_MM)
   const ledgeInner = Math.min(bore - LEDGE_WIDTH_MM, neck - 0.2)
   const opening = Math.min(c.dialOpeningMm / 2, ledgeInner)
-  const wall = caseWall({ ...c, dialOpeningMm: 2 * opening }, foot, [
-    [opening, ledge - 0.05],
-    [neck, ledge - 0.05],
-    [neck, foot],
-    [outer, foot],
-  ])
+  const wall = caseWall(
+    { ...c, dialOpeningMm: 2 * opening },
+    foot,
+    [
+      [opening, ledge - 0.05],
+      [neck, ledge - 0.05],
+      [neck, foot],
+      [outer, foot],
+    ],
+    neck - NECK_WALL_MM,
+  )
   return [
     // The bezel's ledge, not the case, ends at the crystal's seat.
     outline('case', wall.points.slice(0, -1)),
@@ -109,7 +120,7 @@ export function removableBezelOutlines(c: SectionCase, joint: BezelSection): Out
       [Math.max(inner, neck + 0.05), ledge - 0.2],
       [Math.max(inner, neck + 0.05), foot + 0.3],
     ]),
-    ...lowerOutlines(c),
+    ...lowerOutlines(c, neck - NECK_WALL_MM),
   ]
 }
 

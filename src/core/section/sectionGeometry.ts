@@ -1,3 +1,5 @@
+import { domeHeightAt } from './domeHeightAt'
+
 /**
  * The cross-section of a case through its axis, one half: r from the axis outward, z upward from the crystal's seat.
  * All mm. The same outlines are drawn mirrored for the half as found.
@@ -74,12 +76,15 @@ export interface HandStack {
   readonly hands: readonly { readonly reachMm: number; readonly zMm: number }[]
 }
 
-/** What every case has below the crystal's seat, whatever holds the crystal. */
-export function lowerOutlines(c: SectionCase): Outline[] {
+/**
+ * What every case has below the crystal's seat, whatever holds the crystal.
+ * @param mostCavityMm - the cavity goes no further out than this: the wall of a neck stays whole
+ */
+export function lowerOutlines(c: SectionCase, mostCavityMm = Infinity): Outline[] {
   const side = c.caseDiameterMm / 2
   const opening = c.dialOpeningMm / 2
   const bottom = c.seatDepthMm - c.caseHeightMm
-  const cavity = cavityMm(c)
+  const cavity = cavityMm(c, mostCavityMm)
   const backTop = bottom + BACK_THICKNESS_MM
   const { dialMm } = handStack(c)
   return [
@@ -113,12 +118,20 @@ export function lowerOutlines(c: SectionCase): Outline[] {
   ]
 }
 
-function cavityMm(c: SectionCase): number {
-  return Math.min(c.dialOpeningMm / 2 + CAVITY_BEYOND_OPENING_MM, c.caseDiameterMm / 2 - FLANK_MM)
+function cavityMm(c: SectionCase, mostMm: number): number {
+  const opening = c.dialOpeningMm / 2
+  const wide = Math.min(opening + CAVITY_BEYOND_OPENING_MM, c.caseDiameterMm / 2 - FLANK_MM)
+  return Math.max(opening, Math.min(wide, mostMm))
 }
 
 /** The case from its side down to its back and in to the dial opening: what stands above it is put in front. */
-export function caseWall(c: SectionCase, shoulderMm: number, above: readonly Point[]): Outline {
+export function caseWall(
+  c: SectionCase,
+  shoulderMm: number,
+  above: readonly Point[],
+  mostCavityMm = Infinity,
+): Outline {
+  const cavity = cavityMm(c, mostCavityMm)
   const side = c.caseDiameterMm / 2
   const bottom = c.seatDepthMm - c.caseHeightMm
   const backTop = bottom + BACK_THICKNESS_MM
@@ -128,8 +141,8 @@ export function caseWall(c: SectionCase, shoulderMm: number, above: readonly Poi
     [side, shoulderMm - SHOULDER_DROP_MM],
     [side, (shoulderMm + bottom) / 2 - 1],
     [side - FLANK_MM, backTop],
-    [cavityMm(c), backTop],
-    [cavityMm(c), -SEAT_THICKNESS_MM],
+    [cavity, backTop],
+    [cavity, -SEAT_THICKNESS_MM],
     [opening, -SEAT_THICKNESS_MM],
     [opening, 0],
   ])
@@ -234,10 +247,11 @@ export function domeProfile(radiusMm: number, riseMm: number): Point[] {
       [0, 0],
       [radiusMm, 0],
     ]
-  const sphere = domeRadiusMm(radiusMm, riseMm)
+  // A dome is no more than half a sphere, whatever somebody typed.
+  const rise = Math.min(riseMm, radiusMm)
   return Array.from({ length: ARC_STEPS + 1 }, (_, i): Point => {
-    const r = (radiusMm * i) / ARC_STEPS
-    return [r, Math.sqrt(sphere * sphere - r * r) - (sphere - riseMm)]
+    const r = i === ARC_STEPS ? radiusMm : (radiusMm * i) / ARC_STEPS
+    return [r, domeHeightAt(radiusMm, rise, r)]
   })
 }
 
