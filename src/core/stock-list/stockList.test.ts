@@ -123,6 +123,51 @@ describe('listRowChecker', () => {
     expect(errors[0]?.reason).toMatch(reason)
   })
 
+  it('reads dies and chapter rings as it reads any other part', () => {
+    const unit = 'mm' as const
+    const die = listRowChecker(['No', 'OD', 'Bore', 'Each'], {
+      ...reading,
+      kind: 'die',
+      mapping: {
+        No: { field: 'supplierCode', unit },
+        OD: { field: 'outerDiameterMm', unit },
+        Bore: { field: 'openingMm', unit },
+        Each: { field: 'priceCents', unit },
+      },
+      defaults: { role: 'support', material: 'nylon' },
+    })
+    expect(die(['S32', '36,0', '32', '24'])).toMatchObject({
+      ok: true,
+      values: {
+        role: 'support',
+        outerDiameterMm: 36,
+        openingMm: 32,
+        recessDepthMm: 0,
+        priceCents: 2400,
+        sides: null,
+      },
+    })
+    expect(die(['P29', '29', '', '19'])).toMatchObject({ ok: true, values: { openingMm: 0 } })
+    const rings = (defaults: Record<string, string>) =>
+      listRowChecker(['No', 'OD', 'ID', 'H'], {
+        ...reading,
+        kind: 'chapter-ring',
+        mapping: {
+          No: { field: 'supplierCode', unit },
+          OD: { field: 'outerMm', unit },
+          ID: { field: 'innerMm', unit },
+          H: { field: 'heightMm', unit },
+        },
+        defaults: { material: 'plastic', ...defaults },
+      })(['CR1', '30.9', '27.6', '1.2'])
+    // How it is held is not the same for all: nothing is taken for granted.
+    expect(rings({})).toEqual({
+      ok: false,
+      errors: [{ column: 'Held', reason: 'Held is missing: fill it in.' }],
+    })
+    expect(rings({ form: 'keyed' })).toMatchObject({ ok: true, values: { form: 'keyed', heightMm: 1.2 } })
+  })
+
   it('never throws, whatever a row holds', () => {
     fc.assert(fc.property(fc.array(fc.string(), { maxLength: 8 }), (row) => void check(row)))
   })

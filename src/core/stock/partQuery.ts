@@ -47,6 +47,8 @@ const KIND_NAMES: Readonly<Record<string, PartKind>> = {
 export function parsePartQuery(text: string): PartQuery {
   const tokens = text
     .toLowerCase()
+    // What is written in two words is one kind: “ring” alone is a gasket.
+    .replace(/\b(chapter|o) (?=rings?\b)/g, '$1-')
     // “30.0 x 1.0” is said with spaces as often as without.
     .replace(/(\d)\s*[x×]\s*(?=[\d*])/g, '$1x')
     .split(/\s+/)

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { stockCrystal } from '../../../tests/factories/parts'
+import { stockChapterRing } from '../../../tests/factories/otherParts'
+import { die, stockCrystal } from '../../../tests/factories/parts'
 import { assortmentOrder, sizesOf } from './assortment'
 import { describePart } from './describePart'
 import { parsePartQuery } from './partQuery'
@@ -37,6 +38,10 @@ describe('parsePartQuery', () => {
   it.each([
     ['@C-16', { shelf: 'c-16' }],
     ['shelf C-16 mineral', { shelf: 'c-16', words: ['mineral'] }],
+    ['chapter ring 30.9 keyed', { kind: 'chapter-ring', words: ['keyed'] }],
+    ['O rings *x0.8', { kind: 'o-ring', words: [] }],
+    ['ring 31', { kind: 'gasket' }],
+    ['die 29 nylon', { kind: 'die', words: ['nylon'] }],
     ['low', { stock: 'low' }],
     ['gaskets empty', { kind: 'gasket', stock: 'empty' }],
     ['MF-300-10', { words: ['mf-300-10'], sizes: [] }],
@@ -117,6 +122,13 @@ describe('describePart', () => {
       '29.0 × 0.80 nitrile O-ring',
     )
     expect(describePart('supply', { name: 'clear cement' })).toBe('clear cement')
+    expect(describePart('die', { ...die() })).toBe('29.0 nylon pusher die')
+    expect(describePart('die', { ...die({ role: 'support', outerDiameterMm: 36, openingMm: 32 }) })).toBe(
+      '36.0 × 32.0 nylon support die',
+    )
+    expect(describePart('chapter-ring', { ...stockChapterRing() })).toBe(
+      '30.9 × 27.6 × 1.2 keyed plastic black chapter ring',
+    )
   })
 })
 

@@ -1,0 +1,119 @@
+import { acrylicFacts, cementFacts, figure, neckFacts } from '../../../tests/factories/caseFacts'
+import { caseFacts, NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
+import { assessCandidate } from '../fit/assessCandidate'
+import type { CaseFacts } from '../fit/CaseFacts'
+import { FIT_POLICY } from '../fit/fitPolicy'
+import type { StockCrystal, StockGasket } from '../fit/parts'
+import { boreOfPick } from './PickEvidence'
+import { snapshotPick } from './snapshotPick'
+
+function picked(crystal: StockCrystal, gasket: StockGasket | null, facts: CaseFacts) {
+  const candidate = assessCandidate(crystal, gasket, facts, FIT_POLICY)
+  if (!candidate) throw new Error('it does not go in at all')
+  return snapshotPick(candidate, {
+    facts,
+    wishes: NO_WISHES,
+    verdict: null,
+    readings: READINGS,
+    policy: FIT_POLICY,
+  })
+}
+
+const READINGS = [7, 9].map((id) => ({
+  id,
+  dimension: 'bore' as const,
+  placeIndex: 0,
+  shownMm: 30.95,
+  instrumentId: 1,
+  resolutionMm: 0.01,
+  maximumPermissibleErrorMm: 0.02,
+  zeroOffsetMm: 0,
+}))
+
+describe('snapshotPick', () => {
+  it('keeps the figures of the case it was judged by, each with its doubt and where it came from', () => {
+    const kept = picked(stockCrystal(), stockGasket(), caseFacts())
+    expect(kept).toMatchObject({ formatVersion: 2, held: 'ring', readingIds: [7, 9] })
+    expect(kept.rimMm).toBeCloseTo(-0.05, 12)
+    expect(kept.figures).toEqual({
+      bore: { valueMm: 30.95, standardUncertaintyMm: 0.02, origin: 'measured' },
+      'seat-depth': { valueMm: 1.05, standardUncertaintyMm: 0.02, origin: 'measured' },
+      'hands-below-seat': { valueMm: 0.52, standardUncertaintyMm: 0.02, origin: 'measured' },
+      'crystal-edge': { valueMm: 1.02, standardUncertaintyMm: 0.02, origin: 'measured' },
+    })
+    // Interference 30 − (30.95 − 2 × 0.50) = 0.05 of two walls of 0.50.
+    expect(kept.hold).toBe('Squeeze 5.0 %')
+    expect(kept.reasons[0]).toMatch(/Interference 0.05 of 0.01–0.10/)
+    expect(kept.fitProbability).toBeGreaterThan(kept.probability - 1e-12)
+  })
+
+  it('names the bore of a bezel as the bezel’s, and finds it again', () => {
+    const kept = picked(stockCrystal(), stockGasket(), caseFacts({ in: 'bezel' }))
+    expect(Object.keys(kept.figures)).toContain('bezel-bore')
+    expect(Object.keys(kept.figures)).not.toContain('bore')
+    expect(boreOfPick(kept)).toBe(30.95)
+  })
+
+  it.each([
+    [
+      'glass over a neck',
+      stockCrystal({ diameterMm: 29.8, edgeThicknessMm: 1.2, centreThicknessMm: 1.2 }),
+      stockGasket({ outerDiameterMm: 30.5, wallMm: 0.4 }),
+      neckFacts(),
+      ['neck-outer', 'bezel-inner', 'crystal-edge'],
+      /^Squeeze \d+ %$/,
+    ],
+    [
+      'acrylic in a groove',
+      stockCrystal({ build: 'snap', material: 'acrylic', diameterMm: 30.1, undersideRiseMm: 1.2 }),
+      null,
+      acrylicFacts(),
+      ['groove', 'dome-height'],
+      /^Oversize \+0\.15$/,
+    ],
+    [
+      'a shaped crystal in cement',
+      stockCrystal({ build: 'shaped', diameterMm: 24, widthMm: 20, cornerRadiusMm: 2 }),
+      null,
+      cementFacts(),
+      ['rebate-length', 'rebate-width', 'rebate-depth', 'rebate-corner'],
+      /^Gap 0\.05$/,
+    ],
+    [
+      'a round crystal in cement',
+      stockCrystal({ diameterMm: 27 }),
+      null,
+      cementFacts({
+        outline: 'round',
+        readAs: 'bore',
+        length: figure(27.12),
+        width: figure(27.12),
+        cornerRadius: null,
+      }),
+      ['bore', 'rebate-depth'],
+      /^Gap 0\.06$/,
+    ],
+  ] as const)('keeps what %s rests on and no more', (_, crystal, gasket, facts, dimensions, hold) => {
+    const kept = picked(crystal, gasket, facts)
+    expect(Object.keys(kept.figures)).toEqual([...dimensions])
+    expect(kept.hold).toMatch(hold)
+    expect(kept.reasons.length).toBeGreaterThan(0)
+  })
+
+  it('finds the bore of a pick kept while only rings in a case bore were matched', () => {
+    const { verdict, handClearanceMm, fitProbability, probability, reasons, readingIds } = picked(
+      stockCrystal(),
+      stockGasket(),
+      caseFacts(),
+    )
+    const base = { verdict, handClearanceMm, fitProbability, probability, reasons, readingIds }
+    const first = {
+      ...base,
+      formatVersion: 1 as const,
+      bore: figure(30.95),
+      interferenceMm: 0.05,
+      squeeze: 0.05,
+    }
+    expect(boreOfPick({ ...first, rimMm: -0.05 })).toBe(30.95)
+  })
+})
