@@ -31,6 +31,8 @@ export interface Standing {
   readonly undersideMm: number
   /** top of the crystal's edge against the rim: + proud, − sunk; null where no rim was measured */
   readonly rimMm: number | null
+  /** its edge over a neck, or an acrylic's whole height, less the old crystal's; null where a rim tells, or nobody measured */
+  readonly againstOldMm: number | null
   /** hand stack to the underside at the centre; null when the hands were never measured */
   readonly handClearanceMm: number | null
 }

@@ -41,6 +41,7 @@ export function assessAcrylic(
     standing: {
       undersideMm: 0,
       rimMm: null,
+      againstOldMm: facts.domeHeight ? wholeHeightMm(crystal) - facts.domeHeight.valueMm : null,
       handClearanceMm: facts.handsBelowSeat ? facts.handsBelowSeat.valueMm + crystal.undersideRiseMm : null,
     },
     ...oddsOfConstraints(constraints),

@@ -41,6 +41,7 @@ export function assessCemented(
     standing: {
       undersideMm: policy.cementUnderMm,
       rimMm,
+      againstOldMm: null,
       handClearanceMm: facts.handsBelowSeat
         ? facts.handsBelowSeat.valueMm + policy.cementUnderMm + crystal.undersideRiseMm
         : null,

@@ -51,6 +51,9 @@ export function assessNeck(
     standing: {
       undersideMm: 0,
       rimMm: null,
+      // An acrylic cup has its edge in the skirt: only glass lies under the lip by its thickness.
+      againstOldMm:
+        gasket && facts.foundThickness ? crystal.edgeThicknessMm - facts.foundThickness.valueMm : null,
       handClearanceMm: facts.handsBelowSeat ? facts.handsBelowSeat.valueMm + crystal.undersideRiseMm : null,
     },
     ...oddsOfConstraints(constraints),

@@ -15,6 +15,7 @@ export function axialStanding(
   return {
     undersideMm: gasket.footMm,
     rimMm: gasket.footMm + crystal.edgeThicknessMm - seatDepthMm,
+    againstOldMm: null,
     handClearanceMm:
       handsBelowSeatMm === null ? null : handsBelowSeatMm + gasket.footMm + crystal.undersideRiseMm,
   }

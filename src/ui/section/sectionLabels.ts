@@ -2,14 +2,15 @@ import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import { holdFigure } from '@/core/fit/holdFigure'
-import { rimWord } from '@/core/fit/rimWord'
+import { wholeHeightMm } from '@/core/fit/assessAcrylic'
+import { standFigure } from '@/core/fit/standFigure'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { openingDimension } from '@/core/readings/openingDimension'
 import type { JointFigures } from '@/core/section/sectionOutlines'
 import type { SectionCase } from '@/core/section/sectionGeometry'
 import { figureOf } from '@/core/tray/caseFigures'
-import { formatMm, formatSignedMm } from '@/core/units/formatMm'
+import { formatMm } from '@/core/units/formatMm'
 import type { SectionLabel, SectionSource } from './SectionSource'
 import { FALLBACK_WALL_MM, knownMm } from './sectionParts'
 
@@ -117,16 +118,19 @@ function plannedLabels(candidate: Candidate, section: SectionCase, policy: FitPo
   const hold = holdFigure(candidate, policy)
   const edgeMm = crystal.diameterMm / 2
   const labels: SectionLabel[] = []
-  if (standing.rimMm !== null) {
-    const word = rimWord(standing.rimMm, policy)
+  const stand = standFigure(candidate, policy)
+  if (stand) {
     labels.push({
       dimension: null,
-      title: `Rim ${word}`,
-      value: formatSignedMm(standing.rimMm),
+      title: `${stand.title} ${stand.word}`,
+      value: stand.value,
       state: 'derived',
-      tone: word === 'flush' ? 'good' : 'attention',
+      tone: stand.good ? 'good' : 'attention',
       place: 'right',
-      anchor: [edgeMm - 0.6, standing.undersideMm + crystal.edgeThicknessMm],
+      anchor:
+        stand.title === 'Height'
+          ? [edgeMm / 2, wholeHeightMm(crystal) - 0.2]
+          : [edgeMm - 0.6, standing.undersideMm + crystal.edgeThicknessMm],
     })
   }
   labels.push({

@@ -2,7 +2,8 @@ import { styled } from '@mui/material/styles'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import { holdFigure } from '@/core/fit/holdFigure'
-import { formatMm, formatSignedMm } from '@/core/units/formatMm'
+import { STAND_HEADS, standFigure } from '@/core/fit/standFigure'
+import { formatMm } from '@/core/units/formatMm'
 
 /** rank, parts, fit, what holds it, rim, hands, drawer */
 export const SHORTLIST_COLUMNS = '20px minmax(110px,1fr) 40px 58px 52px 44px 72px'
@@ -53,6 +54,7 @@ export function PairRow(props: PairRowProps) {
   const { crystal, standing } = candidate
   const rejected = failures.length > 0
   const hold = holdFigure(candidate, policy)
+  const stand = standFigure(candidate, policy)
   const held = candidate.held === 'ring' ? `${(candidate.squeeze * 100).toFixed(0)} %` : hold.value
   return (
     <Row
@@ -79,7 +81,7 @@ export function PairRow(props: PairRowProps) {
       </span>
       <Number label="fit" value={candidate.fitProbability.toFixed(2)} name="fit" />
       <Number label={hold.title.toLowerCase()} value={held} name="squeeze" />
-      <Number label="rim" value={standing.rimMm === null ? '–' : formatSignedMm(standing.rimMm)} name="rim" />
+      <Number label={STAND_HEADS[candidate.held]} value={stand?.value ?? '–'} name="rim" />
       <Number
         label="hands"
         value={standing.handClearanceMm === null ? '?' : formatMm(standing.handClearanceMm)}

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import { HOLD_HEADS } from '@/core/fit/holdFigure'
+import { STAND_HEADS } from '@/core/fit/standFigure'
 import type { Candidate } from '@/core/fit/Candidate'
 import { isLastTime } from '@/core/fit/pairKey'
 import type { ShortlistView } from '@/services/shortlistView'
@@ -98,7 +99,7 @@ export function Shortlist(props: ShortlistProps) {
       >
         <span />
         <span />
-        {['fit', HOLD_HEADS[list.held], 'rim', 'hands', 'drawer'].map((head) => (
+        {['fit', HOLD_HEADS[list.held], STAND_HEADS[list.held], 'hands', 'drawer'].map((head) => (
           <Box key={head} sx={{ textAlign: 'right' }}>
             {head}
           </Box>

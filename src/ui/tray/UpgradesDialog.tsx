@@ -10,8 +10,8 @@ import type { Candidate } from '@/core/fit/Candidate'
 import type { Upgrade } from '@/core/fit/upgrades'
 import { holdFigure } from '@/core/fit/holdFigure'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
-import { rimWord } from '@/core/fit/rimWord'
-import { formatMm, formatSignedMm } from '@/core/units/formatMm'
+import { standFigure } from '@/core/fit/standFigure'
+import { formatMm } from '@/core/units/formatMm'
 import { moneyText } from '@/core/units/moneyText'
 import type { UpgradesFound } from '@/services/compareUpgrades'
 
@@ -29,6 +29,7 @@ export function UpgradesDialog({ found, policy, onChoose, onClose }: UpgradesDia
   const shown = found.upgrades.slice(0, MOST_SHOWN)
   const [first] = shown
   const bar = found.pressureBar
+  const stands = first ? standFigure(first.candidate, policy) : null
   const rows: readonly Row[] = [
     [
       'Size',
@@ -46,11 +47,11 @@ export function UpgradesDialog({ found, policy, onChoose, onClose }: UpgradesDia
         `${holdFigure(candidate, policy).title.toLowerCase()} ${holdFigure(candidate, policy).value}`,
     ],
     [
-      'Rim',
-      ({ candidate: { standing } }) =>
-        standing.rimMm === null
-          ? '–'
-          : `${formatSignedMm(standing.rimMm)} ${rimWord(standing.rimMm, policy)}`,
+      stands ? stands.title : 'Rim',
+      ({ candidate }) => {
+        const stand = standFigure(candidate, policy)
+        return stand ? `${stand.value} ${stand.word}` : '–'
+      },
     ],
     [
       'To the hands',
