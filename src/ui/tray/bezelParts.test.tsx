@@ -1,53 +1,11 @@
 import { act, screen, within } from '@testing-library/react'
 import { benchAround } from '../../../tests/factories/bench'
-import { stockBezel, stockChapterRing, stockInsert } from '../../../tests/factories/otherParts'
-import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { diverBezelWork } from '../../../tests/factories/bezelWork'
 import { trayViewOf } from '../../../tests/factories/trayView'
 import { renderInTheme } from '../../../tests/jsdom/renderInTheme'
-import { stockIndex } from '@/core/fit/stockIndex'
-import type { BezelWorkFacts } from '@/services/bezelWork'
-import { bezelWork } from '@/services/bezelWork'
 import type { TrayView } from '@/services/trayView'
 import { BezelPartsPanel } from './BezelPartsPanel'
 import { MatchWork } from './MatchWork'
-
-const DRAWERS = {
-  index: stockIndex([], []),
-  oRings: [],
-  dies: [],
-  inserts: [stockInsert(), stockInsert({ id: 2, code: 'I-OTHER', family: 'Reef' })],
-  bezels: [stockBezel(), stockBezel({ id: 2, code: 'B-60', clicks: 60 })],
-  chapterRings: [stockChapterRing(), stockChapterRing({ id: 2, code: 'R-HIGH', heightMm: 1.6 })],
-}
-
-/** A diver's turning bezel with an insert in it and a chapter ring under its crystal, every figure on its sheet. */
-const SHEET = caseSheetFacts({
-  bezelKind: 'rotating-click',
-  bezelFamily: 'Tidal',
-  bezelClicks: 120,
-  bezelInnerMm: 34.6,
-  insertMaterial: 'aluminium',
-  insertForm: 'sloped',
-  insertHold: 'adhesive',
-  insertOuterMm: 37.9,
-  insertInnerMm: 30.6,
-  recessOuterMm: 38.1,
-  recessInnerMm: 30.4,
-  recessDepthMm: 0.9,
-  chapterRing: 'keyed',
-  chapterRingOuterMm: 30.9,
-  chapterRingInnerMm: 27.6,
-  chapterRingHeightMm: 1.2,
-})
-
-function work(asked: BezelWorkFacts['asked'], sheet: Partial<typeof SHEET> = {}): TrayView['bezelWork'] {
-  return bezelWork(DRAWERS, {
-    asked,
-    measured: {},
-    sheet: { ...SHEET, ...sheet },
-    fixing: 'flexible-cement',
-  })
-}
 
 function panel(parts: TrayView['bezelWork'], finishedAt: string | null = null) {
   const view = trayViewOf()
@@ -64,7 +22,7 @@ const row = (text: string) => {
 
 describe('BezelPartsPanel', () => {
   it('names what fits with its reasons and what does not with what speaks against it', () => {
-    panel(work(['insert', 'bezel', 'chapter-ring']))
+    panel(diverBezelWork(['insert', 'bezel', 'chapter-ring']))
     expect(screen.getAllByRole('heading').map(({ textContent }) => textContent)).toEqual([
       'Insert',
       'Bezel',
@@ -80,7 +38,7 @@ describe('BezelPartsPanel', () => {
   })
 
   it('takes a part out once, however often it is pressed', async () => {
-    const { asked } = panel(work(['chapter-ring']))
+    const { asked } = panel(diverBezelWork(['chapter-ring']))
     const button = row('R-309').getByRole('button', { name: 'Take out' })
     // Both presses before the first is answered.
     await act(() => Promise.resolve([button.click(), button.click()]))
@@ -93,13 +51,13 @@ describe('BezelPartsPanel', () => {
   })
 
   it('takes nothing out for a tray that was handed back', () => {
-    panel(work(['insert', 'chapter-ring']), '2026-11-24T12:00:00.000Z')
+    panel(diverBezelWork(['insert', 'chapter-ring']), '2026-11-24T12:00:00.000Z')
     expect(screen.queryByRole('button', { name: 'Take out' })).toBeNull()
   })
 
   it('says what to measure before anything can be judged', () => {
     panel(
-      work(['insert', 'chapter-ring'], {
+      diverBezelWork(['insert', 'chapter-ring'], {
         recessOuterMm: null,
         chapterRingOuterMm: null,
         chapterRingInnerMm: null,
@@ -114,7 +72,7 @@ describe('BezelPartsPanel', () => {
   })
 
   it('says so when nothing in the drawers fits', () => {
-    panel(work(['chapter-ring'], { chapterRingHeightMm: 3 }))
+    panel(diverBezelWork(['chapter-ring'], { chapterRingHeightMm: 3 }))
     expect(screen.getByText('Nothing in the drawers fits.')).toBeInTheDocument()
   })
 })
@@ -128,7 +86,9 @@ describe('MatchWork', () => {
     [['insert', 'bezel', 'chapter-ring'], 'Bezel, insert and chapter ring'],
   ] as const)('puts what was asked for, %j, behind a button of its name', (asked, label) => {
     const view = trayViewOf()
-    renderInTheme(<MatchWork {...benchAround({ ...view, bezelWork: work(asked) }, 'match')} verdict={null} />)
+    renderInTheme(
+      <MatchWork {...benchAround({ ...view, bezelWork: diverBezelWork(asked) }, 'match')} verdict={null} />,
+    )
     expect(screen.getByRole('button', { name: label })).toBeInTheDocument()
   })
 })
