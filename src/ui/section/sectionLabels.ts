@@ -2,7 +2,6 @@ import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import { holdFigure } from '@/core/fit/holdFigure'
-import { wholeHeightMm } from '@/core/fit/assessAcrylic'
 import { standFigure } from '@/core/fit/standFigure'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { DIMENSIONS } from '@/core/readings/dimensions'
@@ -127,10 +126,7 @@ function plannedLabels(candidate: Candidate, section: SectionCase, policy: FitPo
       state: 'derived',
       tone: stand.good ? 'good' : 'attention',
       place: 'right',
-      anchor:
-        stand.title === 'Height'
-          ? [edgeMm / 2, wholeHeightMm(crystal) - 0.2]
-          : [edgeMm - 0.6, standing.undersideMm + crystal.edgeThicknessMm],
+      anchor: [edgeMm - 0.6, standing.undersideMm + crystal.edgeThicknessMm],
     })
   }
   labels.push({
