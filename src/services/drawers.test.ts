@@ -14,6 +14,7 @@ import { saveShopSchool } from './shopSchools'
 import { putBack } from './putBack'
 import { countPart, receivePart } from './stockCount'
 import { takeOut } from './takeOut'
+import { takeReading } from './takeReading'
 import { compareUpgrades } from './compareUpgrades'
 import type { TrayView } from './trayView'
 
@@ -31,6 +32,13 @@ const READING = {
   },
   defaults: {},
   prefix: '',
+}
+const READ_BORE = {
+  dimension: 'bezel-bore',
+  placeIndex: 0,
+  text: '31.46',
+  source: 'typed',
+  confirmed: true,
 }
 const LIST = [
   'Article;Diameter;Thickness;Glass',
@@ -297,6 +305,50 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
     expect(!twice.ok && twice.errors.form).toMatch(/not out for this tray/)
   })
 
+  it('judge crystal and rings with a new bezel on once it is out, and as before once it is back', async () => {
+    const before = await tray(229)
+    const wider = before.bezelWork?.bezel?.fitting.find(({ bezel }) => bezel.code === 'B-370-S2W')
+    if (!wider?.set?.crystal) throw new Error('no set for the wider bezel')
+    expect(before.setParts.map(({ code }) => code)).toEqual([null, null])
+    const part = { trayId: before.tray.id, kind: 'bezel', partId: wider.bezel.id }
+    const out = await takeOut(store.db, part, NOW)
+    if (!out.ok) throw new Error(JSON.stringify(out.errors))
+    const { view } = out
+    expect(view.newBezel?.code).toBe('B-370-S2W')
+    const bore = (of: TrayView) =>
+      of.readout.facts.ok && of.readout.facts.facts.held === 'ring' ? of.readout.facts.facts.bore : null
+    expect(bore(view)).toMatchObject({ valueMm: 31.45, origin: 'supplier' })
+    // What was promised for it is what the shortlist then says, and the last one taken still serves.
+    const [best] = view.shortlist?.fitting ?? []
+    if (!best?.gasket) throw new Error('nothing fits')
+    expect(best.probability).toBeCloseTo(wider.set.crystal.probability, 12)
+    expect(view.setParts[0]).toMatchObject({ code: 'B-370-S2W', probability: wider.probability })
+    const bySupplier = { crystalId: best.crystal.id, gasketId: best.gasket.id }
+    const picked = await pickPair(store.db, { trayId: before.tray.id, ...bySupplier }, NOW)
+    if (!picked.ok) throw new Error(JSON.stringify(picked.errors))
+    const { evidence } = picked.view.press ?? {}
+    expect(evidence?.formatVersion === 2 && evidence.figures['bezel-bore']).toMatchObject({
+      origin: 'supplier',
+    })
+    expect(evidence?.reasons.join(' ')).toMatch(/bezel’s bore is as its supplier gives it/)
+    // Its own readings count; those of the old bezel from before do not, and come back with it.
+    const read = await takeReading(
+      store.db,
+      { ...READ_BORE, trayId: before.tray.id, instrumentId: before.instruments[0]?.id },
+      new Date(NOW.getTime() + 60_000),
+    )
+    expect(read.ok && bore(read.view)).toMatchObject({ origin: 'measured' })
+    const later = new Date(NOW.getTime() + 120_000)
+    await putBack(store.db, part, later)
+    expect(await takeOut(store.db, part, later)).toMatchObject({ ok: true })
+    const again = await tray(229)
+    expect(bore(again)).toMatchObject({ origin: 'supplier' })
+    expect(again.readings.map(({ voidReason }) => voidReason)).toEqual(['of the old bezel'])
+    const back = await putBack(store.db, part, later)
+    expect(back.ok && bore(back.view)).toMatchObject({ origin: 'measured' })
+    expect(back.ok && back.view.newBezel).toBeNull()
+  })
+
   it('hold the seals, the insert and the bezel of a case', async () => {
     const reseal = await tray(205)
     const back = reseal.seals.find(({ id }) => id === 'back')?.choices[0]
@@ -308,7 +360,7 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
     expect(insert?.fitting[0]?.insert.code).toBe('I-379-306-K')
     expect(insert?.rejected.flatMap(({ failures }) => failures).join(' ')).toMatch(/belongs to Reef/)
     const bezel = (await tray(229)).bezelWork?.bezel
-    expect(bezel?.fitting[0]?.bezel.code).toBe('B-370-S2')
+    expect(bezel?.fitting.map(({ bezel: { code } }) => code).sort()).toEqual(['B-370-S2', 'B-370-S2W'])
     const ring = (await tray(229)).bezelWork?.chapterRing
     expect(ring?.missing).toBeNull()
     expect(ring?.fitting.map(({ ring: { code } }) => code)).toEqual(['R-309-276-S2', 'R-308-275'])

@@ -10,14 +10,17 @@ export interface PartOutView {
   readonly code: string
   readonly drawer: string
   readonly count: number
+  /** when the last of them was taken, ISO text */
+  readonly since: string
 }
 
 export async function partsOut(db: Db, trayId: number): Promise<PartOutView[]> {
   const out = await partsOutFor(db, trayId)
   const views: PartOutView[] = []
-  for (const { kind, partId, count } of out) {
+  for (const { kind, partId, count, since } of out) {
     const line = await stockLineById(db, kind, partId)
-    if (line) views.push({ kind, partId, count, code: line.code, drawer: line.drawer })
+    if (line)
+      views.push({ kind, partId, count, since: since.toISOString(), code: line.code, drawer: line.drawer })
   }
   return views
 }

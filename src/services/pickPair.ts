@@ -2,7 +2,6 @@ import Joi from 'joi'
 import { assessCandidate } from '@/core/fit/assessCandidate'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { snapshotPick } from '@/core/tray/snapshotPick'
-import { trayReadout } from '@/core/tray/trayReadout'
 import type { Db } from '@/data/client'
 import { pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
 import { insertPick, latestPick, pressRunsOfTray } from '@/data/queries/picks'
@@ -14,7 +13,10 @@ import type { TrayRow } from '@/data/queries/trays'
 import { setTrayStage } from '@/data/queries/trays'
 import type { PartKind } from '@/core/stock/partKinds'
 import { idSchema, refuse, validate } from './boundary'
+import { drawersInMemory } from './drawersInMemory'
 import { shopFitPolicy } from './fitPolicy'
+import { partsOut } from './partsOut'
+import { newBezelOf, trayCase } from './trayCase'
 import type { ViewOutcome } from './trayChange'
 import { changeTray } from './trayChange'
 
@@ -70,21 +72,27 @@ async function judged(db: Db, { tray, sheet }: TrayRow, { crystalId, gasketId }:
   ])
   if (!crystal || gasket === undefined)
     return refuse('This choice is not in the drawers any more: choose another one.')
-  const readings = await standingReadings(db, tray.id)
-  const pastRuns = (await pressRunsOfCaseSheet(db, sheet.id)).filter((run) => run.trayId !== tray.id)
   const policy = await shopFitPolicy(db)
-  const { facts, wishes, verdict } = trayReadout(readings, sheet, pastRuns, {
-    shapes: await standingShapes(db, tray.id),
-    pastCounts: tray.pastCounts,
-    policy,
-  })
+  const { bezels } = await drawersInMemory(db)
+  const { now, counted } = trayCase(
+    {
+      sheet,
+      readings: await standingReadings(db, tray.id),
+      shapes: await standingShapes(db, tray.id),
+      pastRuns: (await pressRunsOfCaseSheet(db, sheet.id)).filter((run) => run.trayId !== tray.id),
+      pastCounts: tray.pastCounts,
+      policy,
+    },
+    newBezelOf(await partsOut(db, tray.id), bezels),
+  )
+  const { facts, wishes, verdict } = now.readout
   if (!facts.ok) {
     const { label } = DIMENSIONS[facts.missing]
     return refuse(`Nothing to judge a choice by: measure the ${label.toLowerCase()} first.`)
   }
   const candidate = assessCandidate(crystal, gasket, facts.facts, policy)
   if (!candidate) return refuse('This case does not take such parts: choose from its own shortlist.')
-  return snapshotPick(candidate, { facts: facts.facts, wishes, verdict, readings, policy })
+  return snapshotPick(candidate, { facts: facts.facts, wishes, verdict, readings: counted, policy })
 }
 
 /** Ends the transaction when what was picked is gone. */

@@ -8,13 +8,11 @@ import { fitReasons } from '@/core/fit/fitReasons'
 import { shortlist } from '@/core/fit/shortlist'
 import type { Shortlist } from '@/core/fit/shortlistTypes'
 import type { StockIndex } from '@/core/fit/stockIndex'
-import { withChanges } from '@/core/fit/stockIndex'
 import type { WaterClass } from '@/core/intake/jobWords'
 import { strengthSentence, thinWarning } from '@/core/plate/crystalStrength'
-import { figureOf } from '@/core/tray/caseFigures'
 import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
+import { bezelJoint } from '@/core/tray/setInBezel'
 import type { TrayReadout } from '@/core/tray/trayReadout'
-import type { PartOutView } from './partsOut'
 
 /** What fits, with its reasons in words. */
 export type CandidateView = Candidate & {
@@ -60,16 +58,7 @@ export function shortlistView(drawers: StockIndex, basis: ShortlistBasis): Short
     choicesInStock: choicesInStock(drawers, facts),
     bezelRings:
       sheet.retention === 'press-in-bezel'
-        ? bezelRings(
-            drawers.otherGaskets,
-            {
-              neckOuter: figureOf('neck-outer', readout.measured, sheet),
-              bezelInner: figureOf('bezel-inner', readout.measured, sheet),
-              oldWall: figureOf('bezel-gasket-wall', readout.measured, sheet),
-              family: sheet.bezelFamily,
-            },
-            policy,
-          )
+        ? bezelRings(drawers.otherGaskets, bezelJoint(readout.measured, sheet), policy)
         : [],
   }
 }
@@ -86,21 +75,4 @@ function choicesInStock(drawers: StockIndex, facts: CaseFacts): number {
       ? drawers.inStock.reduce((sum, lines) => sum + lines, 0)
       : drawers.otherBuilds.filter((c) => c.build === build && c.quantity > 0).length
   return crystals * (ring ? drawers.gaskets.filter(({ quantity }) => quantity > 0).length : 1)
-}
-
-/** The drawers with what lies out for this tray counted in: the last one, taken out for it, still serves it. */
-export function withPartsOut(drawers: StockIndex, out: readonly PartOutView[]): StockIndex {
-  const count = (kind: PartOutView['kind'], id: number) =>
-    out.find((part) => part.kind === kind && part.partId === id)?.count ?? 0
-  if (out.length === 0) return drawers
-  const back = <T extends { readonly id: number; readonly quantity: number }>(
-    kind: PartOutView['kind'],
-    lines: readonly T[],
-  ) =>
-    lines
-      .filter(({ id, quantity }) => quantity === 0 && count(kind, id) > 0)
-      .map((line) => ({ ...line, quantity: count(kind, line.id) }))
-  const crystals = back('crystal', [...drawers.crystals, ...drawers.otherBuilds])
-  const gaskets = back('gasket', [...drawers.gaskets, ...drawers.otherGaskets])
-  return crystals.length + gaskets.length === 0 ? drawers : withChanges(drawers, { crystals, gaskets })
 }

@@ -1,3 +1,4 @@
+import type { SetPart } from '@/core/bezel/bezelSet'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import type { OrderProposal } from '@/core/fit/nearestOrder'
 import { nearestOrder } from '@/core/fit/nearestOrder'
@@ -15,7 +16,6 @@ import type { DimensionStep } from '@/core/tray/stepDimensions'
 import { stepDimensions } from '@/core/tray/stepDimensions'
 import type { SizeHistory } from '@/core/verdict/SizeEvidence'
 import type { TrayReadout } from '@/core/tray/trayReadout'
-import { trayReadout } from '@/core/tray/trayReadout'
 import type { Db } from '@/data/client'
 import type { CaseSheet } from '@/data/queries/caseSheets'
 import { pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
@@ -24,10 +24,11 @@ import { shapesOf } from '@/data/queries/shapes'
 import type { Instrument } from '@/data/queries/tools'
 import { allInstruments } from '@/data/queries/tools'
 import type { TrayRow } from '@/data/queries/trays'
+import type { StockBezel } from '@/core/stock/otherParts'
 import type { SealItem } from '@/core/seals/resealSet'
 import { resealSet } from '@/core/seals/resealSet'
 import type { BezelWork } from './bezelWork'
-import { bezelWork } from './bezelWork'
+import { bezelWork, setParts } from './bezelWork'
 import { drawersInMemory } from './drawersInMemory'
 import type { JobView } from './jobView'
 import { jobView } from './jobView'
@@ -42,7 +43,9 @@ import type { PartOutView } from './partsOut'
 import { partsOut } from './partsOut'
 import { shopSchools } from './shopSchools'
 import type { ShortlistView } from './shortlistView'
-import { shortlistView, withPartsOut } from './shortlistView'
+import { shortlistView, wishesOf } from './shortlistView'
+import { newBezelOf, trayCase } from './trayCase'
+import { withPartsOut } from './withPartsOut'
 
 /** A tray as it was taken in; times as ISO text. */
 export interface TrayHeader extends Omit<
@@ -87,19 +90,26 @@ export interface TrayView {
   readonly seals: readonly SealItem[]
   /** inserts and bezels, where they were asked for */
   readonly bezelWork: BezelWork | null
+  /** what goes on with crystal and rings of a removable bezel; empty for other constructions */
+  readonly setParts: readonly SetPart[]
   /** sizes to order; filled when the drawers hold no fitting pair */
   readonly orders: readonly OrderProposal[]
+  /** a bezel out for this tray: everything is judged with it on */
+  readonly newBezel: StockBezel | null
   readonly lastTime: LastTime | null
   readonly press: PressCard | null
 }
 
+/** Why a reading does not count any more, though nobody took it back. */
+const OF_OLD_BEZEL = 'of the old bezel'
+
 /** Puts a tray's page together: readings through the models, the drawers, the past of its case sheet. */
 export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
-  const { tray, sheet, owner } = row
+  const { tray, owner } = row
   const [readings, voided, runsOfSheet, instruments, shapeRows, policy, out] = await Promise.all([
     standingReadings(db, tray.id),
     voidedReadings(db, tray.id),
-    pressRunsOfCaseSheet(db, sheet.id),
+    pressRunsOfCaseSheet(db, row.sheet.id),
     allInstruments(db),
     shapesOf(db, [tray.id]),
     shopFitPolicy(db),
@@ -107,20 +117,30 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
   ])
   const pastRuns = runsOfSheet.filter((run) => run.trayId !== tray.id)
   const shapes = shapeRows.get(tray.id) ?? []
-  const readout = trayReadout(readings, sheet, pastRuns, {
-    shapes: shapes.filter((row) => row.voidReason === null).map((row) => row.shape),
+  const inMemory = withPartsOut(await drawersInMemory(db), out)
+  const newBezel = newBezelOf(out, inMemory.bezels)
+  const kept = {
+    sheet: row.sheet,
+    readings,
+    shapes: shapes.filter(({ voidReason }) => voidReason === null).map(({ shape }) => shape),
+    pastRuns,
     pastCounts: tray.pastCounts,
     policy,
-  })
+  }
+  const { found, now, counted } = trayCase(kept, newBezel)
+  const { sheet, readout } = now
   const planFacts = planFactsOf(tray, sheet)
   const plan = readingPlan(planFacts)
   const facts = readout.facts.ok ? readout.facts.facts : null
-  const inMemory = await drawersInMemory(db)
-  const drawers = withPartsOut(inMemory.index, out)
+  const drawers = inMemory.index
   const list = facts
     ? shortlistView(drawers, { facts, readout, sheet, waterClass: tray.waterClass, policy })
     : null
-  const press = await pressCard(db, row, facts, lastTimeOf(pastRuns), inMemory.dies)
+  const byFigures = {
+    found: { sheet: found.sheet, measured: found.readout.measured },
+    now: { sheet, measured: readout.measured },
+  }
+  const press = await pressCard(db, { ...row, sheet }, facts, lastTimeOf(pastRuns), inMemory.dies)
   const { caseSheetId, ownerId, ...taken } = tray
   return {
     tray: {
@@ -139,7 +159,7 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
     }),
     readout,
     readings: [
-      ...readings.map((r) => readingView(r, null)),
+      ...readings.map((r) => readingView(r, counted.includes(r) ? null : OF_OLD_BEZEL)),
       ...voided.map(({ reading, reason }) => readingView(reading, reason)),
     ].sort((a, b) => a.id - b.id),
     shapes: shapes.map(shapeView),
@@ -152,7 +172,7 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
     fittedBefore: sizeHistory(pastRuns),
     plan,
     possible: possibleDimensions(planFacts),
-    next: nextTarget(plan, readings),
+    next: nextTarget(plan, counted),
     instruments,
     shortlist: list,
     orders:
@@ -163,14 +183,18 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
           })
         : [],
     lastTime: lastTimeOf(pastRuns),
+    newBezel: newBezel?.bezel ?? null,
     press,
     policy,
     partsOut: out,
     seals: resealSet(readout.measured, sheet, { oRings: inMemory.oRings, gaskets: drawers.otherGaskets }),
+    setParts: setParts(inMemory, out, byFigures),
     bezelWork: bezelWork(inMemory, {
       asked: tray.asked,
-      measured: readout.measured,
-      sheet,
+      ...byFigures,
+      newBezelId: newBezel?.bezel.id ?? null,
+      wishes: wishesOf(readout, policy),
+      policy,
       fixing: tray.schools['insert-fixing'] ?? (await shopSchools(db))['insert-fixing'] ?? '',
     }),
   }

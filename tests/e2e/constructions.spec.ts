@@ -127,6 +127,30 @@ test('an upgrade is compared side by side, drawn and picked; what is not used go
   await expect(out.getByRole('button', { name: 'Put back' })).toHaveCount(1)
 })
 
+test('a removable bezel, its crystal and its rings are chosen as one set', async ({ page }) => {
+  await page.goto('/trays/229?stage=match')
+  const set = page.getByTestId('bezel-set')
+  await expect(set).toHaveText(
+    /^As one set, right with \d+ %: crystal in its ring .* second ring .*, the old bezel again, the old chapter ring again\.$/,
+  )
+  await page.getByRole('button', { name: 'Bezel and chapter ring' }).click()
+  const parts = page.getByRole('region', { name: 'Bezel parts' })
+  const wider = parts.getByRole('listitem').filter({ hasText: 'B-370-S2W' })
+  await expect(wider).toContainText(/Goes with .* and second ring .*: all together right with \d+ %/)
+  await wider.getByRole('button', { name: 'Take out' }).click()
+  const out = page.getByRole('region', { name: 'Out of the drawers' })
+  await expect(out).toContainText('B-370-S2W')
+  await page.getByRole('button', { name: 'Crystal', exact: true }).click()
+  await expect(page.getByText(/Judged with the new bezel B-370-S2W on/)).toContainText(
+    'Its bore is 31.45, as its supplier gives it: read it before anything is pressed.',
+  )
+  await expect(set).toContainText(/, bezel B-370-S2W \d+ %, the old chapter ring again/)
+  await expect(page.getByRole('list').filter({ hasText: /bezel’s bore is as its supplier/ })).toBeVisible()
+  await out.getByRole('button', { name: 'Put back' }).click()
+  await expect(set).toContainText('the old bezel again')
+  await expect(page.getByText(/Judged with the new bezel/)).toHaveCount(0)
+})
+
 test('an insert, a bezel, a chapter ring and the seals are chosen from the drawers', async ({ page }) => {
   await page.goto('/trays/226?stage=match')
   const parts = page.getByRole('region', { name: 'Bezel parts' })
@@ -139,7 +163,7 @@ test('an insert, a bezel, a chapter ring and the seals are chosen from the drawe
   await expect(page.getByRole('region', { name: 'Out of the drawers' })).toContainText('I-379-306-K')
   await page.goto('/trays/229?stage=match')
   await page.getByRole('button', { name: 'Bezel and chapter ring' }).click()
-  await expect(parts).toContainText('37.0 / 34.1 steel, crystal retaining')
+  await expect(parts).toContainText('37.0 / 34.1, bore 31.35 steel, crystal retaining')
   await expect(parts).toContainText('30.9 / 27.6 × 1.2 keyed plastic black')
   await expect(parts).toContainText('Its key in the notch sets it to the dial.')
   await expect(parts).toContainText('belongs to Signal 1, this bezel to Signal 2')

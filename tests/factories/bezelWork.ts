@@ -1,7 +1,9 @@
+import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { stockIndex } from '@/core/fit/stockIndex'
 import type { BezelWork, BezelWorkFacts } from '@/services/bezelWork'
 import { bezelWork } from '@/services/bezelWork'
 import { caseSheetFacts } from './caseSheet'
+import { NO_WISHES } from './parts'
 import { stockBezel, stockChapterRing, stockInsert } from './otherParts'
 
 const DRAWERS = {
@@ -40,8 +42,11 @@ export function diverBezelWork(
 ): BezelWork | null {
   return bezelWork(DRAWERS, {
     asked,
-    measured: {},
-    sheet: { ...SHEET, ...sheet },
+    found: { measured: {}, sheet: { ...SHEET, ...sheet } },
+    now: { measured: {}, sheet: { ...SHEET, ...sheet } },
+    newBezelId: null,
+    wishes: NO_WISHES,
+    policy: FIT_POLICY,
     fixing: 'flexible-cement',
   })
 }

@@ -133,6 +133,8 @@ export function trayViewOf({
         : null,
     orders: caseFacts?.held === 'ring' && list?.fittingCount === 0 ? nearestOrder(caseFacts, 'nylon') : [],
     lastTime: null,
+    newBezel: null,
+    setParts: [],
     press: null,
     policy: FIT_POLICY,
     partsOut: [],

@@ -5,6 +5,7 @@ import { probabilityWithin } from '../fit/interference'
 import type { StockBezel } from '../stock/otherParts'
 import { formatMm, formatSignedMm } from '../units/formatMm'
 import { familyText, isFamily } from './assessInsert'
+import type { BezelSet } from './bezelSet'
 import type { BezelPolicy } from './bezelPolicy'
 import { BEZEL_POLICY } from './bezelPolicy'
 import type { PartCheck } from './failingChecks'
@@ -20,7 +21,6 @@ export interface BezelSeat {
   readonly oldInner: Figure | null
   readonly keySpacing: Figure | null
   readonly keyWidth: Figure | null
-  readonly chapterRing: ChapterRing
   /** clicks a turn; null when nobody counted */
   readonly clicks: number | null
   /** crystal that stays in the case: the bezel must clear it; null where it lives in the bezel */
@@ -30,6 +30,8 @@ export interface BezelSeat {
 
 export interface BezelAssessment {
   readonly bezel: StockBezel
+  /** what of the drawers goes with it; null where nothing but the bezel is chosen */
+  readonly set: BezelSet | null
   readonly probability: number
   readonly failures: readonly string[]
   readonly reasons: readonly string[]
@@ -75,15 +77,10 @@ export function assessBezel(
   ].filter((check): check is Check => check !== null)
   return {
     bezel,
+    set: null,
     probability: allHold(checks),
     failures: failingChecks(checks, policy.leastProbability),
-    reasons: [
-      ...checks.flatMap(({ reason }) => (reason === null ? [] : [reason])),
-      ...(bezel.boreMm === null
-        ? []
-        : ['Rings of the old bezel do not serve it: both come with the new one.']),
-      ...chapterRingNote(bezel, seat),
-    ],
+    reasons: checks.flatMap(({ reason }) => (reason === null ? [] : [reason])),
   }
 }
 
@@ -153,11 +150,15 @@ function clearOfCrystal(bezel: StockBezel, { crystalMm }: BezelSeat): Check | nu
   }
 }
 
-/** A chapter ring that lives in the bezel goes in before crystal and case. Common practice. */
-function chapterRingNote({ boreMm }: StockBezel, { chapterRing }: BezelSeat): string[] {
-  if (boreMm === null || chapterRing === 'none') return []
+/** What holds for any new bezel the crystal lives in. Common practice. */
+export function newBezelNotes(chapterRing: ChapterRing): string[] {
   const keyed = chapterRing === 'keyed' ? ', its key in its notch' : ''
-  return [`The chapter ring, old or new, goes in first: lay it in dry${keyed}, 12 and 6 to the keys.`]
+  return [
+    'Rings of the old bezel do not serve a new one: both come with it.',
+    ...(chapterRing === 'none'
+      ? []
+      : [`The chapter ring, old or new, goes in first: lay it in dry${keyed}, 12 and 6 to the keys.`]),
+  ]
 }
 
 function words(kind: BezelKind): string {

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { figure } from '../../../tests/factories/caseFacts'
 import { stockBezel, stockInsert } from '../../../tests/factories/otherParts'
 import type { BezelSeat } from './assessBezel'
-import { assessBezel } from './assessBezel'
+import { assessBezel, newBezelNotes } from './assessBezel'
 import type { InsertSeat } from './assessInsert'
 import { assessInsert, cutRingFor } from './assessInsert'
 import { chooseBezel, chooseInsert } from './chooseBezelParts'
@@ -23,7 +23,6 @@ const CASE: BezelSeat = {
   oldInner: null,
   keySpacing: null,
   keyWidth: null,
-  chapterRing: 'none',
   clicks: 120,
   crystalMm: 30,
   family: 'Tidal',
@@ -137,7 +136,6 @@ describe('assessBezel', () => {
       oldInner: figure(34.1),
       keySpacing: figure(33.4),
       keyWidth: figure(1.5),
-      chapterRing: 'keyed',
       crystalMm: null,
       family: 'Signal 2',
     }
@@ -150,9 +148,11 @@ describe('assessBezel', () => {
         keyWidthMm: 1.5,
         family: '',
       })
-    expect(assessBezel(bezel(33.4), removable).reasons.join(' ')).toMatch(
-      /as the old bezel’s 34.10.*both come with the new one.*goes in first: lay it in dry, its key in its notch/,
+    expect(assessBezel(bezel(33.4), removable).reasons.join(' ')).toMatch(/as the old bezel’s 34.10/)
+    expect(newBezelNotes('keyed').join(' ')).toMatch(
+      /both come with it.*goes in first: lay it in dry, its key in its notch/,
     )
+    expect(newBezelNotes('none')).toHaveLength(1)
     expect(assessBezel(bezel(33), removable).failures[0]).toMatch(
       /keys 33.00, the old bezel’s 33.40: it cannot go on/,
     )

@@ -6,6 +6,8 @@ import { assessChapterRing } from './assessChapterRing'
 import type { InsertAssessment, InsertSeat } from './assessInsert'
 import { assessInsert } from './assessInsert'
 import { BEZEL_POLICY } from './bezelPolicy'
+import type { BezelSet } from './bezelSet'
+import { setText } from './bezelSet'
 
 export interface Chosen<A> {
   readonly fitting: readonly A[]
@@ -46,6 +48,19 @@ export function chooseBezel(
     () => 0,
     most,
   )
+}
+
+/** Bezels with what goes with each, the likeliest set first: a bezel nothing goes into is worth little. */
+export function withSets(
+  { fitting, rejected }: Chosen<BezelAssessment>,
+  setFor: (found: BezelAssessment) => BezelSet,
+): Chosen<BezelAssessment> {
+  const sets = fitting.map((found) => {
+    const set = setFor(found)
+    return { ...found, set, reasons: [setText(set), ...found.reasons] }
+  })
+  const chance = ({ set }: BezelAssessment) => step({ probability: set?.probability ?? 0 })
+  return { fitting: sets.sort((a, b) => chance(b) - chance(a)), rejected }
 }
 
 /** Chapter rings of the drawers in the old one's place, the likeliest first. */

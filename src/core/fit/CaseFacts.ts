@@ -2,8 +2,11 @@ import type { ArCoating, Magnifier } from '../construction/kinds'
 import type { Estimate } from '../measure/Estimate'
 import type { CrystalMaterial, CrystalProfile } from './parts'
 
-/** Where a figure came from: measured on this tray, from the case sheet, worked out from other figures, or assumed. */
-export type FigureOrigin = 'measured' | 'sheet' | 'derived' | 'assumed'
+/**
+ * Where a figure came from: measured on this tray, from the case sheet, as the supplier of a new part gives it, worked
+ * out from other figures, or assumed.
+ */
+export type FigureOrigin = 'measured' | 'sheet' | 'supplier' | 'derived' | 'assumed'
 
 export interface Figure extends Estimate {
   readonly origin: FigureOrigin

@@ -26,6 +26,7 @@ import { squeezeByDirection } from './squeezeByDirection'
 const ORIGIN_WORDS: Record<Figure['origin'], string> = {
   measured: 'measured',
   sheet: 'from the case sheet, not measured on this tray',
+  supplier: 'as its supplier gives it: measure it before anything is pressed',
   derived: 'worked out from other readings',
   assumed: 'assumed',
 }

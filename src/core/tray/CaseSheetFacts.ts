@@ -11,10 +11,14 @@ import type {
   Magnifier,
   Retention,
 } from '../construction/kinds'
+import type { FigureOrigin } from '../fit/CaseFacts'
 import type { CrystalMaterial, CrystalProfile, GasketMaterial, GasketSection } from '../fit/parts'
+import type { DimensionId } from '../readings/dimensionKinds'
 
 /** What a case sheet knows of its case. Lengths mm; null means nobody has measured it yet. */
 export interface CaseSheetFacts {
+  /** figures below that are not the sheet's own: a new bezel's, as its supplier gives them */
+  readonly figureOrigins?: Readonly<Partial<Record<DimensionId, FigureOrigin>>>
   readonly retention: Retention
   readonly bezelKind: BezelKind
   /** of a cemented crystal; null when nobody said */

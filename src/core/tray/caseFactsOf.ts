@@ -83,8 +83,10 @@ function boreOf(dimension: DimensionId, measured: MeasuredFigures, sheet: CaseSh
       Math.hypot(u, 2 * wall.standardUncertaintyMm, extraU),
       'derived',
     )
+  // A new bezel's bore has nothing to do with what sat in the old one.
+  const ofNewBezel = sheet.figureOrigins?.[dimension] === 'supplier'
   const { opening } = measured
-  const crystal = measured['crystal-diameter']
+  const crystal = ofNewBezel ? undefined : measured['crystal-diameter']
   const throughOpening = opening ? twoWallsMore(opening.valueMm, opening.standardUncertaintyMm, 0, 0) : null
   if (direct && throughOpening) return { ...fuseEstimates([direct, throughOpening]), origin: 'measured' }
   const aim = VERDICT_POLICY.aimedInterference

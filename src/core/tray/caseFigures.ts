@@ -20,6 +20,11 @@ const SHEET_UNCERTAINTY_MM: Readonly<Partial<Record<DimensionId, number>>> = {
 /** The same for what is not named there, mm. From memory. */
 const OTHER_UNCERTAINTY_MM = 0.04
 
+/** A new part against the size its supplier gives, mm. From memory. */
+const SUPPLIER_UNCERTAINTY_MM = 0.03
+/** What is taken over from the part before, mm. From memory. */
+const ASSUMED_UNCERTAINTY_MM = 0.08
+
 /** Where the case sheet keeps a dimension; null where it follows from others. */
 const SHEET_FIELDS = {
   bore: 'boreMm',
@@ -84,9 +89,15 @@ export function figureOf(
   const figure = measured[dimension]
   if (figure) return withOrigin(figure.valueMm, figure.standardUncertaintyMm, 'measured')
   const fromSheet = sheetValueMm(dimension, sheet)
-  return fromSheet === null
-    ? null
-    : withOrigin(fromSheet, SHEET_UNCERTAINTY_MM[dimension] ?? OTHER_UNCERTAINTY_MM, 'sheet')
+  if (fromSheet === null) return null
+  const origin = sheet.figureOrigins?.[dimension] ?? 'sheet'
+  return withOrigin(fromSheet, uncertaintyMm(dimension, origin), origin)
+}
+
+function uncertaintyMm(dimension: DimensionId, origin: FigureOrigin): number {
+  if (origin === 'supplier') return SUPPLIER_UNCERTAINTY_MM
+  if (origin === 'assumed') return ASSUMED_UNCERTAINTY_MM
+  return SHEET_UNCERTAINTY_MM[dimension] ?? OTHER_UNCERTAINTY_MM
 }
 
 export function withOrigin(valueMm: number, standardUncertaintyMm: number, origin: FigureOrigin): Figure {

@@ -145,6 +145,22 @@ export const DEMO_BEZELS: readonly NewBezel[] = [
     priceCents: 5200,
     supplierCode: 'GR S2 BZ',
   },
+  // A later make of the same bezel, bored a tenth wider: another crystal goes with it.
+  {
+    ...BEZEL_LINE,
+    code: 'B-370-S2W',
+    bezelKind: 'crystal-retaining',
+    material: 'steel',
+    outerMm: 37,
+    innerMm: 34.1,
+    boreMm: 31.45,
+    keySpacingMm: 33.4,
+    keyWidthMm: 1.5,
+    family: 'Signal 2',
+    quantity: 1,
+    priceCents: 5400,
+    supplierCode: 'GR S2 BW',
+  },
   {
     ...BEZEL_LINE,
     code: 'B-370-S1',

@@ -60,13 +60,18 @@ export interface PartOut {
   readonly kind: PartKind
   readonly partId: number
   readonly count: number
+  /** when the last of them was taken */
+  readonly since: Date
 }
 
 /** Pieces taken out for a tray and not put back. */
 export async function partsOutFor(db: Db, trayId: number): Promise<PartOut[]> {
   const count = sql`-sum(${stockMoves.change})`.mapWith(Number)
+  const since = sql`max(${stockMoves.movedAt}) filter (where ${stockMoves.change} < 0)`.mapWith(
+    stockMoves.movedAt,
+  )
   return db
-    .select({ kind: stockMoves.partKind, partId: stockMoves.partId, count })
+    .select({ kind: stockMoves.partKind, partId: stockMoves.partId, count, since })
     .from(stockMoves)
     .where(eq(stockMoves.trayId, trayId))
     .groupBy(stockMoves.partKind, stockMoves.partId)

@@ -1,9 +1,10 @@
 /** How a figure is known: shape and word, never colour alone. */
-export type FigureState = 'measured' | 'sheet' | 'derived' | 'assumed' | 'conflict' | 'none'
+export type FigureState = 'measured' | 'sheet' | 'supplier' | 'derived' | 'assumed' | 'conflict' | 'none'
 
 export const STATE_WORDS: Readonly<Record<FigureState, string>> = {
   measured: 'measured',
   sheet: 'case sheet',
+  supplier: 'as supplied',
   derived: 'worked out',
   assumed: 'assumed',
   conflict: 'conflict',
@@ -17,7 +18,7 @@ export interface StateMarkProps {
   readonly y: number
 }
 
-/** The mark inside a drawing: full, half and open bead; open square; a wedge for conflict; a dash for nothing. */
+/** The mark inside a drawing: full, half, dotted and open bead; open square; a wedge for conflict; a dash for nothing. */
 export function StateMark({ state, x, y }: StateMarkProps) {
   const stroke = { stroke: 'currentColor', strokeWidth: 1.4 }
   switch (state) {
@@ -28,6 +29,13 @@ export function StateMark({ state, x, y }: StateMarkProps) {
         <g>
           <circle cx={x} cy={y} r={4} fill="none" {...stroke} />
           <path d={`M${x} ${y - 4}a4 4 0 0 1 0 8z`} fill="currentColor" />
+        </g>
+      )
+    case 'supplier':
+      return (
+        <g>
+          <circle cx={x} cy={y} r={4} fill="none" {...stroke} />
+          <circle cx={x} cy={y} r={1.5} fill="currentColor" />
         </g>
       )
     case 'derived':

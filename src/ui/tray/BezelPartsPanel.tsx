@@ -33,7 +33,16 @@ export function BezelPartsPanel({ bench, actions }: StageWorkProps) {
           <CutRingNote ring={work.insert.cutRing} />
         </>
       )}
-      {work.bezel && <Rows title="Bezel" work={work.bezel} toRow={bezelRow} taker={taker('bezel')} />}
+      {work.bezel && (
+        <>
+          <Rows title="Bezel" work={work.bezel} toRow={bezelRow} taker={taker('bezel')} />
+          {work.bezel.notes.map((note) => (
+            <Typography key={note} sx={{ fontSize: 14, mt: 0.5 }}>
+              {note}
+            </Typography>
+          ))}
+        </>
+      )}
       {work.chapterRing && (
         <Rows
           title="Chapter ring"
@@ -80,10 +89,11 @@ function insertRow(found: InsertAssessment): Row {
 }
 
 function bezelRow(found: BezelAssessment): Row {
-  const { outerMm, innerMm, material, bezelKind } = found.bezel
+  const { outerMm, innerMm, boreMm, material, bezelKind } = found.bezel
+  const bore = boreMm === null ? '' : `, bore ${formatMm(boreMm)}`
   return rowOf(
     found.bezel,
-    `${ringSizes(outerMm, innerMm)} ${material}, ${bezelKind.replaceAll('-', ' ')}`,
+    `${ringSizes(outerMm, innerMm)}${bore} ${material}, ${bezelKind.replaceAll('-', ' ')}`,
     found,
   )
 }

@@ -11,6 +11,7 @@ import type { ShortlistView } from '@/services/shortlistView'
 import type { TrayView } from '@/services/trayView'
 import { KeyCap } from '../small/KeyCap'
 import { PairRow, SHORTLIST_COLUMNS } from './PairRow'
+import { BezelSetNote, NewBezelNote } from './BezelSetNote'
 import { BezelRingChoice, NothingToJudgeBy, OrderNearest, RejectedBy } from './ShortlistNotes'
 import type { ChosenPair } from './traySession'
 import { chosenOf, isPair } from './traySession'
@@ -59,6 +60,7 @@ export function Shortlist(props: ShortlistProps) {
   const focusable = rows.some((row) => isPair(row.candidate, chosen)) ? null : 0
   const chosenFitting = list.fitting.find((candidate) => isPair(candidate, chosen))
   const chosenRejected = list.rejected.find(({ candidate }) => isPair(candidate, chosen))
+  const chosenCandidate = chosenFitting ?? chosenRejected?.candidate ?? beside
   return (
     <Box
       component="section"
@@ -86,6 +88,7 @@ export function Shortlist(props: ShortlistProps) {
           {countText(list)} · {whole ? 'fewer' : 'all, and why not'}
         </Button>
       </Box>
+      <NewBezelNote view={view} />
       <Box
         aria-hidden="true"
         sx={{
@@ -121,6 +124,7 @@ export function Shortlist(props: ShortlistProps) {
       {whole && <RejectedBy counts={list.rejectedBy} />}
       {list.fittingCount === 0 && <OrderNearest view={view} />}
       <BezelRingChoice view={view} chosenId={bezelRingId} onChoose={onChooseBezelRing} />
+      {chosenCandidate && <BezelSetNote view={view} crystal={chosenCandidate} ringId={bezelRingId} />}
       {chosenFitting && (
         <Box sx={{ mt: 1 }}>
           <Typography variant="h3" component="h3" sx={{ color: 'text.secondary', fontWeight: 400 }}>
@@ -139,7 +143,7 @@ export function Shortlist(props: ShortlistProps) {
           the same; the record keeps what was known.
         </Typography>
       )}
-      {(chosenFitting ?? chosenRejected ?? beside) && (
+      {chosenCandidate && (
         <Box sx={{ position: 'sticky', bottom: -12, bgcolor: 'background.default', pt: 1, pb: 1.5, mt: 0.5 }}>
           <Button
             variant={chosenFitting || beside ? 'contained' : 'outlined'}

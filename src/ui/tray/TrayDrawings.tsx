@@ -37,7 +37,7 @@ export function TrayDrawings({ bench }: { bench: TrayBenchState }) {
           onAim={bench.aim}
         />
       </Box>
-      <Legend />
+      <Legend newBezel={view.newBezel !== null} />
       <Box
         sx={{
           display: 'grid',
@@ -54,17 +54,20 @@ export function TrayDrawings({ bench }: { bench: TrayBenchState }) {
   )
 }
 
-function Legend() {
+function Legend({ newBezel }: { newBezel: boolean }) {
+  const states = ['measured', 'sheet', newBezel && 'supplier', 'derived', 'assumed', 'conflict'] as const
   return (
     <Box
       sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', fontSize: 12.5, color: 'text.secondary' }}
       aria-hidden="true"
     >
-      {(['measured', 'sheet', 'derived', 'assumed', 'conflict'] as const).map((state) => (
-        <span key={state}>
-          <InlineStateMark state={state} /> {STATE_WORDS[state]}
-        </span>
-      ))}
+      {states
+        .filter((state) => state !== false)
+        .map((state) => (
+          <span key={state}>
+            <InlineStateMark state={state} /> {STATE_WORDS[state]}
+          </span>
+        ))}
     </Box>
   )
 }

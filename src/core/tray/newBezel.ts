@@ -1,0 +1,82 @@
+import type { FigureOrigin } from '../fit/CaseFacts'
+import type { DimensionId } from '../readings/dimensionKinds'
+import type { StockBezel } from '../stock/otherParts'
+import { figureOf } from './caseFigures'
+import type { CaseSheetFacts } from './CaseSheetFacts'
+import type { MeasuredFigures } from './measuredFigures'
+
+/** What belongs to the bezel: another once a new one goes on. */
+const OF_THE_BEZEL: readonly DimensionId[] = [
+  'bezel-bore',
+  'bezel-inner',
+  'bezel-outer',
+  'recess-outer',
+  'recess-inner',
+  'recess-depth',
+]
+/** The same where the crystal lives in the bezel. */
+const OF_ITS_CRYSTAL: readonly DimensionId[] = ['opening', 'seat-depth']
+
+/** A bezel taken out of its drawer for a tray. */
+export interface NewBezel {
+  readonly bezel: StockBezel
+  readonly since: Date
+}
+
+interface Timed {
+  readonly dimension: DimensionId
+  readonly takenAt: Date
+}
+
+/** True for what was read of the old bezel, before the new one was there. */
+export function isOfOldBezel(
+  { dimension, takenAt }: Timed,
+  { since }: NewBezel,
+  { retention }: Pick<CaseSheetFacts, 'retention'>,
+): boolean {
+  return ofTheBezel(retention).includes(dimension) && takenAt < since
+}
+
+/** What was measured, less what belongs to the bezel that comes off. */
+export function withoutBezel(
+  measured: MeasuredFigures,
+  { retention }: Pick<CaseSheetFacts, 'retention'>,
+): MeasuredFigures {
+  const gone = ofTheBezel(retention)
+  return Object.fromEntries(Object.entries(measured).filter(([id]) => !gone.some((own) => own === id)))
+}
+
+function ofTheBezel(retention: CaseSheetFacts['retention']): readonly DimensionId[] {
+  return retention === 'press-in-bezel' ? [...OF_THE_BEZEL, ...OF_ITS_CRYSTAL] : OF_THE_BEZEL
+}
+
+/**
+ * The case sheet with a new bezel's figures in place of the old one's, as its supplier gives them; its seat is taken to
+ * be as deep as the old one's until somebody reads it.
+ * @param measured - of the old bezel and the case
+ */
+export function sheetWithBezel<S extends CaseSheetFacts>(
+  sheet: S,
+  bezel: StockBezel,
+  measured: MeasuredFigures,
+): S & Pick<CaseSheetFacts, 'figureOrigins'> {
+  const given = {
+    bezelBoreMm: ['bezel-bore', bezel.boreMm],
+    bezelInnerMm: ['bezel-inner', bezel.innerMm],
+    bezelOuterMm: ['bezel-outer', bezel.outerMm],
+    recessOuterMm: ['recess-outer', bezel.recessOuterMm],
+    recessInnerMm: ['recess-inner', bezel.recessInnerMm],
+    recessDepthMm: ['recess-depth', bezel.recessDepthMm],
+  } as const
+  const known = Object.entries(given).filter(([, [, mm]]) => mm !== null)
+  const seat = sheet.retention === 'press-in-bezel' ? figureOf('seat-depth', measured, sheet) : null
+  const origins: Partial<Record<DimensionId, FigureOrigin>> = Object.fromEntries(
+    known.map(([, [dimension]]) => [dimension, 'supplier']),
+  )
+  return {
+    ...sheet,
+    ...Object.fromEntries(known.map(([field, [, mm]]) => [field, mm])),
+    ...(seat ? { seatDepthMm: seat.valueMm } : {}),
+    figureOrigins: { ...origins, ...(seat ? { 'seat-depth': 'assumed' } : {}) },
+  }
+}

@@ -1,0 +1,49 @@
+import type { BezelAssessment } from '../bezel/assessBezel'
+import type { BezelSet } from '../bezel/bezelSet'
+import { setProbability } from '../bezel/bezelSet'
+import type { BezelJoint } from '../fit/bezelRings'
+import { bezelRings } from '../fit/bezelRings'
+import type { FitWishes } from '../fit/CaseFacts'
+import type { FitPolicy } from '../fit/fitPolicy'
+import { shortlist } from '../fit/shortlist'
+import type { StockIndex } from '../fit/stockIndex'
+import { caseFactsOf } from './caseFactsOf'
+import { figureOf } from './caseFigures'
+import type { CaseSheetFacts } from './CaseSheetFacts'
+import type { MeasuredFigures } from './measuredFigures'
+
+/** The joint between a removable bezel and its case, from the best figures there are. */
+export function bezelJoint(measured: MeasuredFigures, sheet: CaseSheetFacts): BezelJoint {
+  return {
+    neckOuter: figureOf('neck-outer', measured, sheet),
+    bezelInner: figureOf('bezel-inner', measured, sheet),
+    oldWall: figureOf('bezel-gasket-wall', measured, sheet),
+    family: sheet.bezelFamily,
+  }
+}
+
+export interface SetBasis {
+  readonly measured: MeasuredFigures
+  /** with the bezel's figures in it, see sheetWithBezel */
+  readonly sheet: CaseSheetFacts
+  readonly wishes: FitWishes
+  readonly policy: FitPolicy
+}
+
+/** What of the drawers goes best with a bezel: the crystal with its ring by that bezel's bore, the second ring by its inside. */
+export function setInBezel(
+  drawers: StockIndex,
+  { probability }: Pick<BezelAssessment, 'probability'>,
+  { measured, sheet, wishes, policy }: SetBasis,
+): BezelSet {
+  const outcome = caseFactsOf(measured, sheet)
+  const crystal = outcome.ok
+    ? (shortlist(drawers, outcome.facts, wishes, { policy, most: 1 }).fitting[0] ?? null)
+    : null
+  const ring = bezelRings(drawers.otherGaskets, bezelJoint(measured, sheet), policy, 1)[0] ?? null
+  return {
+    crystal,
+    ring,
+    probability: crystal && ring ? setProbability([{ probability }, crystal, ring]) : 0,
+  }
+}
