@@ -68,6 +68,7 @@ export function caseSheetFacts(over: Partial<CaseSheetFacts> = {}): CaseSheetFac
     backGrooveDepthMm: null,
     crownTubeMm: null,
     crownBoreMm: null,
+    crownRoomMm: null,
     ...over,
   }
 }

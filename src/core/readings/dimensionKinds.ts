@@ -45,6 +45,7 @@ export const DIMENSION_IDS = [
   'crown-bore',
   'chapter-ring-outer',
   'chapter-ring-height',
+  'crown-room',
 ] as const
 export type DimensionId = (typeof DIMENSION_IDS)[number]
 

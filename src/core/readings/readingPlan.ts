@@ -153,7 +153,7 @@ const BESIDE: Readonly<Record<Retention, readonly DimensionId[]>> = {
   cemented: ['hands-below-seat'],
 }
 
-const CROWN: readonly DimensionId[] = ['crown-tube', 'crown-bore']
+const CROWN: readonly DimensionId[] = ['crown-tube', 'crown-bore', 'crown-room']
 /** What a new bezel goes over, and what the old one was. */
 const BEZEL: readonly DimensionId[] = ['neck-outer', 'bezel-inner', 'bezel-outer']
 const CHAPTER_RING: readonly DimensionId[] = [
@@ -168,15 +168,10 @@ const INSERT: readonly DimensionId[] = [
   'recess-outer',
   'recess-depth',
 ]
+const BACK_GROOVE: readonly DimensionId[] = ['back-groove-inner', 'back-groove-width', 'back-groove-depth']
 const BACK_SEAL: Readonly<Record<BackSeal, readonly DimensionId[]>> = {
-  'o-ring': [
-    'back-ring-section',
-    'back-ring-inner',
-    'back-groove-inner',
-    'back-groove-width',
-    'back-groove-depth',
-  ],
-  'flat-gasket': ['back-ring-section', 'back-ring-inner'],
+  'o-ring': ['back-ring-section', 'back-ring-inner', ...BACK_GROOVE],
+  'flat-gasket': ['back-ring-section', 'back-ring-inner', ...BACK_GROOVE],
   'plastic-ring': [],
   none: [],
 }

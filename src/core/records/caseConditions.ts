@@ -5,6 +5,7 @@ export const HAS_CHAPTER_RING = { field: 'chapterRing', isOneOf: ['loose', 'fixe
 export const HAS_STEM = { field: 'movementKind', isOneOf: ['mechanical', 'quartz', 'hands-and-digital'] }
 export const HAS_BEZEL = { field: 'bezelKind', isOneOf: BEZEL_KINDS.filter((kind) => kind !== 'none') }
 export const HAS_CROWN = { field: 'crownKind', isOneOf: ['push-pull', 'screw-down'] }
+export const HAS_BACK_RING = { field: 'backSeal', isOneOf: ['o-ring', 'flat-gasket'] }
 export const HAS_INSERT = { field: 'insertMaterial', isOneOf: ['aluminium', 'ceramic', 'steel', 'sapphire'] }
 export const ON_NECK = { field: 'retention', isOneOf: ['neck-and-bezel'] }
 /** Whatever bezel a case has goes over a neck, whether it holds the crystal, carries it or only turns. */

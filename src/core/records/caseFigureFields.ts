@@ -3,6 +3,7 @@ import { DIMENSIONS } from '../readings/dimensions'
 import type { DimensionId } from '../readings/dimensionKinds'
 import type { Field, MmField } from './Field'
 import {
+  HAS_BACK_RING,
   HAS_CHAPTER_RING,
   HAS_BEZEL,
   HAS_CROWN,
@@ -79,26 +80,27 @@ export const CASE_FIGURE_FIELDS: readonly Field[] = [
   { ...fromDimension('chapterRingHeightMm', 'chapter-ring-height'), shownWhen: HAS_CHAPTER_RING },
   {
     ...fromDimension('backRingInnerMm', 'back-ring-inner'),
-    shownWhen: { field: 'backSeal', isOneOf: ['o-ring', 'flat-gasket'] },
+    shownWhen: HAS_BACK_RING,
   },
   {
     ...fromDimension('backRingSectionMm', 'back-ring-section'),
-    shownWhen: { field: 'backSeal', isOneOf: ['o-ring', 'flat-gasket'] },
+    shownWhen: HAS_BACK_RING,
   },
   {
     ...fromDimension('backGrooveInnerMm', 'back-groove-inner'),
-    shownWhen: { field: 'backSeal', isOneOf: ['o-ring'] },
+    shownWhen: HAS_BACK_RING,
   },
   {
     ...fromDimension('backGrooveWidthMm', 'back-groove-width'),
-    shownWhen: { field: 'backSeal', isOneOf: ['o-ring'] },
+    shownWhen: HAS_BACK_RING,
   },
   {
     ...fromDimension('backGrooveDepthMm', 'back-groove-depth'),
-    shownWhen: { field: 'backSeal', isOneOf: ['o-ring'] },
+    shownWhen: HAS_BACK_RING,
   },
   { ...fromDimension('crownTubeMm', 'crown-tube'), shownWhen: HAS_CROWN },
   { ...fromDimension('crownBoreMm', 'crown-bore'), shownWhen: HAS_CROWN },
+  { ...fromDimension('crownRoomMm', 'crown-room'), shownWhen: HAS_CROWN },
   choice('gasketSection', 'Gasket section', GASKET_SECTIONS),
   choice('gasketMaterial', 'Gasket material', GASKET_MATERIALS),
   { kind: 'text', name: 'gasketColour', label: 'Gasket colour', required: false, mostLength: 20 },

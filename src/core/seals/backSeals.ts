@@ -1,5 +1,3 @@
-import type { Figure } from '../fit/CaseFacts'
-import type { StockGasket } from '../fit/parts'
 import type { StockORing } from '../stock/otherParts'
 import { formatMm, formatShare } from '../units/formatMm'
 import type { GrooveFigures, SealAssessment } from './assessSeal'
@@ -83,35 +81,3 @@ export function oRingsLikeOld(
 /** How far a ring may differ from the old one: inside as a share, section in mm. From memory. */
 const LIKE_INNER = 0.03
 const LIKE_SECTION_MM = 0.08
-
-/** Flat back gaskets like the old one: inside and thickness. */
-export function flatGasketsLikeOld(
-  gaskets: readonly StockGasket[],
-  old: { readonly inner: Figure; readonly thickness: Figure },
-  most = 4,
-): SealChoice<StockGasket>[] {
-  const innerOf = ({ outerDiameterMm, wallMm }: StockGasket) => outerDiameterMm - 2 * wallMm
-  return gaskets
-    .filter(
-      (gasket) =>
-        gasket.use === 'back' &&
-        gasket.quantity >= 1 &&
-        Math.abs(innerOf(gasket) - old.inner.valueMm) <= FLAT_INNER_MM &&
-        Math.abs(gasket.heightMm - old.thickness.valueMm) <= FLAT_THICKNESS_MM,
-    )
-    .sort(
-      (a, b) =>
-        Math.abs(a.heightMm - old.thickness.valueMm) - Math.abs(b.heightMm - old.thickness.valueMm) ||
-        a.id - b.id,
-    )
-    .slice(0, most)
-    .map((part) => ({
-      part,
-      seal: null,
-      reason: `${formatMm(innerOf(part), 0.1)} inside, ${formatMm(part.heightMm)} thick, as the old one; a flat gasket that lay under the back for years reads thin`,
-    }))
-}
-
-/** How far a flat gasket may differ from the old one, mm. From memory. */
-const FLAT_INNER_MM = 0.3
-const FLAT_THICKNESS_MM = 0.1

@@ -8,9 +8,11 @@ import type { MeasuredFigures } from '../tray/measuredFigures'
 import { formatMm } from '../units/formatMm'
 import type { DimensionId } from '../readings/dimensionKinds'
 import { DIMENSIONS } from '../readings/dimensions'
-import type { SealAssessment } from './assessSeal'
+import type { GrooveFigures, SealAssessment } from './assessSeal'
 import type { SealChoice } from './backSeals'
-import { flatGasketsLikeOld, oRingsForGroove, oRingsLikeOld, ringToOrder, sealSentence } from './backSeals'
+import { oRingsForGroove, oRingsLikeOld, ringToOrder, sealSentence } from './backSeals'
+import { flatGasketsForGroove, flatGasketsLikeOld } from './flatGaskets'
+import { flatSealSentence, flatToOrder } from './flatSeal'
 import { oldRingView } from './oldRing'
 
 /** One choice for a seal, as a line of the drawers. */
@@ -57,23 +59,18 @@ export function resealSet(measured: MeasuredFigures, sheet: CaseSheetFacts, stoc
 type Known = (id: DimensionId) => Figure | null
 
 function backORing(measured: MeasuredFigures, figure: Known, rings: readonly StockORing[]): SealItem {
-  const [inner, width, gap] = [
-    figure('back-groove-inner'),
-    figure('back-groove-width'),
-    figure('back-groove-depth'),
-  ]
+  const groove = grooveOf(figure)
   const oldInner = figure('back-ring-inner')
   const oldSection = figure('back-ring-section')
   const old = oldRingView({
     innerMm: oldInner?.valueMm ?? null,
     sectionMm: oldSection?.valueMm ?? null,
     sectionSpreadMm: measured['back-ring-section']?.spread.spreadMm ?? 0,
-    grooveInnerMm: inner?.valueMm ?? null,
-    gapMm: gap?.valueMm ?? null,
+    grooveInnerMm: figure('back-groove-inner')?.valueMm ?? null,
+    gapMm: figure('back-groove-depth')?.valueMm ?? null,
   })
   const base = { id: 'back' as const, title: 'Back O-ring', notes: old.sentences }
-  if (inner && width && gap) {
-    const groove = { inner, width, gap }
+  if (groove) {
     const choices = oRingsForGroove(rings, groove)
     const order = choices.length === 0 ? ringToOrder(groove) : null
     return {
@@ -83,38 +80,71 @@ function backORing(measured: MeasuredFigures, figure: Known, rings: readonly Sto
       measure: [],
     }
   }
-  const missing = (['back-groove-inner', 'back-groove-width', 'back-groove-depth'] as const).filter(
-    (id) => !figure(id),
-  )
   const likely =
     old.likelyInnerMm !== null && old.likelySectionMm !== null
       ? oRingsLikeOld(rings, { innerMm: old.likelyInnerMm, sectionMm: old.likelySectionMm })
       : []
-  const first: DimensionId[] = [
-    ...(oldInner ? [] : ['back-ring-inner' as const]),
-    ...(oldSection ? [] : ['back-ring-section' as const]),
-  ]
-  return { ...base, choices: likely.map(oRingLine), order: null, measure: [...first, ...missing] }
+  return { ...base, choices: likely.map(oRingLine), order: null, measure: unknownOf(figure) }
 }
 
 function backFlat(figure: Known, gaskets: readonly StockGasket[]): SealItem {
   const inner = figure('back-ring-inner')
   const thickness = figure('back-ring-section')
+  const groove = grooveOf(figure)
+  const base = { id: 'back' as const, title: 'Flat back gasket', notes: flatNotes(thickness, groove) }
+  if (groove) {
+    const choices = flatGasketsForGroove(gaskets, groove)
+    const order = choices.length === 0 ? flatToOrder(groove) : null
+    return {
+      ...base,
+      choices: choices.map(gasketLine),
+      order:
+        order &&
+        `nitrile flat gasket ${formatMm(order.innerMm, 0.1)} inside, ${formatMm(order.widthMm, 0.1)} wide, ${formatMm(order.thicknessMm)} thick: ${flatSealSentence(order.seal, 'nitrile')}`,
+      measure: [],
+    }
+  }
   const choices = inner && thickness ? flatGasketsLikeOld(gaskets, { inner, thickness }) : []
   return {
-    id: 'back',
-    title: 'Flat back gasket',
+    ...base,
     choices: choices.map(gasketLine),
     order:
       inner && thickness && choices.length === 0
         ? `flat gasket ${formatMm(inner.valueMm, 0.1)} inside, ${formatMm(thickness.valueMm)} thick`
         : null,
-    notes: [],
-    measure: [
-      ...(inner ? [] : ['back-ring-inner' as const]),
-      ...(thickness ? [] : ['back-ring-section' as const]),
-    ],
+    measure: unknownOf(figure),
   }
+}
+
+/** A flat gasket this near its gap has taken a set, share of the gap. From memory. */
+const SET_WITHIN = 0.08
+
+/** How far the old gasket's reading can be trusted. */
+function flatNotes(thickness: Figure | null, groove: GrooveFigures | null): string[] {
+  if (!thickness) return []
+  if (!groove)
+    return [
+      'A flat gasket that lay under the back for years reads thin: rather a little thicker than thinner.',
+    ]
+  const set = thickness.valueMm <= groove.gap.valueMm * (1 + SET_WITHIN)
+  return set
+    ? [
+        `The old one reads ${formatMm(thickness.valueMm)} thick in a gap of ${formatMm(groove.gap.valueMm)}: it has taken a set. Go by the recess.`,
+      ]
+    : []
+}
+
+/** The groove or recess in the back; null while one of its figures is not known. */
+function grooveOf(figure: Known): GrooveFigures | null {
+  const [inner, width, gap] = GROOVE.map(figure)
+  return inner && width && gap ? { inner, width, gap } : null
+}
+
+const GROOVE = ['back-groove-inner', 'back-groove-width', 'back-groove-depth'] as const
+
+/** What of the old seal and its place nobody knows yet. */
+function unknownOf(figure: Known): DimensionId[] {
+  return (['back-ring-inner', 'back-ring-section', ...GROOVE] as const).filter((id) => !figure(id))
 }
 
 const PLASTIC: SealItem = {
@@ -153,14 +183,21 @@ function crownSeal(figure: Known, rings: readonly StockORing[]): SealItem {
       measure: ['crown-tube', 'crown-bore'],
     }
   }
-  // Nobody measures the groove inside a crown: rings have room along the tube.
-  const groove = { inner: tube, gap, width: { ...gap, valueMm: gap.valueMm * CROWN_ROOM } }
+  const room = figure('crown-room')
+  const width = room ?? { ...gap, valueMm: gap.valueMm * CROWN_ROOM }
+  const groove = { inner: tube, gap, width }
   const choices = oRingsForGroove(rings, groove)
   const order = choices.length === 0 ? ringToOrder(groove) : null
   return {
     ...base,
     choices: choices.map(oRingLine),
     order: order && `${order.name}: ${sealSentence(order.seal)}`,
+    notes: room
+      ? base.notes
+      : [
+          ...base.notes,
+          `How much of its groove it fills is told for ${formatMm(width.valueMm)} of room along the tube, which is assumed: the crown’s inside was not read.`,
+        ],
     measure: [],
   }
 }
@@ -175,8 +212,9 @@ function oRingLine({ part, seal, reason }: SealChoice<StockORing>): SealLine {
 }
 
 function gasketLine({ part, seal, reason }: SealChoice<StockGasket>): SealLine {
-  const { id, code, drawer, quantity, outerDiameterMm, heightMm, material } = part
-  const words = `${formatMm(outerDiameterMm, 0.1)} outside, ${formatMm(heightMm)} thick ${material}`
+  const { id, code, drawer, quantity, outerDiameterMm, wallMm, heightMm, material } = part
+  const innerMm = outerDiameterMm - 2 * wallMm
+  const words = `${formatMm(outerDiameterMm, 0.1)} / ${formatMm(innerMm, 0.1)} × ${formatMm(heightMm)} flat ${material}`
   return { kind: 'gasket', partId: id, code, drawer, quantity, words, reason, seal }
 }
 

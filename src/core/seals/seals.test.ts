@@ -156,6 +156,16 @@ describe('resealSet', () => {
     )
   })
 
+  it('says by what room a crown’s ring is judged, read or assumed', () => {
+    const rings = { ...stock, oRings: [stockORing({ id: 20, innerDiameterMm: 1.95, sectionMm: 0.65 })] }
+    const crown = (over: object) =>
+      resealSet({}, caseSheetFacts({ ...groove, crownTubeMm: 2, crownBoreMm: 3, ...over }), rings)[1]
+    expect(crown({})?.notes.join(' ')).toMatch(/told for 1.00 of room along the tube, which is assumed/)
+    expect(crown({ crownRoomMm: 1.1 })?.notes).toHaveLength(1)
+    // A ring that has no room along the tube is crushed, however well it is squeezed.
+    expect(crown({ crownRoomMm: 0.6 })?.choices).toEqual([])
+  })
+
   it('does not divide by a gap that is none', () => {
     const set = resealSet({}, caseSheetFacts({ ...groove, crownTubeMm: 3, crownBoreMm: 3 }), stock)
     expect(set[1]?.notes.join(' ')).toMatch(/leave no room for a ring: measure both again/)

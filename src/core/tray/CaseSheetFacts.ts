@@ -86,4 +86,5 @@ export interface CaseSheetFacts {
   readonly backGrooveDepthMm: number | null
   readonly crownTubeMm: number | null
   readonly crownBoreMm: number | null
+  readonly crownRoomMm: number | null
 }

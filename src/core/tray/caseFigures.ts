@@ -71,6 +71,7 @@ const SHEET_FIELDS = {
   'crown-bore': 'crownBoreMm',
   'chapter-ring-outer': 'chapterRingOuterMm',
   'chapter-ring-height': 'chapterRingHeightMm',
+  'crown-room': 'crownRoomMm',
 } as const satisfies Readonly<Record<DimensionId, keyof CaseSheetFacts | null>>
 
 /** What the case sheet says of a dimension, mm; null when it says nothing. */

@@ -162,6 +162,24 @@ export const DEMO_OTHER_GASKETS: readonly NewGasket[] = [
       family: wallMm === 0.6 ? 'Signal 2' : '',
     }),
   ),
+  ...[
+    [26, 0.9, 0.5],
+    [28.5, 0.9, 0.5],
+    [28.5, 0.9, 0.55],
+    [28.5, 1.2, 0.55],
+    [28.5, 0.9, 0.65],
+  ].map(([innerMm = 0, wallMm = 0, heightMm = 0]) =>
+    ring({
+      code: `F-${Math.round(innerMm * 10)}-${Math.round(wallMm * 10)}-${Math.round(heightMm * 100)}`,
+      drawer: 'G-12',
+      outerDiameterMm: innerMm + 2 * wallMm,
+      wallMm,
+      heightMm,
+      use: 'back',
+      material: 'nitrile',
+      priceCents: 90,
+    }),
+  ),
   ring({
     code: 'N-341-60-S1',
     drawer: 'G-11',

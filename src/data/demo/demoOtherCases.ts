@@ -197,6 +197,8 @@ export const DEMO_OTHER_CASES = [
     crystalDiameterMm: 27,
     crystalEdgeMm: 1,
     crystalCentreMm: 1,
+    backRingInnerMm: 26,
+    backRingSectionMm: 0.44,
     note: 'Round crystal in clear cement, no ring.',
   },
 ] as const satisfies readonly NewCaseSheet[]

@@ -31,6 +31,7 @@ export const DEMO_RING_CASES = [
     gasketWallMm: 0.5,
     gasketHeightMm: 1,
     gasketColour: 'black',
+    crownRoomMm: 1.1,
     note: 'Issue watch of the Skerrow Ferry Line. The seat collects paint dust: clean it first.',
   },
   {
@@ -225,6 +226,11 @@ export const DEMO_RING_CASES = [
     gasketWallMm: 0.4,
     gasketHeightMm: 0.9,
     gasketColour: 'white',
+    backRingInnerMm: 28.6,
+    backRingSectionMm: 0.47,
+    backGrooveInnerMm: 28.4,
+    backGrooveWidthMm: 1.2,
+    backGrooveDepthMm: 0.45,
     note: 'Issue watch of the line’s pursers.',
   },
   {

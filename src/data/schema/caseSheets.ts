@@ -114,6 +114,7 @@ export const caseSheets = pgTable(
     backGrooveDepthMm: doublePrecision('back_groove_depth_mm'),
     crownTubeMm: doublePrecision('crown_tube_mm'),
     crownBoreMm: doublePrecision('crown_bore_mm'),
+    crownRoomMm: doublePrecision('crown_room_mm'),
     note: text('note').notNull().default(''),
   },
   (table) => [unique().on(table.maker, table.reference)],

@@ -82,4 +82,17 @@ export const SEAL_DIMENSIONS = {
     part: 'crown',
     how: 'old ring out: the bore that presses on the ring',
   },
+  'crown-room': {
+    label: 'Crown, room for its ring',
+    places: ['at one side', 'opposite'],
+    directionsDeg: null,
+    roundDeg: null,
+    leastMm: 0.3,
+    mostMm: 4,
+    instruments: ['depth-gauge', 'caliper'],
+    surprisingMm: 0.2,
+    stage: 'clean',
+    part: 'crown',
+    how: 'old ring out: along the tube, between floor and lip of the ring’s groove in the crown',
+  },
 } satisfies DimensionTable

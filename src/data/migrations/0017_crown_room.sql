@@ -1,0 +1,1 @@
+ALTER TABLE "case_sheets" ADD COLUMN "crown_room_mm" double precision;
