@@ -3,6 +3,7 @@ import { RING_MARGIN_MM } from '../dies/pushOutDies'
 import type { Figure } from '../fit/CaseFacts'
 import { probabilityWithin } from '../fit/interference'
 import type { Window } from '../fit/Window'
+import { COVERAGE_FACTOR } from '../measure/Estimate'
 import type { StockChapterRing } from '../stock/otherParts'
 import { formatMm } from '../units/formatMm'
 import { familyText, isFamily } from './assessInsert'
@@ -101,7 +102,11 @@ function reasonsOf(ring: StockChapterRing, seat: ChapterRingSeat): string[] {
     ['high', ring.heightMm, seat.oldHeight],
   ] as const
   const likeOld = compared.flatMap(([name, own, old]) =>
-    old ? [`${formatMm(own)} ${name} for the old ring’s ${formatMm(old.valueMm)}`] : [],
+    old
+      ? [
+          `${formatMm(own)} ${name} for the old ring’s ${formatMm(old.valueMm)} ±${formatMm(COVERAGE_FACTOR * old.standardUncertaintyMm)}`,
+        ]
+      : [],
   )
   const dieMm = ring.innerMm - RING_MARGIN_MM
   return [

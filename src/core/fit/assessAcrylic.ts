@@ -1,11 +1,12 @@
 import { handsProbability } from './assessPair'
 import type { AcrylicAssessment, Constraint } from './Candidate'
 import { certain, oddsOfConstraints } from './Candidate'
-import type { AcrylicFacts } from './CaseFacts'
+import type { AcrylicFacts, Figure } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
 import type { Window } from './Window'
 import { probabilityWithin } from './interference'
 import type { StockCrystal } from './parts'
+import { thicknessAgainst } from './plannedUncertainty'
 
 /**
  * Judges an acrylic in its groove, or one spread against a bore by its metal ring: larger than its seat by enough to
@@ -21,7 +22,7 @@ export function assessAcrylic(
   const window = oversizeWindow(crystal.diameterMm, facts.seat, policy)
   const constraints: Constraint[] = [
     { name: 'oversize', probability: probabilityWithin(oversizeMm, uncertaintyMm, window) },
-    ...(facts.domeHeight ? [dome(crystal, facts.domeHeight.valueMm, policy)] : []),
+    ...(facts.domeHeight ? [dome(crystal, facts.domeHeight, policy)] : []),
     ...(facts.seat === 'bore' && facts.ringHeight
       ? [certain('ring-height', ringSuits(crystal, facts.ringHeight.valueMm, policy))]
       : []),
@@ -63,10 +64,10 @@ export function wholeHeightMm({
   return undersideRiseMm + centreThicknessMm
 }
 
-function dome(crystal: StockCrystal, oldHeightMm: number, policy: FitPolicy): Constraint {
+function dome(crystal: StockCrystal, old: Figure, policy: FitPolicy): Constraint {
   const window = { lowMm: -policy.lowerDomeMm, highMm: Infinity }
-  const higherMm = wholeHeightMm(crystal) - oldHeightMm
-  return { name: 'dome', probability: probabilityWithin(higherMm, policy.thicknessUncertaintyMm, window) }
+  const higherMm = wholeHeightMm(crystal) - old.valueMm
+  return { name: 'dome', probability: probabilityWithin(higherMm, thicknessAgainst(old, policy), window) }
 }
 
 function ringSuits({ ringHeightMm }: StockCrystal, oldMm: number, policy: FitPolicy): boolean {

@@ -5,6 +5,7 @@ import type { CementFacts, Figure } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
 import { probabilityWithin } from './interference'
 import type { StockCrystal } from './parts'
+import { gapUncertaintyMm, thicknessAgainst } from './plannedUncertainty'
 
 /** Judges a crystal in its rebate: the gap a side along, across and at the corners, and where its edge stands. */
 export function assessCemented(
@@ -17,7 +18,6 @@ export function assessCemented(
   const acrossMm = (facts.width.valueMm - widthMm) / 2
   const cornerMm = cornerOf(crystal, facts, alongMm, acrossMm)
   const rimMm = policy.cementUnderMm + crystal.edgeThicknessMm - facts.depth.valueMm
-  const rimUncertaintyMm = Math.hypot(facts.depth.standardUncertaintyMm, policy.thicknessUncertaintyMm)
   const constraints: Constraint[] = [
     { name: 'gap-along', probability: gapOdds(alongMm, facts.length, policy) },
     ...(facts.outline === 'shaped'
@@ -25,7 +25,10 @@ export function assessCemented(
       : []),
     // A side that is too large is its own failure: only what the corners add counts against them.
     ...(cornerMm === null ? [] : [certain('gap-corner', cornerMm >= Math.min(0, alongMm, acrossMm))]),
-    { name: 'rim', probability: probabilityWithin(rimMm, rimUncertaintyMm, policy.rimWindow) },
+    {
+      name: 'rim',
+      probability: probabilityWithin(rimMm, thicknessAgainst(facts.depth, policy), policy.rimWindow),
+    },
     ...(facts.handsBelowSeat
       ? [{ name: 'hands' as const, probability: handsProbability(crystal, { footMm: 0 }, facts, policy) }]
       : []),
@@ -51,9 +54,7 @@ export function assessCemented(
 }
 
 function gapOdds(gapMm: number, rebate: Figure, policy: FitPolicy): number {
-  // A gap is half a difference: so is its uncertainty.
-  const uncertaintyMm = Math.hypot(rebate.standardUncertaintyMm, policy.crystalDiameterUncertaintyMm) / 2
-  return probabilityWithin(gapMm, uncertaintyMm, policy.cementGap)
+  return probabilityWithin(gapMm, gapUncertaintyMm(rebate, policy), policy.cementGap)
 }
 
 /** The two corners' radii, and the gaps a side beside them. All mm. */

@@ -2,10 +2,11 @@ import { gasketSuitsBore, handsProbability } from './assessPair'
 import type { Constraint, NeckAssessment } from './Candidate'
 import type { Fractions } from './Window'
 import { certain, oddsOfConstraints } from './Candidate'
-import type { NeckFacts } from './CaseFacts'
+import type { Figure, NeckFacts } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
 import { probabilityWithin } from './interference'
 import type { StockCrystal, StockGasket } from './parts'
+import { thicknessAgainst } from './plannedUncertainty'
 import type { Squeeze } from './squeezeBetween'
 import { squeezeBetween, squeezeOdds } from './squeezeBetween'
 
@@ -34,7 +35,7 @@ export function assessNeck(
           certain('neck-room', hasRoomAtNeck(gasket, facts, policy)),
         ]
       : []),
-    ...(gasket && facts.foundThickness ? [edge(crystal, facts.foundThickness.valueMm, policy)] : []),
+    ...(gasket && facts.foundThickness ? [edge(crystal, facts.foundThickness, policy)] : []),
     ...(facts.handsBelowSeat
       ? [{ name: 'hands' as const, probability: handsProbability(crystal, NO_FOOT, facts, policy) }]
       : []),
@@ -104,10 +105,14 @@ function hasRoomAtNeck(
   return roomMm >= gasket.wallMm * (1 - bandOf(gasket, policy).high)
 }
 
-function edge(crystal: StockCrystal, foundMm: number, policy: FitPolicy): Constraint {
+function edge(crystal: StockCrystal, found: Figure, policy: FitPolicy): Constraint {
   const window = { lowMm: -policy.edgeToOldMm, highMm: policy.edgeToOldMm }
   return {
     name: 'edge',
-    probability: probabilityWithin(crystal.edgeThicknessMm - foundMm, policy.thicknessUncertaintyMm, window),
+    probability: probabilityWithin(
+      crystal.edgeThicknessMm - found.valueMm,
+      thicknessAgainst(found, policy),
+      window,
+    ),
   }
 }

@@ -11,6 +11,7 @@ import {
   wallSqueezeRange,
 } from './interference'
 import type { StockCrystal, StockGasket } from './parts'
+import { thicknessAgainst } from './plannedUncertainty'
 
 /** Judges one crystal with one gasket in one case: every constraint with its probability. */
 export function assessPair(
@@ -89,8 +90,7 @@ export function rimProbability(
   policy: FitPolicy,
 ): number {
   const { rimMm } = axialStanding({ edgeThicknessMm, undersideRiseMm: 0 }, gasket, seatDepth.valueMm, null)
-  const uncertaintyMm = Math.hypot(seatDepth.standardUncertaintyMm, policy.thicknessUncertaintyMm)
-  return probabilityWithin(rimMm, uncertaintyMm, policy.rimWindow)
+  return probabilityWithin(rimMm, thicknessAgainst(seatDepth, policy), policy.rimWindow)
 }
 
 /**
@@ -104,9 +104,12 @@ export function handsProbability(
   policy: FitPolicy,
 ): number {
   if (!handsBelowSeat) return 1
-  const uncertaintyMm = Math.hypot(handsBelowSeat.standardUncertaintyMm, policy.thicknessUncertaintyMm)
   const window = { lowMm: policy.minimumHandClearanceMm, highMm: Infinity }
-  return probabilityWithin(handsBelowSeat.valueMm + footMm + undersideRiseMm, uncertaintyMm, window)
+  return probabilityWithin(
+    handsBelowSeat.valueMm + footMm + undersideRiseMm,
+    thicknessAgainst(handsBelowSeat, policy),
+    window,
+  )
 }
 
 /** Does the gasket go into this bore? */

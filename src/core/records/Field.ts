@@ -7,6 +7,8 @@ export type Field = FieldKind & {
 export interface Shown {
   readonly field: string
   readonly isOneOf: readonly string[]
+  /** but not while this holds */
+  readonly unless?: Omit<Shown, 'unless'>
 }
 
 type FieldKind =
@@ -100,11 +102,15 @@ export function manyOf(text: string): string[] {
 export function isShown(field: Field, valueOf: (name: string) => unknown): boolean {
   return (
     field.shownWhen === undefined ||
-    conditionsOf(field).some((shown) => {
-      const value = valueOf(shown.field)
-      return typeof value === 'string' && shown.isOneOf.includes(value)
-    })
+    conditionsOf(field).some(
+      (shown) => holds(shown, valueOf) && !(shown.unless && holds(shown.unless, valueOf)),
+    )
   )
+}
+
+function holds({ field, isOneOf }: Omit<Shown, 'unless'>, valueOf: (name: string) => unknown): boolean {
+  const value = valueOf(field)
+  return typeof value === 'string' && isOneOf.includes(value)
 }
 
 /** What a field waits for; empty when it is always asked. */

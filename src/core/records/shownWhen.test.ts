@@ -25,6 +25,24 @@ describe('isShown', () => {
     expect(shown({ bezelKind: 'rotating-click', insertMaterial: 'ceramic' })).toContain('insertHold')
     expect(shown({ movementKind: 'digital' })).not.toContain('stemRelease')
   })
+
+  it('asks the sides of a cemented crystal until somebody says it is round, and its diameter until it is shaped', () => {
+    const cemented = (crystalOutline: string) => figures({ retention: 'cemented', crystalOutline })
+    const [sides, across] = [
+      ['rebateLengthMm', 'crystalWidthMm'],
+      ['boreMm', 'crystalDiameterMm'],
+    ]
+    expect(cemented('')).toEqual(expect.arrayContaining([...sides, ...across]))
+    expect(cemented('round')).toEqual(expect.arrayContaining([...across]))
+    for (const side of sides) expect(cemented('round')).not.toContain(side)
+    for (const one of across) expect(cemented('shaped')).not.toContain(one)
+  })
+
+  it('asks a ring’s figures only where a ring may hold the crystal', () => {
+    expect(figures({ retention: 'neck-and-bezel' })).toContain('gasketWallMm')
+    for (const retention of ['snap-acrylic', 'tension-ring-acrylic', 'cemented'])
+      expect(figures({ retention })).not.toEqual(expect.arrayContaining(['gasketWallMm']))
+  })
 })
 
 describe('a field of several', () => {

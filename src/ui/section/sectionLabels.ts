@@ -2,6 +2,7 @@ import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import { holdFigure } from '@/core/fit/holdFigure'
+import { plannedUncertainty } from '@/core/fit/plannedUncertainty'
 import { standFigure } from '@/core/fit/standFigure'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { DIMENSIONS } from '@/core/readings/dimensions'
@@ -85,7 +86,7 @@ export function sectionLabels(
     ...left,
     dimensionLabel(source, shaped ? ACROSS.cemented : 'crystal-diameter', 'top', [0, section.seatDepthMm]),
     dimensionLabel(source, openingDimension(sheet), 'bottom', [0, 0]),
-    ...(candidate ? plannedLabels(candidate, section, policy) : []),
+    ...(candidate ? plannedLabels(candidate, source, section, policy) : []),
   ]
 }
 
@@ -102,9 +103,7 @@ function dimensionLabel(
   return {
     dimension,
     title: SHORT_TITLES[dimension] ?? DIMENSIONS[dimension].label,
-    value: figure
-      ? `${formatMm(figure.valueMm)} ±${formatMm(COVERAGE_FACTOR * figure.standardUncertaintyMm)}`
-      : 'measure',
+    value: figure ? formatMm(figure.valueMm) + plusMinus(figure.standardUncertaintyMm) : 'measure',
     state: inConflict ? 'conflict' : (figure?.origin ?? 'none'),
     tone: inConflict || spread ? 'attention' : 'plain',
     place,
@@ -112,7 +111,26 @@ function dimensionLabel(
   }
 }
 
-function plannedLabels(candidate: Candidate, section: SectionCase, policy: FitPolicy): SectionLabel[] {
+/** “ ±0.04”; nothing where the doubt is not known. */
+function plusMinus(standardUncertaintyMm: number | null | undefined): string {
+  return typeof standardUncertaintyMm === 'number'
+    ? ` ±${formatMm(COVERAGE_FACTOR * standardUncertaintyMm)}`
+    : ''
+}
+
+/** “ ±3.2”, in the percent of the figure before it. */
+function plusMinusShare(share: number | null | undefined): string {
+  return typeof share === 'number' ? ` ±${(100 * COVERAGE_FACTOR * share).toFixed(1)}` : ''
+}
+
+function plannedLabels(
+  candidate: Candidate,
+  { readout }: SectionSource,
+  section: SectionCase,
+  policy: FitPolicy,
+): SectionLabel[] {
+  const { facts } = readout
+  const doubt = facts.ok ? plannedUncertainty(candidate, facts.facts, policy) : null
   const { crystal, gasket, standing } = candidate
   const hold = holdFigure(candidate, policy)
   const edgeMm = crystal.diameterMm / 2
@@ -122,7 +140,7 @@ function plannedLabels(candidate: Candidate, section: SectionCase, policy: FitPo
     labels.push({
       dimension: null,
       title: `${stand.title} ${stand.word}`,
-      value: stand.value,
+      value: stand.value + plusMinus(doubt?.standMm),
       state: 'derived',
       tone: stand.good ? 'good' : 'attention',
       place: 'right',
@@ -132,7 +150,7 @@ function plannedLabels(candidate: Candidate, section: SectionCase, policy: FitPo
   labels.push({
     dimension: null,
     title: `${hold.title} ${hold.state}`,
-    value: hold.value,
+    value: hold.value + (hold.title === 'Squeeze' ? plusMinusShare : plusMinus)(doubt?.hold),
     state: 'derived',
     tone:
       hold.state === 'good'
@@ -150,7 +168,7 @@ function plannedLabels(candidate: Candidate, section: SectionCase, policy: FitPo
     labels.push({
       dimension: null,
       title: 'To the hands',
-      value: formatMm(clear),
+      value: formatMm(clear) + plusMinus(doubt?.handsMm),
       state: 'derived',
       tone: clear >= policy.minimumHandClearanceMm ? 'good' : 'stop',
       place: 'right',

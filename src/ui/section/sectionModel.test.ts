@@ -36,7 +36,7 @@ describe('sectionModel', () => {
     expect(crystalTop(thick.planned)).toBeCloseTo(1.5, 9)
     expect(thick.found.outlines).toEqual(flat.found.outlines)
     expect(thick.labels.find((l) => l.title.startsWith('Rim'))).toMatchObject({
-      value: '+0.45',
+      value: '+0.45 ±0.09',
       title: 'Rim proud',
     })
   })

@@ -3,7 +3,7 @@ import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import { holdFigure } from '@/core/fit/holdFigure'
 import { STAND_HEADS, standFigure } from '@/core/fit/standFigure'
-import { formatMm } from '@/core/units/formatMm'
+import { formatMm, formatShare } from '@/core/units/formatMm'
 
 /** rank, parts, fit, what holds it, rim, hands, drawer */
 export const SHORTLIST_COLUMNS = '20px minmax(110px,1fr) 40px 58px 52px 44px 72px'
@@ -55,7 +55,7 @@ export function PairRow(props: PairRowProps) {
   const rejected = failures.length > 0
   const hold = holdFigure(candidate, policy)
   const stand = standFigure(candidate, policy)
-  const held = candidate.held === 'ring' ? `${(candidate.squeeze * 100).toFixed(0)} %` : hold.value
+  const held = candidate.held === 'ring' ? formatShare(candidate.squeeze) : hold.value
   return (
     <Row
       role="radio"
