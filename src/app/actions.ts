@@ -21,7 +21,7 @@ import { getShop } from '@/services/shop'
 import { takeBackShape, takeShape } from '@/services/takeShape'
 import { countPart, receivePart } from '@/services/stockCount'
 import { assortment } from '@/services/orders'
-import { saveFitPolicy } from '@/services/fitPolicy'
+import { saveShopPolicy } from '@/services/shopPolicy'
 import { takeOut } from '@/services/takeOut'
 import { tickTray } from '@/services/tickTray'
 import { endMethod, startMethod } from '@/services/useMethod'
@@ -70,8 +70,8 @@ export async function saveShopSchoolAction(input: unknown) {
   return result
 }
 
-export async function saveFitPolicyAction(input: unknown) {
-  const result = await saveFitPolicy(await getShop(), input)
+export async function saveShopPolicyAction(input: unknown) {
+  const result = await saveShopPolicy(await getShop(), input)
   if (result.ok) revalidatePath('/', 'layout')
   return result
 }

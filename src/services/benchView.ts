@@ -1,4 +1,4 @@
-import type { FitPolicy } from '@/core/fit/fitPolicy'
+import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import { PROCESS_WORDS } from '@/core/methods/harmTable'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { nextTarget, planFactsOf, readingPlan } from '@/core/readings/readingPlan'
@@ -25,7 +25,7 @@ import { traysInHand } from '@/data/queries/trays'
 import { isDue } from '@/core/measure/calibration'
 import { factsOfTray } from './factsOfTray'
 import { hazardTicksOf } from './jobView'
-import { shopFitPolicy } from './fitPolicy'
+import { shopPolicy } from './shopPolicy'
 
 /** A tray in hand as the bench shows it. */
 export interface BenchTray {
@@ -62,7 +62,7 @@ export async function benchView(db: Db, now: Date): Promise<BenchView> {
     ticksOf(db, ids),
     allInstruments(db),
     openMethodRuns(db),
-    shopFitPolicy(db),
+    shopPolicy(db),
   ])
   const trays: BenchTray[] = []
   for (const row of rows) {
@@ -86,7 +86,7 @@ export async function benchView(db: Db, now: Date): Promise<BenchView> {
 interface BenchFacts {
   readonly readings: readonly Reading[]
   readonly ticks: Ticks
-  readonly policy: FitPolicy
+  readonly policy: ShopPolicy
   readonly now: Date
 }
 
@@ -121,7 +121,8 @@ async function workOf(
   const { verdict } = trayReadout(readings, sheet, pastRuns, {
     shapes: await standingShapes(db, tray.id),
     pastCounts: tray.pastCounts,
-    policy,
+    policy: policy.fit,
+    verdict: policy.verdict,
   })
   const size =
     verdict && readings.length > 0

@@ -4,12 +4,13 @@ import type { ChapterRingAssessment, ChapterRingSeat } from '@/core/bezel/assess
 import { assessChapterRing } from '@/core/bezel/assessChapterRing'
 import type { CutRing, InsertAssessment } from '@/core/bezel/assessInsert'
 import { cutRingFor } from '@/core/bezel/assessInsert'
+import type { BezelPolicy } from '@/core/bezel/bezelPolicy'
 import { INSERT_FIXINGS } from '@/core/bezel/bezelPolicy'
 import type { BezelSet, SetPart } from '@/core/bezel/bezelSet'
 import type { Chosen } from '@/core/bezel/chooseBezelParts'
 import { chooseBezel, chooseChapterRing, chooseInsert, withSets } from '@/core/bezel/chooseBezelParts'
 import type { FitWishes } from '@/core/fit/CaseFacts'
-import type { FitPolicy } from '@/core/fit/fitPolicy'
+import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import type { PartKind } from '@/core/stock/partKinds'
 import { figureOf } from '@/core/tray/caseFigures'
@@ -61,7 +62,7 @@ export interface BezelWorkFacts {
   /** a bezel that is already out for the tray */
   readonly newBezelId: number | null
   readonly wishes: FitWishes
-  readonly policy: FitPolicy
+  readonly policy: Pick<ShopPolicy, 'fit' | 'bezel'>
   /** school chosen for fixing the insert */
   readonly fixing: string
 }
@@ -84,6 +85,7 @@ export function setParts(
   { bezels, chapterRings }: DrawersInMemory,
   out: readonly Pick<PartOutView, 'kind' | 'partId'>[],
   { found, now }: Pick<BezelWorkFacts, 'found' | 'now'>,
+  policy: BezelPolicy,
 ): SetPart[] {
   if (now.sheet.retention !== 'press-in-bezel') return []
   const outOf = <T extends { readonly id: number }>(kind: PartKind, lines: readonly T[]) =>
@@ -94,7 +96,9 @@ export function setParts(
   return [
     {
       name: 'bezel',
-      ...(bezel ? { code: bezel.code, probability: assessBezel(bezel, bezelSeat(found)).probability } : old),
+      ...(bezel
+        ? { code: bezel.code, probability: assessBezel(bezel, bezelSeat(found), policy).probability }
+        : old),
     },
     ...(now.sheet.chapterRing === 'none'
       ? []
@@ -102,40 +106,47 @@ export function setParts(
           {
             name: 'chapter ring' as const,
             ...(ring
-              ? { code: ring.code, probability: assessChapterRing(ring, chapterRingSeat(now)).probability }
+              ? {
+                  code: ring.code,
+                  probability: assessChapterRing(ring, chapterRingSeat(now), policy).probability,
+                }
               : old),
           },
         ]),
   ]
 }
 
-function insertWork({ inserts }: DrawersInMemory, { now, fixing }: BezelWorkFacts): InsertWork {
+function insertWork({ inserts }: DrawersInMemory, { now, fixing, policy }: BezelWorkFacts): InsertWork {
   const { measured, sheet } = now
   const figure = (id: DimensionId) => figureOf(id, measured, sheet)
   const outer = figure('recess-outer')
   const [insertOuter, insertInner] = [figure('insert-outer'), figure('insert-inner')]
   const cutRing =
     insertOuter && insertInner
-      ? cutRingFor({ outerMm: insertOuter.valueMm, innerMm: insertInner.valueMm })
+      ? cutRingFor({ outerMm: insertOuter.valueMm, innerMm: insertInner.valueMm }, policy.bezel)
       : null
   if (!outer) return { fitting: [], rejected: [], cutRing, missing: 'recess-outer' }
   return {
-    ...chooseInsert(inserts, {
-      outer,
-      inner: figure('recess-inner'),
-      depth: figure('recess-depth'),
-      form: sheet.insertForm,
-      hold: sheet.insertHold ?? 'adhesive',
-      fixing: INSERT_FIXINGS.find((option) => option === fixing) ?? 'flexible-cement',
-      family: sheet.bezelFamily,
-    }),
+    ...chooseInsert(
+      inserts,
+      {
+        outer,
+        inner: figure('recess-inner'),
+        depth: figure('recess-depth'),
+        form: sheet.insertForm,
+        hold: sheet.insertHold ?? 'adhesive',
+        fixing: INSERT_FIXINGS.find((option) => option === fixing) ?? 'flexible-cement',
+        family: sheet.bezelFamily,
+      },
+      policy.bezel,
+    ),
     cutRing,
     missing: null,
   }
 }
 
 function bezelChoice(drawers: DrawersInMemory, facts: BezelWorkFacts): BezelChoice {
-  const chosen = chooseBezel(drawers.bezels, bezelSeat(facts.found))
+  const chosen = chooseBezel(drawers.bezels, bezelSeat(facts.found), facts.policy.bezel)
   const { retention, chapterRing } = facts.found.sheet
   if (retention !== 'press-in-bezel') return { ...chosen, notes: [] }
   return {
@@ -172,16 +183,16 @@ function setFor(found: BezelAssessment, drawers: DrawersInMemory, facts: BezelWo
           measured: withoutBezel(measured, sheet),
           sheet: sheetWithBezel(sheet, found.bezel, measured),
         }
-  return setInBezel(drawers.index, found, { ...basis, wishes, policy })
+  return setInBezel(drawers.index, found, { ...basis, wishes, policy: policy.fit })
 }
 
 function chapterRingWork(
   { chapterRings }: DrawersInMemory,
-  { now }: Pick<BezelWorkFacts, 'now'>,
+  { now, policy }: Pick<BezelWorkFacts, 'now' | 'policy'>,
 ): ChapterRingWork {
   const seat = chapterRingSeat(now)
   if (!seat.oldOuter && !seat.oldInner) return { fitting: [], rejected: [], missing: 'chapter-ring-inner' }
-  return { ...chooseChapterRing(chapterRings, seat), missing: null }
+  return { ...chooseChapterRing(chapterRings, seat, policy.bezel), missing: null }
 }
 
 /** The place a chapter ring lies in, as far as it is known. */

@@ -7,6 +7,7 @@ import { trayById } from '@/data/queries/trays'
 import type { Refusal } from './boundary'
 import { idSchema, refuse, validate } from './boundary'
 import { drawersInMemory } from './drawersInMemory'
+import { shopPolicy } from './shopPolicy'
 import { wishesOf } from './shortlistView'
 import { TRAY_GONE } from './trayChange'
 import { trayView } from './trayView'
@@ -26,7 +27,8 @@ export async function compareUpgrades(db: Db, input: unknown): Promise<UpgradesF
   if (!checked.ok) return checked
   const row = await trayById(db, checked.value.trayId)
   if (!row) return refuse(TRAY_GONE)
-  const { readout, policy } = await trayView(db, row)
+  const { readout } = await trayView(db, row)
+  const policy = await shopPolicy(db)
   if (!readout.facts.ok) return refuse('Nothing to compare by: take the readings the bar asks for first.')
   const { index } = await drawersInMemory(db)
   const pressureBar = pressureOfClass(row.tray.waterClass)
@@ -34,7 +36,7 @@ export async function compareUpgrades(db: Db, input: unknown): Promise<UpgradesF
     [...index.crystals, ...index.otherBuilds],
     index.gaskets,
     readout.facts.facts,
-    wishesOf(readout, policy),
+    wishesOf(readout, policy.fit),
     pressureBar,
     policy,
   )

@@ -1,9 +1,10 @@
 import { testStores } from '../../tests/stores/testStores'
 import type { Store } from '@/data/client'
+import { policyValues } from '@/core/policy/policyChanges'
 import { loadDemo } from '@/data/demo/loadDemo'
 import { drawersSummary, findParts, partHistoryOf } from './drawersPage'
 import { exportParts } from './exportParts'
-import { saveFitPolicy, shopFitPolicy } from './fitPolicy'
+import { saveShopPolicy, shopPolicy } from './shopPolicy'
 import { importParts, mappingFor } from './importParts'
 import { labels } from './labels'
 import { trayByItsNumber } from './listings'
@@ -413,13 +414,40 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
   })
 
   it('are judged by the shop’s own limits once it set some', async () => {
-    expect(await saveFitPolicy(store.db, { 'interference-nylon-highMm': '0,03' })).toEqual({ ok: true })
+    expect(await saveShopPolicy(store.db, { 'interference-nylon-highMm': '0,03' })).toEqual({ ok: true })
     const { policy, shortlist } = await tray(214)
     expect(policy.interferenceBands.nylon.highMm).toBe(0.03)
     expect(shortlist?.fitting.every(({ gasket }) => gasket?.material !== 'nylon')).toBe(true)
-    const crossed = await saveFitPolicy(store.db, { 'interference-nylon-lowMm': '0.2' })
+    const crossed = await saveShopPolicy(store.db, { 'interference-nylon-lowMm': '0.2' })
     expect(!crossed.ok && crossed.errors['interference-nylon-lowMm']).toMatch(/must be below the most/)
-    expect(await saveFitPolicy(store.db, { 'interference-nylon-highMm': '0.10' })).toEqual({ ok: true })
-    expect((await shopFitPolicy(store.db)).interferenceBands.nylon.highMm).toBe(0.1)
+    expect(await saveShopPolicy(store.db, { 'interference-nylon-highMm': '0.10' })).toEqual({ ok: true })
+    expect((await shopPolicy(store.db)).fit.interferenceBands.nylon.highMm).toBe(0.1)
+  })
+
+  it.each([
+    ['an O-ring', { 'seal-squeeze-high': '16' }, 205, (v: TrayView) => v.seals.find((s) => s.id === 'back')],
+    [
+      'a flat gasket',
+      { 'flat-nitrile-low': '25' },
+      212,
+      (v: TrayView) => v.seals.find((s) => s.id === 'back'),
+    ],
+    ['an insert', { 'insert-adhesive-highMm': '0.03' }, 226, (v: TrayView) => v.bezelWork?.insert],
+    ['a chapter ring', { 'chapter-outer-highMm': '-0.05' }, 229, (v: TrayView) => v.bezelWork?.chapterRing],
+    [
+      'a crystal’s strength',
+      { 'strength-factor': '1' },
+      205,
+      (v: TrayView) => v.shortlist?.fitting[0]?.reasons,
+    ],
+    ['the size', { 'verdict-maker': '0.09' }, 212, (v: TrayView) => v.readout.verdict?.candidates],
+  ])('judge %s by the shop’s own limit, and as before once it is set back', async (_, own, number, of) => {
+    const before = of(await tray(number))
+    const builtIn = policyValues(await shopPolicy(store.db))
+    expect(await saveShopPolicy(store.db, own)).toEqual({ ok: true })
+    expect(of(await tray(number))).not.toEqual(before)
+    const back = Object.fromEntries(Object.keys(own).map((name) => [name, String(builtIn[name])]))
+    expect(await saveShopPolicy(store.db, back)).toEqual({ ok: true })
+    expect(of(await tray(number))).toEqual(before)
   })
 })

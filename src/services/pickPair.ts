@@ -14,7 +14,7 @@ import { setTrayStage } from '@/data/queries/trays'
 import type { PartKind } from '@/core/stock/partKinds'
 import { idSchema, refuse, validate } from './boundary'
 import { drawersInMemory } from './drawersInMemory'
-import { shopFitPolicy } from './fitPolicy'
+import { shopPolicy } from './shopPolicy'
 import { partsOut } from './partsOut'
 import { newBezelOf, trayCase } from './trayCase'
 import type { ViewOutcome } from './trayChange'
@@ -72,7 +72,7 @@ async function judged(db: Db, { tray, sheet }: TrayRow, { crystalId, gasketId }:
   ])
   if (!crystal || gasket === undefined)
     return refuse('This choice is not in the drawers any more: choose another one.')
-  const policy = await shopFitPolicy(db)
+  const policy = await shopPolicy(db)
   const { bezels } = await drawersInMemory(db)
   const { now, counted } = trayCase(
     {
@@ -90,9 +90,15 @@ async function judged(db: Db, { tray, sheet }: TrayRow, { crystalId, gasketId }:
     const { label } = DIMENSIONS[facts.missing]
     return refuse(`Nothing to judge a choice by: measure the ${label.toLowerCase()} first.`)
   }
-  const candidate = assessCandidate(crystal, gasket, facts.facts, policy)
+  const candidate = assessCandidate(crystal, gasket, facts.facts, policy.fit)
   if (!candidate) return refuse('This case does not take such parts: choose from its own shortlist.')
-  return snapshotPick(candidate, { facts: facts.facts, wishes, verdict, readings: counted, policy })
+  return snapshotPick(candidate, {
+    facts: facts.facts,
+    wishes,
+    verdict,
+    readings: counted,
+    policy: policy.fit,
+  })
 }
 
 /** Ends the transaction when what was picked is gone. */

@@ -9,6 +9,7 @@ import { shortlist } from '@/core/fit/shortlist'
 import type { Shortlist } from '@/core/fit/shortlistTypes'
 import type { StockIndex } from '@/core/fit/stockIndex'
 import type { WaterClass } from '@/core/intake/jobWords'
+import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import { strengthSentence, thinWarning } from '@/core/plate/crystalStrength'
 import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
 import { bezelJoint } from '@/core/tray/setInBezel'
@@ -35,24 +36,30 @@ export interface ShortlistBasis {
   readonly readout: TrayReadout
   readonly sheet: CaseSheetFacts
   readonly waterClass: WaterClass
-  readonly policy: FitPolicy
+  readonly policy: ShopPolicy
 }
 
 /** The shortlist of a tray, each with its reasons. */
 export function shortlistView(drawers: StockIndex, basis: ShortlistBasis): ShortlistView {
-  const { facts, readout, sheet, waterClass, policy } = basis
+  const { facts, readout, sheet, waterClass } = basis
+  const { fit: policy, strength: bears } = basis.policy
   const wishes = wishesOf(readout, policy)
   const list = shortlist(drawers, facts, wishes, { policy })
   return {
     ...list,
     held: facts.held,
     fitting: list.fitting.map((candidate) => {
-      const strength = strengthSentence(candidate.crystal, waterClass, candidate.standing.handClearanceMm)
+      const strength = strengthSentence(
+        candidate.crystal,
+        waterClass,
+        candidate.standing.handClearanceMm,
+        bears,
+      )
       const reasons = fitReasons(candidate, facts, wishes, policy)
       return {
         ...candidate,
         reasons: strength === null ? reasons : [...reasons, strength],
-        warning: thinWarning(candidate.crystal, waterClass),
+        warning: thinWarning(candidate.crystal, waterClass, bears),
       }
     }),
     choicesInStock: choicesInStock(drawers, facts),

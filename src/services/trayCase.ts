@@ -1,4 +1,4 @@
-import type { FitPolicy } from '@/core/fit/fitPolicy'
+import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import type { StockBezel } from '@/core/stock/otherParts'
 import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
 import type { NewBezel } from '@/core/tray/newBezel'
@@ -20,7 +20,7 @@ export interface KeptOfCase {
   /** of other trays of the same sheet, newest first */
   readonly pastRuns: readonly PastRun[]
   readonly pastCounts: boolean
-  readonly policy: FitPolicy
+  readonly policy: Pick<ShopPolicy, 'fit' | 'verdict'>
 }
 
 /** A case by its figures. */
@@ -55,7 +55,12 @@ export function trayCase(kept: KeptOfCase, newBezel: NewBezel | null): TrayCase 
 }
 
 function readoutOf({ readings, sheet, pastRuns, shapes, pastCounts, policy }: KeptOfCase): TrayReadout {
-  return trayReadout(readings, sheet, pastRuns, { shapes, pastCounts, policy })
+  return trayReadout(readings, sheet, pastRuns, {
+    shapes,
+    pastCounts,
+    policy: policy.fit,
+    verdict: policy.verdict,
+  })
 }
 
 /** The bezel that lies out for a tray, the last one taken if there are two. */

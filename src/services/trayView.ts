@@ -38,7 +38,7 @@ import type { PressCard } from './pressCard'
 import { pressCard } from './pressCard'
 import type { ReadingView, ShapeView } from './shapeView'
 import { readingView, shapeView } from './shapeView'
-import { shopFitPolicy } from './fitPolicy'
+import { shopPolicy } from './shopPolicy'
 import type { PartOutView } from './partsOut'
 import { partsOut } from './partsOut'
 import { shopSchools } from './shopSchools'
@@ -106,13 +106,13 @@ const OF_OLD_BEZEL = 'of the old bezel'
 /** Puts a tray's page together: readings through the models, the drawers, the past of its case sheet. */
 export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
   const { tray, owner } = row
-  const [readings, voided, runsOfSheet, instruments, shapeRows, policy, out] = await Promise.all([
+  const [readings, voided, runsOfSheet, instruments, shapeRows, shop, out] = await Promise.all([
     standingReadings(db, tray.id),
     voidedReadings(db, tray.id),
     pressRunsOfCaseSheet(db, row.sheet.id),
     allInstruments(db),
     shapesOf(db, [tray.id]),
-    shopFitPolicy(db),
+    shopPolicy(db),
     partsOut(db, tray.id),
   ])
   const pastRuns = runsOfSheet.filter((run) => run.trayId !== tray.id)
@@ -125,16 +125,17 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
     shapes: shapes.filter(({ voidReason }) => voidReason === null).map(({ shape }) => shape),
     pastRuns,
     pastCounts: tray.pastCounts,
-    policy,
+    policy: shop,
   }
   const { found, now, counted } = trayCase(kept, newBezel)
   const { sheet, readout } = now
+  const { fit: policy } = shop
   const planFacts = planFactsOf(tray, sheet)
   const plan = readingPlan(planFacts)
   const facts = readout.facts.ok ? readout.facts.facts : null
   const drawers = inMemory.index
   const list = facts
-    ? shortlistView(drawers, { facts, readout, sheet, waterClass: tray.waterClass, policy })
+    ? shortlistView(drawers, { facts, readout, sheet, waterClass: tray.waterClass, policy: shop })
     : null
   const byFigures = {
     found: { sheet: found.sheet, measured: found.readout.measured },
@@ -167,6 +168,7 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
       readout.evidence,
       readout.history,
       possibleMeasurements({ ...tray, measured: readout.measured, sheet, instruments, policy }),
+      readout.verdictPolicy,
     ),
     steps: stepDimensions(readout.measured, stockedSteps(drawers), instruments),
     fittedBefore: sizeHistory(pastRuns),
@@ -187,14 +189,19 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
     press,
     policy,
     partsOut: out,
-    seals: resealSet(readout.measured, sheet, { oRings: inMemory.oRings, gaskets: drawers.otherGaskets }),
-    setParts: setParts(inMemory, out, byFigures),
+    seals: resealSet(
+      readout.measured,
+      sheet,
+      { oRings: inMemory.oRings, gaskets: drawers.otherGaskets },
+      shop,
+    ),
+    setParts: setParts(inMemory, out, byFigures, shop.bezel),
     bezelWork: bezelWork(inMemory, {
       asked: tray.asked,
       ...byFigures,
       newBezelId: newBezel?.bezel.id ?? null,
       wishes: wishesOf(readout, policy),
-      policy,
+      policy: shop,
       fixing: tray.schools['insert-fixing'] ?? (await shopSchools(db))['insert-fixing'] ?? '',
     }),
   }

@@ -1,5 +1,5 @@
-import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { stockIndex } from '@/core/fit/stockIndex'
+import { BUILT_IN_POLICY } from '@/core/policy/ShopPolicy'
 import type { BezelWork, BezelWorkFacts } from '@/services/bezelWork'
 import { bezelWork } from '@/services/bezelWork'
 import { caseSheetFacts } from './caseSheet'
@@ -46,7 +46,7 @@ export function diverBezelWork(
     now: { measured: {}, sheet: { ...SHEET, ...sheet } },
     newBezelId: null,
     wishes: NO_WISHES,
-    policy: FIT_POLICY,
+    policy: BUILT_IN_POLICY,
     fixing: 'flexible-cement',
   })
 }

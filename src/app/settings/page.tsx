@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { bridgeState } from '@/services/instrumentBridge'
-import { shopFitPolicy } from '@/services/fitPolicy'
+import { shopPolicy } from '@/services/shopPolicy'
 import { shopTools } from '@/services/listings'
 import { shopSchools } from '@/services/shopSchools'
 import { getShop } from '@/services/shop'
@@ -8,7 +8,7 @@ import { SettingsPage } from '@/ui/lists/SettingsPage'
 import {
   checkInstrumentAction,
   makeBridgeTokenAction,
-  saveFitPolicyAction,
+  saveShopPolicyAction,
   saveRecordAction,
   saveShopSchoolAction,
   withdrawBridgeTokenAction,
@@ -22,8 +22,8 @@ export default async function Page() {
   return (
     <SettingsPage
       tools={await shopTools(shop)}
-      policy={await shopFitPolicy(shop)}
-      savePolicy={saveFitPolicyAction}
+      policy={await shopPolicy(shop)}
+      savePolicy={saveShopPolicyAction}
       schools={await shopSchools(shop)}
       saveSchool={saveShopSchoolAction}
       bridge={await bridgeState(shop)}

@@ -5,6 +5,7 @@ import type { ChapterRingAssessment, ChapterRingSeat } from './assessChapterRing
 import { assessChapterRing } from './assessChapterRing'
 import type { InsertAssessment, InsertSeat } from './assessInsert'
 import { assessInsert } from './assessInsert'
+import type { BezelPolicy } from './bezelPolicy'
 import { BEZEL_POLICY } from './bezelPolicy'
 import type { BezelSet } from './bezelSet'
 import { setText } from './bezelSet'
@@ -22,13 +23,14 @@ const NEAR_MM = 1
 export function chooseInsert(
   stock: readonly StockInsert[],
   seat: InsertSeat,
+  policy: BezelPolicy = BEZEL_POLICY,
   most = 5,
 ): Chosen<InsertAssessment> {
   const near = stock.filter(({ outerMm }) => Math.abs(outerMm - seat.outer.valueMm) <= NEAR_MM)
   return ranked(
-    near.map((insert) => assessInsert(insert, seat)),
+    near.map((insert) => assessInsert(insert, seat, policy)),
     (a) => Math.abs(a.flushMm ?? 0),
-    most,
+    { most, policy },
   )
 }
 
@@ -36,6 +38,7 @@ export function chooseInsert(
 export function chooseBezel(
   stock: readonly StockBezel[],
   seat: BezelSeat,
+  policy: BezelPolicy = BEZEL_POLICY,
   most = 5,
 ): Chosen<BezelAssessment> {
   const wanted = seat.oldInner?.valueMm ?? seat.neckOuter?.valueMm ?? null
@@ -44,9 +47,9 @@ export function chooseBezel(
       bezelKind === seat.kind && (wanted === null || Math.abs(innerMm - wanted) <= NEAR_MM),
   )
   return ranked(
-    near.map((bezel) => assessBezel(bezel, seat)),
+    near.map((bezel) => assessBezel(bezel, seat, policy)),
     () => 0,
-    most,
+    { most, policy },
   )
 }
 
@@ -67,6 +70,7 @@ export function withSets(
 export function chooseChapterRing(
   stock: readonly StockChapterRing[],
   seat: ChapterRingSeat,
+  policy: BezelPolicy = BEZEL_POLICY,
   most = 5,
 ): Chosen<ChapterRingAssessment> {
   const { oldOuter, oldInner } = seat
@@ -74,10 +78,10 @@ export function chooseChapterRing(
     (!oldOuter || Math.abs(outerMm - oldOuter.valueMm) <= NEAR_MM) &&
     (!oldInner || Math.abs(innerMm - oldInner.valueMm) <= NEAR_MM)
   return ranked(
-    stock.filter(isNear).map((ring) => assessChapterRing(ring, seat)),
+    stock.filter(isNear).map((ring) => assessChapterRing(ring, seat, policy)),
     // A key that finds its notch is worth more than an eye and cement.
     ({ ring }) => (ring.form === seat.kind ? 0 : 1),
-    most,
+    { most, policy },
   )
 }
 
@@ -91,12 +95,12 @@ function step({ probability }: { readonly probability: number }): number {
 function ranked<A extends { readonly probability: number; readonly failures: readonly string[] }>(
   judged: readonly A[],
   badness: (one: A) => number,
-  most: number,
+  { most, policy }: { readonly most: number; readonly policy: BezelPolicy },
 ): Chosen<A> {
   const likeliest = [...judged].sort(
     (a, b) => step(b) - step(a) || badness(a) - badness(b) || b.probability - a.probability,
   )
-  const fits = ({ probability }: A) => probability >= BEZEL_POLICY.leastProbability
+  const fits = ({ probability }: A) => probability >= policy.leastProbability
   return {
     fitting: likeliest.filter(fits).slice(0, most),
     rejected: likeliest

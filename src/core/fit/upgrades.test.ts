@@ -1,5 +1,6 @@
 import { acrylicFacts } from '../../../tests/factories/caseFacts'
 import { caseFacts, NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
+import { BUILT_IN_POLICY } from '../policy/ShopPolicy'
 import { FIT_POLICY } from './fitPolicy'
 import { pairKey } from './pairKey'
 import { upgrades } from './upgrades'
@@ -22,7 +23,7 @@ const CRYSTALS = [
 ]
 
 describe('upgrades', () => {
-  const found = upgrades(CRYSTALS, [stockGasket()], caseFacts(), WISHES, 5, FIT_POLICY)
+  const found = upgrades(CRYSTALS, [stockGasket()], caseFacts(), WISHES, 5, BUILT_IN_POLICY)
 
   it('has one of every variant that fits and is there, what came out first, then by price', () => {
     expect(found.map(({ candidate }) => candidate.crystal.id)).toEqual([1, 6, 3, 4])
@@ -35,7 +36,9 @@ describe('upgrades', () => {
     const clear = mineral?.candidate.standing.handClearanceMm ?? NaN
     expect(mineral?.handsUnderPressureMm).toBeCloseTo(clear - (mineral?.strength?.deflectionMm ?? NaN), 12)
     expect(found[3]?.notes.join(' ')).toMatch(/inside cuts reflections/)
-    expect(upgrades(CRYSTALS, [stockGasket()], caseFacts(), WISHES, null, FIT_POLICY)[0]?.strength).toBeNull()
+    expect(
+      upgrades(CRYSTALS, [stockGasket()], caseFacts(), WISHES, null, BUILT_IN_POLICY)[0]?.strength,
+    ).toBeNull()
   })
 
   it('offers only what the construction takes', () => {
@@ -48,7 +51,7 @@ describe('upgrades', () => {
       acrylicFacts(),
       NO_WISHES,
       null,
-      FIT_POLICY,
+      BUILT_IN_POLICY,
     )
     expect(snaps.map(({ candidate }) => candidate.crystal.id)).toEqual([8])
   })

@@ -1,6 +1,7 @@
 import type { ArCoating, Magnifier } from '../construction/kinds'
 import type { CrystalStrength } from '../plate/crystalStrength'
 import { crystalStrength } from '../plate/crystalStrength'
+import type { StrengthPolicy } from '../plate/strengthPolicy'
 import type { Candidate } from './Candidate'
 import type { CaseFacts, FitWishes } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
@@ -39,7 +40,7 @@ export function upgrades(
   facts: CaseFacts,
   wishes: FitWishes,
   pressureBar: number | null,
-  policy: FitPolicy,
+  { fit: policy, strength }: { readonly fit: FitPolicy; readonly strength: StrengthPolicy },
 ): Upgrade[] {
   const byVariant = new Map<string, StockCrystal[]>()
   for (const crystal of crystals) {
@@ -52,7 +53,7 @@ export function upgrades(
   const found = [...byVariant.values()].flatMap((lines) => {
     const anyKind = { ...wishes, material: null, profile: null, magnifier: null, arCoating: null }
     const [candidate] = shortlist(stockIndex(lines, gaskets), facts, anyKind, { policy, most: 1 }).fitting
-    return candidate ? [upgradeOf(candidate, pressureBar)] : []
+    return candidate ? [upgradeOf(candidate, pressureBar, strength)] : []
   })
   const asBefore = ({ variant }: Upgrade) =>
     variant.material === wishes.material && (wishes.profile === null || variant.profile === wishes.profile)
@@ -61,10 +62,10 @@ export function upgrades(
   return found.sort((a, b) => asBefore(a) - asBefore(b) || a.priceCents - b.priceCents)
 }
 
-function upgradeOf(candidate: Candidate, pressureBar: number | null): Upgrade {
+function upgradeOf(candidate: Candidate, pressureBar: number | null, policy: StrengthPolicy): Upgrade {
   const { crystal, gasket, standing } = candidate
   const { material, profile, magnifier, arCoating } = crystal
-  const strength = pressureBar === null ? null : crystalStrength(crystal, pressureBar)
+  const strength = pressureBar === null ? null : crystalStrength(crystal, pressureBar, policy)
   return {
     variant: { material, profile, magnifier, arCoating },
     candidate,

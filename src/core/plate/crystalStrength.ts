@@ -3,13 +3,13 @@ import type { WaterClass } from '../intake/jobWords'
 import { formatMm } from '../units/formatMm'
 import { bendingUnderPressure } from './circularPlate'
 import { PLATE_MATERIALS } from './plateMaterials'
+import type { StrengthPolicy } from './strengthPolicy'
+import { STRENGTH_POLICY } from './strengthPolicy'
 
 const MPA_PER_BAR = 0.1
 /** Divers' watches are tested at this much of what they state, and state 10 bar at least. Source: ISO 6425. */
 const DIVER_OVERPRESSURE = 1.25
 const DIVER_BAR = 10
-/** Low strength over stress wanted before a crystal is called strong enough. From memory. */
-const SAFETY_FACTOR = 3
 /** Deflection over thickness past which small-deflection theory overstates. */
 const LARGE_DEFLECTION = 0.5
 
@@ -53,36 +53,38 @@ type Shape = Pick<
  * What pressure does to a crystal, as a flat plate of its thinner thickness: a guide, never a rating. A dome is
  * stronger than this says.
  */
-export function crystalStrength(crystal: Shape, pressureBar: number): CrystalStrength {
-  const { strengthMPa, ...elastic } = PLATE_MATERIALS[crystal.material]
+export function crystalStrength(
+  crystal: Shape,
+  pressureBar: number,
+  policy: StrengthPolicy = STRENGTH_POLICY,
+): CrystalStrength {
+  const elastic = PLATE_MATERIALS[crystal.material]
   const thicknessMm = Math.min(crystal.edgeThicknessMm, crystal.centreThicknessMm)
   const plate = { radiusMm: crystal.diameterMm / 2, thicknessMm, ...elastic }
   const pressureMPa = pressureBar * MPA_PER_BAR
   const free = bendingUnderPressure(plate, pressureMPa, 'simply-supported')
   const held = bendingUnderPressure(plate, pressureMPa, 'clamped')
-  const factor = strengthMPa.low / free.stressMPa
+  const factor = policy.strengthMPa[crystal.material].low / free.stressMPa
   return {
     pressureBar,
     freeStressMPa: free.stressMPa,
     heldStressMPa: held.stressMPa,
     deflectionMm: free.deflectionMm,
     factor,
-    verdict: factor >= SAFETY_FACTOR ? 'strong' : factor >= 1 ? 'narrow' : 'too-thin',
+    verdict: factor >= policy.safetyFactor ? 'strong' : factor >= 1 ? 'narrow' : 'too-thin',
     overstated: free.deflectionMm > LARGE_DEFLECTION * thicknessMm,
   }
 }
 
-/** Below this a stated class means splashes: knocks break such a crystal, not pressure. From memory. */
-const LEAST_JUDGED_BAR = 5
-
-/** From here on a crystal too thin is warned of in the list itself: what is sold as fit to swim with. From memory. */
-const LEAST_WARNED_BAR = 10
-
 /** What warns in a few words where a crystal is too thin for the class stated; null where it is not, or none is judged. */
-export function thinWarning(crystal: Shape, waterClass: WaterClass): string | null {
+export function thinWarning(
+  crystal: Shape,
+  waterClass: WaterClass,
+  policy: StrengthPolicy = STRENGTH_POLICY,
+): string | null {
   const pressureBar = pressureOfClass(waterClass)
-  if (pressureBar === null || pressureBar < LEAST_WARNED_BAR) return null
-  return crystalStrength(crystal, pressureBar).verdict === 'too-thin'
+  if (pressureBar === null || pressureBar < policy.leastWarnedBar) return null
+  return crystalStrength(crystal, pressureBar, policy).verdict === 'too-thin'
     ? `too thin for ${formatMm(pressureBar, pressureBar % 1 === 0 ? 1 : 0.1)} bar`
     : null
 }
@@ -92,14 +94,15 @@ export function strengthSentence(
   crystal: Shape,
   waterClass: WaterClass,
   handClearanceMm: number | null = null,
+  policy: StrengthPolicy = STRENGTH_POLICY,
 ): string | null {
   const pressureBar = pressureOfClass(waterClass)
-  if (pressureBar === null || pressureBar < LEAST_JUDGED_BAR) return null
-  const found = crystalStrength(crystal, pressureBar)
-  const { low, high } = PLATE_MATERIALS[crystal.material].strengthMPa
+  if (pressureBar === null || pressureBar < policy.leastJudgedBar) return null
+  const found = crystalStrength(crystal, pressureBar, policy)
+  const { low, high } = policy.strengthMPa[crystal.material]
   const verdict = {
     strong: 'strong enough',
-    narrow: `less than ${SAFETY_FACTOR} times safe`,
+    narrow: `less than ${policy.safetyFactor} times safe`,
     'too-thin': 'too thin',
   }[found.verdict]
   const honest = [

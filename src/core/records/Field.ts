@@ -75,8 +75,8 @@ export interface MmField {
   readonly required: boolean
   readonly leastMm: number
   readonly mostMm: number
-  /** N when the figure is a force, % when it is a share; mm when left out */
-  readonly unit?: 'mm' | 'N' | '%'
+  /** what the figure is when it is no length: a force, a share, a stress, so many times; mm when left out */
+  readonly unit?: 'mm' | 'N' | '%' | 'MPa' | '×'
   readonly help?: string
 }
 

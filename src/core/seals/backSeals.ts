@@ -3,6 +3,7 @@ import { formatMm, formatShare } from '../units/formatMm'
 import type { GrooveFigures, SealAssessment } from './assessSeal'
 import { assessSeal } from './assessSeal'
 import { STANDARD_O_RINGS, watchSizedNear } from './oRingSizes'
+import type { SealPolicy } from './sealPolicy'
 import { SEAL_POLICY } from './sealPolicy'
 
 /** A ring that would seal, with what speaks for it. */
@@ -21,13 +22,14 @@ export function sealSentence(seal: SealAssessment): string {
 export function oRingsForGroove(
   rings: readonly StockORing[],
   groove: GrooveFigures,
+  policy: SealPolicy = SEAL_POLICY,
   most = 4,
 ): SealChoice<StockORing>[] {
   return rings
     .filter(({ quantity }) => quantity >= 1)
     .filter((ring) => Math.abs(groove.inner.valueMm / ring.innerDiameterMm - 1) < MOST_OFF)
-    .map((part) => ({ part, seal: assessSeal(part, groove) }))
-    .filter(({ seal }) => seal.probability >= SEAL_POLICY.leastProbability)
+    .map((part) => ({ part, seal: assessSeal(part, groove, policy) }))
+    .filter(({ seal }) => seal.probability >= policy.leastProbability)
     .sort((a, b) => b.seal.probability - a.seal.probability || a.part.id - b.part.id)
     .slice(0, most)
     .map(({ part, seal }) => ({ part, seal, reason: sealSentence(seal) }))
@@ -39,16 +41,17 @@ const MOST_OFF = 0.2
 /** What to order for a groove when the drawers hold nothing: the best of the standard table and of watch sizes. */
 export function ringToOrder(
   groove: GrooveFigures,
+  policy: SealPolicy = SEAL_POLICY,
 ): { readonly name: string; readonly seal: SealAssessment } | null {
   const wanted = groove.inner.valueMm / (1 + USUAL_STRETCH)
   const rings = [...STANDARD_O_RINGS, ...watchSizedNear(wanted)].filter(
     ({ innerDiameterMm }) => Math.abs(groove.inner.valueMm / innerDiameterMm - 1) < MOST_OFF,
   )
   const judged = rings
-    .map(({ name, ...ring }) => ({ name, seal: assessSeal(ring, groove) }))
+    .map(({ name, ...ring }) => ({ name, seal: assessSeal(ring, groove, policy) }))
     .sort((a, b) => b.seal.probability - a.seal.probability)
   const [best] = judged
-  return best && best.seal.probability >= SEAL_POLICY.leastProbability ? best : null
+  return best && best.seal.probability >= policy.leastProbability ? best : null
 }
 
 const USUAL_STRETCH = 0.015

@@ -3,7 +3,9 @@ import type { StockGasket } from '../fit/parts'
 import { formatMm } from '../units/formatMm'
 import type { GrooveFigures } from './assessSeal'
 import type { SealChoice } from './backSeals'
-import { assessFlatSeal, flatSealSentence } from './flatSeal'
+import type { FlatSealPolicy } from './flatSeal'
+import { assessFlatSeal, FLAT_SEAL_POLICY, flatSealSentence } from './flatSeal'
+import type { SealPolicy } from './sealPolicy'
 import { SEAL_POLICY } from './sealPolicy'
 
 /** How far a flat gasket may differ from the old one, mm. From memory. */
@@ -14,17 +16,21 @@ const FLAT_THICKNESS_MM = 0.1
 export function flatGasketsForGroove(
   gaskets: readonly StockGasket[],
   groove: GrooveFigures,
+  { seal, flat }: { readonly seal: SealPolicy; readonly flat: FlatSealPolicy } = {
+    seal: SEAL_POLICY,
+    flat: FLAT_SEAL_POLICY,
+  },
   most = 4,
 ): SealChoice<StockGasket>[] {
   return flatOnes(gaskets)
     .map((part) => {
       const size = { innerMm: innerOf(part), widthMm: part.wallMm, thicknessMm: part.heightMm }
-      return { part, flat: assessFlatSeal({ ...size, material: part.material }, groove) }
+      return { part, found: assessFlatSeal({ ...size, material: part.material }, groove, flat) }
     })
-    .filter(({ flat }) => flat.probability >= SEAL_POLICY.leastProbability)
-    .sort((a, b) => b.flat.probability - a.flat.probability || a.part.id - b.part.id)
+    .filter(({ found }) => found.probability >= seal.leastProbability)
+    .sort((a, b) => b.found.probability - a.found.probability || a.part.id - b.part.id)
     .slice(0, most)
-    .map(({ part, flat }) => ({ part, seal: null, reason: flatSealSentence(flat, part.material) }))
+    .map(({ part, found }) => ({ part, seal: null, reason: flatSealSentence(found, part.material, flat) }))
 }
 
 /** Flat back gaskets like the old one: inside and thickness. */

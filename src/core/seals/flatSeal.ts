@@ -106,8 +106,12 @@ export function assessFlatSeal(
 }
 
 /** What can be said of a flat gasket in its recess, in one sentence. */
-export function flatSealSentence({ squeeze, fill, looseMm }: FlatSeal, material: GasketMaterial): string {
-  const { low, high } = FLAT_SEAL_POLICY.squeeze[material]
+export function flatSealSentence(
+  { squeeze, fill, looseMm }: FlatSeal,
+  material: GasketMaterial,
+  policy: FlatSealPolicy = FLAT_SEAL_POLICY,
+): string {
+  const { low, high } = policy.squeeze[material]
   const lies =
     looseMm < 0
       ? `stretched ${formatMm(-looseMm)} over the inner wall`
@@ -119,13 +123,17 @@ export function flatSealSentence({ squeeze, fill, looseMm }: FlatSeal, material:
 const STEPS_MM = { thickness: 0.05, inner: 0.1, width: 0.1 }
 
 /** The rubber gasket to order for a recess: the likeliest of the sizes sold; null where none would seal. */
-export function flatToOrder(groove: GrooveFigures): (FlatGasket & { readonly seal: FlatSeal }) | null {
+export function flatToOrder(
+  groove: GrooveFigures,
+  policy: FlatSealPolicy = FLAT_SEAL_POLICY,
+  leastProbability = SEAL_POLICY.leastProbability,
+): (FlatGasket & { readonly seal: FlatSeal }) | null {
   const { inner, width, gap } = groove
-  const { low, high } = FLAT_SEAL_POLICY.squeeze.nitrile
+  const { low, high } = policy.squeeze.nitrile
   const wanted = gap.valueMm / (1 - (low + high) / 2)
   const around = (valueMm: number, stepMm: number) =>
     [-1, 0, 1].map((k) => Number(((Math.round(valueMm / stepMm) + k) * stepMm).toFixed(2)))
-  const widest = (FLAT_SEAL_POLICY.mostFill * width.valueMm * gap.valueMm) / wanted
+  const widest = (policy.mostFill * width.valueMm * gap.valueMm) / wanted
   const sizes = around(wanted, STEPS_MM.thickness).flatMap((thicknessMm) =>
     around(widest, STEPS_MM.width).flatMap((widthMm) =>
       around(inner.valueMm, STEPS_MM.inner).map((innerMm) => ({ innerMm, widthMm, thicknessMm })),
@@ -133,7 +141,7 @@ export function flatToOrder(groove: GrooveFigures): (FlatGasket & { readonly sea
   )
   const judged = sizes
     .filter((size) => Math.min(size.innerMm, size.widthMm, size.thicknessMm) > 0)
-    .map((size) => ({ size, seal: assessFlatSeal({ ...size, material: 'nitrile' }, groove) }))
+    .map((size) => ({ size, seal: assessFlatSeal({ ...size, material: 'nitrile' }, groove, policy) }))
     // Among alike the widest covers most of the recess.
     .sort(
       (a, b) =>
@@ -141,6 +149,6 @@ export function flatToOrder(groove: GrooveFigures): (FlatGasket & { readonly sea
         b.size.widthMm - a.size.widthMm,
     )
   const [best] = judged
-  if (!best || best.seal.probability < SEAL_POLICY.leastProbability) return null
+  if (!best || best.seal.probability < leastProbability) return null
   return { ...best.size, seal: best.seal }
 }

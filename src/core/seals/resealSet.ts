@@ -12,8 +12,11 @@ import type { GrooveFigures, SealAssessment } from './assessSeal'
 import type { SealChoice } from './backSeals'
 import { oRingsForGroove, oRingsLikeOld, ringToOrder, sealSentence } from './backSeals'
 import { flatGasketsForGroove, flatGasketsLikeOld } from './flatGaskets'
-import { flatSealSentence, flatToOrder } from './flatSeal'
+import type { FlatSealPolicy } from './flatSeal'
+import { FLAT_SEAL_POLICY, flatSealSentence, flatToOrder } from './flatSeal'
 import { oldRingView } from './oldRing'
+import type { SealPolicy } from './sealPolicy'
+import { SEAL_POLICY } from './sealPolicy'
 
 /** One choice for a seal, as a line of the drawers. */
 export interface SealLine {
@@ -45,20 +48,38 @@ export interface SealStock {
   readonly gaskets: readonly StockGasket[]
 }
 
+/** What every kind of seal wants of its place. */
+interface SealPolicies {
+  readonly seal: SealPolicy
+  readonly flat: FlatSealPolicy
+}
+
+const BUILT_IN: SealPolicies = { seal: SEAL_POLICY, flat: FLAT_SEAL_POLICY }
+
 /** The seals of a case beside its crystal's, each with what of the drawers serves it: the reseal set. */
-export function resealSet(measured: MeasuredFigures, sheet: CaseSheetFacts, stock: SealStock): SealItem[] {
+export function resealSet(
+  measured: MeasuredFigures,
+  sheet: CaseSheetFacts,
+  stock: SealStock,
+  policy: SealPolicies = BUILT_IN,
+): SealItem[] {
   const figure = (id: DimensionId) => figureOf(id, measured, sheet)
   const items: SealItem[] = []
-  if (sheet.backSeal === 'o-ring') items.push(backORing(measured, figure, stock.oRings))
-  if (sheet.backSeal === 'flat-gasket') items.push(backFlat(figure, stock.gaskets))
+  if (sheet.backSeal === 'o-ring') items.push(backORing(measured, figure, stock.oRings, policy))
+  if (sheet.backSeal === 'flat-gasket') items.push(backFlat(figure, stock.gaskets, policy))
   if (sheet.backSeal === 'plastic-ring') items.push(PLASTIC)
-  if (sheet.crownKind !== 'none') items.push(crownSeal(figure, stock.oRings))
+  if (sheet.crownKind !== 'none') items.push(crownSeal(figure, stock.oRings, policy))
   return items
 }
 
 type Known = (id: DimensionId) => Figure | null
 
-function backORing(measured: MeasuredFigures, figure: Known, rings: readonly StockORing[]): SealItem {
+function backORing(
+  measured: MeasuredFigures,
+  figure: Known,
+  rings: readonly StockORing[],
+  { seal }: SealPolicies,
+): SealItem {
   const groove = grooveOf(figure)
   const oldInner = figure('back-ring-inner')
   const oldSection = figure('back-ring-section')
@@ -71,8 +92,8 @@ function backORing(measured: MeasuredFigures, figure: Known, rings: readonly Sto
   })
   const base = { id: 'back' as const, title: 'Back O-ring', notes: old.sentences }
   if (groove) {
-    const choices = oRingsForGroove(rings, groove)
-    const order = choices.length === 0 ? ringToOrder(groove) : null
+    const choices = oRingsForGroove(rings, groove, seal)
+    const order = choices.length === 0 ? ringToOrder(groove, seal) : null
     return {
       ...base,
       choices: choices.map(oRingLine),
@@ -87,20 +108,20 @@ function backORing(measured: MeasuredFigures, figure: Known, rings: readonly Sto
   return { ...base, choices: likely.map(oRingLine), order: null, measure: unknownOf(figure) }
 }
 
-function backFlat(figure: Known, gaskets: readonly StockGasket[]): SealItem {
+function backFlat(figure: Known, gaskets: readonly StockGasket[], { seal, flat }: SealPolicies): SealItem {
   const inner = figure('back-ring-inner')
   const thickness = figure('back-ring-section')
   const groove = grooveOf(figure)
   const base = { id: 'back' as const, title: 'Flat back gasket', notes: flatNotes(thickness, groove) }
   if (groove) {
-    const choices = flatGasketsForGroove(gaskets, groove)
-    const order = choices.length === 0 ? flatToOrder(groove) : null
+    const choices = flatGasketsForGroove(gaskets, groove, { seal, flat })
+    const order = choices.length === 0 ? flatToOrder(groove, flat, seal.leastProbability) : null
     return {
       ...base,
       choices: choices.map(gasketLine),
       order:
         order &&
-        `nitrile flat gasket ${formatMm(order.innerMm, 0.1)} inside, ${formatMm(order.widthMm, 0.1)} wide, ${formatMm(order.thicknessMm)} thick: ${flatSealSentence(order.seal, 'nitrile')}`,
+        `nitrile flat gasket ${formatMm(order.innerMm, 0.1)} inside, ${formatMm(order.widthMm, 0.1)} wide, ${formatMm(order.thicknessMm)} thick: ${flatSealSentence(order.seal, 'nitrile', flat)}`,
       measure: [],
     }
   }
@@ -157,7 +178,7 @@ const PLASTIC: SealItem = {
 }
 
 /** A crown's ring lies stretched on the tube and is squeezed by the crown's bore. */
-function crownSeal(figure: Known, rings: readonly StockORing[]): SealItem {
+function crownSeal(figure: Known, rings: readonly StockORing[], { seal }: SealPolicies): SealItem {
   const tube = figure('crown-tube')
   const bore = figure('crown-bore')
   const base = {
@@ -186,8 +207,8 @@ function crownSeal(figure: Known, rings: readonly StockORing[]): SealItem {
   const room = figure('crown-room')
   const width = room ?? { ...gap, valueMm: gap.valueMm * CROWN_ROOM }
   const groove = { inner: tube, gap, width }
-  const choices = oRingsForGroove(rings, groove)
-  const order = choices.length === 0 ? ringToOrder(groove) : null
+  const choices = oRingsForGroove(rings, groove, seal)
+  const order = choices.length === 0 ? ringToOrder(groove, seal) : null
   return {
     ...base,
     choices: choices.map(oRingLine),

@@ -1,9 +1,11 @@
+import { aimedInterference, USUAL_RING } from '../fit/aimedInterference'
 import type { AcrylicFacts, CaseFacts, CementFacts, Figure, NeckFacts, RingFacts } from '../fit/CaseFacts'
+import type { FitPolicy } from '../fit/fitPolicy'
+import { FIT_POLICY } from '../fit/fitPolicy'
 import { fuseEstimates } from '../measure/fuseEstimates'
 import type { DimensionId } from '../readings/dimensionKinds'
 import { openingDimension } from '../readings/openingDimension'
 import { ringBoreOf } from '../readings/ringBoreOf'
-import { VERDICT_POLICY } from '../verdict/verdictPolicy'
 import { figureOf, withOrigin } from './caseFigures'
 import type { CaseSheetFacts } from './CaseSheetFacts'
 import type { MeasuredFigures } from './measuredFigures'
@@ -19,11 +21,15 @@ const HANDS_INSIDE_OPENING_MM = 1.4
 const ROUND_WITHIN_MM = 0.3
 
 /** What the fit needs to know of this tray's case, each figure from the best source there is. */
-export function caseFactsOf(measured: MeasuredFigures, sheet: CaseSheetFacts): CaseFactsOutcome {
+export function caseFactsOf(
+  measured: MeasuredFigures,
+  sheet: CaseSheetFacts,
+  policy: FitPolicy = FIT_POLICY,
+): CaseFactsOutcome {
   switch (sheet.retention) {
     case 'tension-gasket':
     case 'press-in-bezel':
-      return ringFactsOf(measured, sheet)
+      return ringFactsOf(measured, sheet, policy)
     case 'neck-and-bezel':
       return neckFactsOf(measured, sheet)
     case 'snap-acrylic':
@@ -45,9 +51,13 @@ function seenFigures(measured: MeasuredFigures, sheet: CaseSheetFacts) {
 
 type Outcome<F extends CaseFacts> = { ok: true; facts: F } | { ok: false; missing: DimensionId }
 
-function ringFactsOf(measured: MeasuredFigures, sheet: CaseSheetFacts): Outcome<RingFacts> {
+function ringFactsOf(
+  measured: MeasuredFigures,
+  sheet: CaseSheetFacts,
+  policy: FitPolicy,
+): Outcome<RingFacts> {
   const dimension = ringBoreOf(sheet.retention) ?? 'bore'
-  const bore = boreOf(dimension, measured, sheet)
+  const bore = boreOf(dimension, measured, sheet, policy)
   if (!bore) return { ok: false, missing: dimension }
   const seen = seenFigures(measured, sheet)
   const seatDepth = figureOf('seat-depth', measured, sheet) ?? seatFromThickness(seen.foundThickness)
@@ -72,7 +82,12 @@ function ringFactsOf(measured: MeasuredFigures, sheet: CaseSheetFacts): Outcome<
  * The bore: measured, by itself and through the opening left by the gasket; else through the old crystal, which sat in
  * it with a usual interference; else from the case sheet.
  */
-function boreOf(dimension: DimensionId, measured: MeasuredFigures, sheet: CaseSheetFacts): Figure | null {
+function boreOf(
+  dimension: DimensionId,
+  measured: MeasuredFigures,
+  sheet: CaseSheetFacts,
+  policy: FitPolicy,
+): Figure | null {
   const wall = figureOf('gasket-wall', measured, sheet)
   const read = measured[dimension]
   const direct = read ? withOrigin(read.valueMm, read.standardUncertaintyMm, 'measured') : null
@@ -89,7 +104,7 @@ function boreOf(dimension: DimensionId, measured: MeasuredFigures, sheet: CaseSh
   const crystal = ofNewBezel ? undefined : measured['crystal-diameter']
   const throughOpening = opening ? twoWallsMore(opening.valueMm, opening.standardUncertaintyMm, 0, 0) : null
   if (direct && throughOpening) return { ...fuseEstimates([direct, throughOpening]), origin: 'measured' }
-  const aim = VERDICT_POLICY.aimedInterference
+  const aim = aimedInterference(sheet.gasketMaterial ?? USUAL_RING, policy)
   const throughCrystal = crystal
     ? twoWallsMore(crystal.valueMm, crystal.standardUncertaintyMm, -aim.valueMm, aim.standardUncertaintyMm)
     : null

@@ -1,3 +1,4 @@
+import { aimedInterference, USUAL_RING } from '../fit/aimedInterference'
 import type { FitPolicy } from '../fit/fitPolicy'
 import type { InstrumentKind, InstrumentSpec } from '../measure/InstrumentSpec'
 import { typeBUncertaintyMm } from '../measure/InstrumentSpec'
@@ -6,7 +7,6 @@ import type { DimensionId } from '../readings/dimensionKinds'
 import { DIMENSIONS } from '../readings/dimensions'
 import type { CrystalState } from '../readings/readingPlan'
 import type { Estimate } from '../measure/Estimate'
-import { VERDICT_POLICY } from '../verdict/verdictPolicy'
 import { seatSizeOf } from './seatEvidence'
 import type { PossibleMeasurement } from '../verdict/askNext'
 import type { CaseSheetFacts } from './CaseSheetFacts'
@@ -53,7 +53,7 @@ export function possibleMeasurements(facts: MeasurementFacts): PossibleMeasureme
       ? across('opening', 'case', facts)
       : []),
     ...(wall && bore ? across(bore, 'case', facts, 2 * wall.standardUncertaintyMm) : []),
-    ...(seat ? across(seat.dimension, 'case', facts, beyondAim(seat.above)) : []),
+    ...(seat ? across(seat.dimension, 'case', facts, beyondAim(seat.above, facts)) : []),
     crystalState === 'shattered' && {
       id: 'fragment',
       label: 'Largest piece of the rim, chord and sagitta or points',
@@ -66,8 +66,11 @@ export function possibleMeasurements(facts: MeasurementFacts): PossibleMeasureme
 }
 
 /** What a seat's fits scatter beyond the interference every case-side verdict allows for, mm. */
-function beyondAim({ standardUncertaintyMm }: Estimate): number {
-  const aim = VERDICT_POLICY.aimedInterference.standardUncertaintyMm
+function beyondAim(
+  { standardUncertaintyMm }: Estimate,
+  { sheet, policy }: Pick<MeasurementFacts, 'sheet' | 'policy'>,
+): number {
+  const aim = aimedInterference(sheet.gasketMaterial ?? USUAL_RING, policy).standardUncertaintyMm
   return Math.sqrt(Math.max(0, standardUncertaintyMm ** 2 - aim ** 2))
 }
 

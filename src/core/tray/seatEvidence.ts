@@ -1,3 +1,4 @@
+import { aimedInterference, USUAL_RING } from '../fit/aimedInterference'
 import { oversizeWindow } from '../fit/assessAcrylic'
 import type { Fractions } from '../fit/Window'
 import type { FitPolicy } from '../fit/fitPolicy'
@@ -6,7 +7,6 @@ import type { Estimate } from '../measure/Estimate'
 import type { DimensionId } from '../readings/dimensionKinds'
 import { openingDimension } from '../readings/openingDimension'
 import type { SeatKind, SizeEvidence } from '../verdict/SizeEvidence'
-import { VERDICT_POLICY } from '../verdict/verdictPolicy'
 import type { CaseSheetFacts } from './CaseSheetFacts'
 import { figureOf } from './caseFigures'
 import type { MeasuredFigures } from './measuredFigures'
@@ -117,7 +117,7 @@ export function seatEvidence(
   const size = seatSizeOf(measured, sheet, policy)
   const read = size && measured[size.dimension]
   if (!read) return []
-  const aim = VERDICT_POLICY.aimedInterference
+  const aim = aimedInterference(sheet.gasketMaterial ?? USUAL_RING, policy)
   const wider = Math.max(0, size.above.standardUncertaintyMm ** 2 - aim.standardUncertaintyMm ** 2)
   const opening = {
     valueMm: read.valueMm + size.above.valueMm - aim.valueMm,

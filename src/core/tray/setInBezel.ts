@@ -36,7 +36,7 @@ export function setInBezel(
   { probability }: Pick<BezelAssessment, 'probability'>,
   { measured, sheet, wishes, policy }: SetBasis,
 ): BezelSet {
-  const outcome = caseFactsOf(measured, sheet)
+  const outcome = caseFactsOf(measured, sheet, policy)
   const crystal = outcome.ok
     ? (shortlist(drawers, outcome.facts, wishes, { policy, most: 1 }).fitting[0] ?? null)
     : null

@@ -8,6 +8,7 @@ import type { TakenReading } from './measuredFigures'
 import { measuredFigures } from './measuredFigures'
 import { lastTimePair, sizeHistory } from './sizeHistory'
 import { trayReadout } from './trayReadout'
+import { VERDICT_POLICY } from '../verdict/verdictPolicy'
 
 let nextId = 1
 function taken(
@@ -89,6 +90,12 @@ describe('caseFactsOf', () => {
     expect(throughCrystal).toMatchObject({ origin: 'derived' })
     expect(typeof throughCrystal === 'object' && throughCrystal.valueMm).toBeCloseTo(30.945, 6)
     expect(boreOf([], caseSheetFacts())).toMatchObject({ origin: 'sheet' })
+    // Rubber is pressed in tighter than nylon: the same crystal sat in a smaller bore.
+    const inRubber = boreOf([...taken('crystal-diameter', [30.0]), ...wall, ...seat], {
+      ...BLANK,
+      gasketMaterial: 'nitrile',
+    })
+    expect(typeof inRubber === 'object' && inRubber.valueMm).toBeCloseTo(30.875, 6)
   })
 
   it('guesses the seat from the old thickness and marks it assumed', () => {
@@ -138,5 +145,19 @@ describe('trayReadout', () => {
     expect(readout.evidence.map((e) => e.kind)).toEqual(['bore-and-gasket'])
     expect(readout.verdict?.pick.sizeMm).toBe(30)
     expect(trayReadout(taken('bore', [30.95]), BLANK, []).evidence).toEqual([])
+  })
+
+  it('aims at what the case’s own ring wants, and trusts makers as far as the shop does', () => {
+    const read = [...taken('bore', [30.95, 30.95, 30.95]), ...taken('crystal-diameter', [30.02, 30.02])]
+    const sides = (gasketMaterial: 'nylon' | 'nitrile', makerUncertaintyMm = 0.02) => {
+      const { verdict } = trayReadout(read, caseSheetFacts({ gasketMaterial }), [], {
+        verdict: { ...VERDICT_POLICY, makerUncertaintyMm },
+      })
+      if (!verdict?.fromCase || !verdict.fromCrystal) throw new Error('no verdict')
+      return verdict
+    }
+    expect(sides('nitrile').fromCase?.valueMm).toBeCloseTo((sides('nylon').fromCase?.valueMm ?? 0) + 0.07, 9)
+    expect(sides('nylon', 0.06).fromCrystal?.standardUncertaintyMm).toBeGreaterThan(0.06)
+    expect(sides('nylon', 0.06).pick.probability).toBeLessThan(sides('nylon', 0.01).pick.probability)
   })
 })

@@ -1,4 +1,5 @@
 import type { FitWishes } from '../fit/CaseFacts'
+import { aimedInterference, USUAL_RING } from '../fit/aimedInterference'
 import type { FitPolicy } from '../fit/fitPolicy'
 import { FIT_POLICY } from '../fit/fitPolicy'
 import type { StoredShape } from '../shapes/shapeSize'
@@ -8,6 +9,8 @@ import { evidenceConflicts } from '../verdict/evidenceConflicts'
 import type { SizeEvidence, SizeHistory } from '../verdict/SizeEvidence'
 import type { SizeVerdict } from '../verdict/sizeVerdict'
 import { sizeVerdict } from '../verdict/sizeVerdict'
+import type { VerdictPolicy } from '../verdict/verdictPolicy'
+import { VERDICT_POLICY } from '../verdict/verdictPolicy'
 import type { CaseFactsOutcome } from './caseFactsOf'
 import { caseFactsOf } from './caseFactsOf'
 import type { CaseSheetFacts } from './CaseSheetFacts'
@@ -28,6 +31,8 @@ export interface TrayReadout {
   readonly conflicts: readonly OddEvidence[]
   readonly facts: CaseFactsOutcome
   readonly wishes: FitWishes
+  /** the shop's, aiming at the interference that this case's ring material wants */
+  readonly verdictPolicy: VerdictPolicy
 }
 
 export interface ReadoutChoices {
@@ -37,6 +42,8 @@ export interface ReadoutChoices {
   readonly pastCounts?: boolean
   /** what the shop takes for a good fit: a seat is read by it */
   readonly policy?: FitPolicy
+  /** how far sizes are trusted */
+  readonly verdict?: VerdictPolicy
 }
 
 /** @param pastRuns - press runs of other trays of this case sheet, newest first */
@@ -44,23 +51,26 @@ export function trayReadout(
   readings: readonly TakenReading[],
   sheet: CaseSheetFacts,
   pastRuns: readonly PastRun[],
-  { shapes = [], pastCounts = true, policy = FIT_POLICY }: ReadoutChoices = {},
+  { shapes = [], pastCounts = true, policy = FIT_POLICY, verdict = VERDICT_POLICY }: ReadoutChoices = {},
 ): TrayReadout {
   const ofCrystal = shapes.filter((shape) => shape.dimension === 'crystal-diameter')
   const measured = measuredFigures(
     readings,
     shapes.filter((shape) => shape.dimension !== 'crystal-diameter'),
   )
+  const aim = aimedInterference(sheet.gasketMaterial ?? USUAL_RING, policy)
+  const verdictPolicy = { ...verdict, aimedInterference: aim }
   const evidence = [...sizeEvidenceOf(measured, sheet, policy), ...shapesAsEvidence(ofCrystal)]
   const history = pastCounts ? sizeHistory(pastRuns) : []
-  const outcome = sizeVerdict(evidence, history)
+  const outcome = sizeVerdict(evidence, history, verdictPolicy)
   return {
     measured,
     evidence,
     history,
     verdict: outcome.ok ? outcome.verdict : null,
-    conflicts: evidenceConflicts(evidence),
-    facts: caseFactsOf(measured, sheet),
+    conflicts: evidenceConflicts(evidence, verdictPolicy),
+    facts: caseFactsOf(measured, sheet, policy),
+    verdictPolicy,
     wishes: {
       sizeMm: outcome.ok ? outcome.verdict.pick.sizeMm : null,
       material: sheet.crystalMaterial,

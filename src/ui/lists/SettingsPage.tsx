@@ -8,7 +8,7 @@ import { useColorScheme } from '@mui/material/styles'
 import type { GridColDef } from '@mui/x-data-grid'
 import { useState } from 'react'
 import type { ChosenOptions } from '@/core/procedure/schoolChoices'
-import type { FitPolicy } from '@/core/fit/fitPolicy'
+import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
 import { PageFrame } from '../shell/PageFrame'
 import type { BridgeState } from '@/services/instrumentBridge'
@@ -16,8 +16,8 @@ import type { BridgeActions } from './BridgePanel'
 import { BridgePanel } from './BridgePanel'
 import type { CheckInstrument } from './GaugeCheckPanel'
 import { GaugeCheckPanel } from './GaugeCheckPanel'
-import type { SaveFitPolicy } from './FitPolicyPanel'
-import { FitPolicyPanel } from './FitPolicyPanel'
+import type { SavePolicy } from './PolicyPanel'
+import { PolicyPanel } from './PolicyPanel'
 import { codeColumn, mmColumn, wordColumn } from './columns'
 import { ROW_HEIGHT } from './gridLook'
 import { ListGrid } from './ListGrid'
@@ -55,8 +55,8 @@ export interface SettingsPageProps {
   readonly tools: ShopTools
   readonly save: SaveRecord
   readonly check: CheckInstrument
-  readonly policy: FitPolicy
-  readonly savePolicy: SaveFitPolicy
+  readonly policy: ShopPolicy
+  readonly savePolicy: SavePolicy
   readonly schools: ChosenOptions
   readonly saveSchool: SaveShopSchool
   readonly bridge: BridgeState
@@ -68,7 +68,7 @@ export function SettingsPage(props: SettingsPageProps) {
   const { tools, save, check, policy, savePolicy, schools, saveSchool, bridge, bridgeActions } = props
   const [edited, setEdited] = useState<EditedRecord | null>(null)
   return (
-    <PageFrame title="Settings" subtitle="instruments, presses, fit limits, light">
+    <PageFrame title="Settings" subtitle="instruments, presses, limits, light">
       <Heading
         title="Instruments"
         add="New instrument"
@@ -128,9 +128,9 @@ export function SettingsPage(props: SettingsPageProps) {
         }
       />
       <Typography variant="h2" component="h2" sx={{ mt: 3 }}>
-        Fit limits
+        Limits
       </Typography>
-      <FitPolicyPanel policy={policy} save={savePolicy} />
+      <PolicyPanel policy={policy} save={savePolicy} />
       <Typography variant="h2" component="h2" sx={{ mt: 3 }}>
         Where practitioners differ
       </Typography>

@@ -7,7 +7,6 @@ import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
 import { formatMm } from '@/core/units/formatMm'
 import type { SeatKind, SizeEvidence } from '@/core/verdict/SizeEvidence'
 import { crystalDiameter, freeOpening, isCaseSide } from '@/core/verdict/SizeEvidence'
-import { VERDICT_POLICY } from '@/core/verdict/verdictPolicy'
 import type { TrayView } from '@/services/trayView'
 import { OVAL_ENLARGED, PlanView } from '../section/PlanView'
 import { SectionDrawing } from '../section/SectionDrawing'
@@ -73,7 +72,7 @@ function Legend({ newBezel }: { newBezel: boolean }) {
 }
 
 function Evidence({ view }: { view: TrayView }) {
-  const { evidence, history, measured } = view.readout
+  const { evidence, history, measured, verdictPolicy } = view.readout
   const roundness = measured.bore?.roundness
   const sides = SIDES.flatMap((id) => {
     const figure = measured[id]
@@ -104,7 +103,7 @@ function Evidence({ view }: { view: TrayView }) {
         }}
       >
         {evidence.map((item, i) => (
-          <EvidenceLine key={`${item.kind} ${i}`} item={item} />
+          <EvidenceLine key={`${item.kind} ${i}`} item={item} aim={verdictPolicy.aimedInterference} />
         ))}
         {fitted > 0 && (
           <li>
@@ -149,19 +148,18 @@ const SEAT_WORDS: Readonly<Record<SeatKind, string>> = {
 }
 
 /** As it is told: an opening in a ring as the hole, a seat as the crystal it asks for. */
-function shownEstimate(item: SizeEvidence): Estimate {
+function shownEstimate(item: SizeEvidence, aim: Estimate): Estimate {
   if (!isCaseSide(item)) return crystalDiameter(item)
   const opening = freeOpening(item)
   if (item.kind !== 'seat') return opening
-  const aim = VERDICT_POLICY.aimedInterference
   return {
     valueMm: opening.valueMm + aim.valueMm,
     standardUncertaintyMm: Math.hypot(opening.standardUncertaintyMm, aim.standardUncertaintyMm),
   }
 }
 
-function EvidenceLine({ item }: { item: SizeEvidence }) {
-  const estimate = shownEstimate(item)
+function EvidenceLine({ item, aim }: { item: SizeEvidence; aim: Estimate }) {
+  const estimate = shownEstimate(item, aim)
   const words = {
     crystal: 'Old crystal, across',
     fragment: 'Piece of the rim',

@@ -3,6 +3,7 @@ import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { caseFacts, NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import { renderInTheme } from '../../../tests/jsdom/renderInTheme'
+import { BUILT_IN_POLICY } from '@/core/policy/ShopPolicy'
 import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { upgrades } from '@/core/fit/upgrades'
 import { UpgradesDialog } from './UpgradesDialog'
@@ -16,7 +17,7 @@ const CRYSTALS = [
 function dialog(pressureBar: number | null, crystals = CRYSTALS) {
   const onChoose = jest.fn()
   const onClose = jest.fn()
-  const found = upgrades(crystals, [stockGasket()], caseFacts(), NO_WISHES, pressureBar, FIT_POLICY)
+  const found = upgrades(crystals, [stockGasket()], caseFacts(), NO_WISHES, pressureBar, BUILT_IN_POLICY)
   renderInTheme(
     <UpgradesDialog
       found={{ ok: true, upgrades: found, pressureBar }}

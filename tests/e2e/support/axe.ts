@@ -23,7 +23,8 @@ export async function expectAccessible(page: Page, within?: string): Promise<voi
 }
 
 async function violations(page: Page, within?: string): Promise<readonly string[]> {
-  const axe = new AxeBuilder({ page })
+  // In the page itself, not through a second one: nothing here comes from elsewhere in a frame.
+  const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] })
   const result = await (within ? axe.include(within) : axe).analyze()
   return result.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)
 }

@@ -2,22 +2,22 @@ import { jest } from '@jest/globals'
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { renderInTheme } from '../../../tests/jsdom/renderInTheme'
-import { FIT_POLICY } from '@/core/fit/fitPolicy'
-import { POLICY_FIELDS } from '@/core/fit/fitPolicyFields'
+import { POLICY_FIELDS } from '@/core/policy/policyFields'
+import { BUILT_IN_POLICY } from '@/core/policy/ShopPolicy'
 import type { RecordAnswer } from '../forms/useRecordForm'
-import { FitPolicyPanel } from './FitPolicyPanel'
+import { PolicyPanel } from './PolicyPanel'
 
 const GROUPS = [...new Set(POLICY_FIELDS.map(({ group }) => group))]
 
-function panel(policy = FIT_POLICY, answer: RecordAnswer = { ok: true }) {
+function panel(policy = BUILT_IN_POLICY, answer: RecordAnswer = { ok: true }) {
   const save = jest.fn(() => Promise.resolve(answer))
-  renderInTheme(<FitPolicyPanel policy={policy} save={save} />)
+  renderInTheme(<PolicyPanel policy={policy} save={save} />)
   return save
 }
 
 const group = (name: string) => within(screen.getByRole('region', { name }))
 
-describe('FitPolicyPanel', () => {
+describe('PolicyPanel', () => {
   it('shows every group with its limits, none of them changed', () => {
     panel()
     expect(screen.getAllByRole('region')).toHaveLength(GROUPS.length)
@@ -25,8 +25,11 @@ describe('FitPolicyPanel', () => {
   })
 
   it('says how many of a group are the shop’s own', () => {
-    const { lowMm, highMm } = FIT_POLICY.cementGap
-    panel({ ...FIT_POLICY, cementGap: { lowMm: lowMm + 0.01, highMm: highMm + 0.01 } })
+    const { lowMm, highMm } = BUILT_IN_POLICY.fit.cementGap
+    panel({
+      ...BUILT_IN_POLICY,
+      fit: { ...BUILT_IN_POLICY.fit, cementGap: { lowMm: lowMm + 0.01, highMm: highMm + 0.01 } },
+    })
     expect(screen.getByText('2 changed')).toBeInTheDocument()
   })
 
@@ -46,7 +49,7 @@ describe('FitPolicyPanel', () => {
   })
 
   it('stays open with the reason when the shop’s limits are refused', async () => {
-    panel(FIT_POLICY, { ok: false, errors: { form: 'The window’s lower end is above its upper end.' } })
+    panel(BUILT_IN_POLICY, { ok: false, errors: { form: 'The window’s lower end is above its upper end.' } })
     const user = userEvent.setup()
     const [first = ''] = GROUPS
     await user.click(group(first).getByRole('button', { name: 'Change' }))

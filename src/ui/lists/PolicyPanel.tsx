@@ -3,21 +3,22 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
-import type { FitPolicy } from '@/core/fit/fitPolicy'
-import { FIT_POLICY } from '@/core/fit/fitPolicy'
-import { POLICY_FIELDS, policyValues } from '@/core/fit/fitPolicyFields'
+import type { ShopPolicy } from '@/core/policy/ShopPolicy'
+import { policyValues } from '@/core/policy/policyChanges'
+import { POLICY_FIELDS } from '@/core/policy/policyFields'
+import { BUILT_IN_POLICY } from '@/core/policy/ShopPolicy'
 import type { Field } from '@/core/records/Field'
 import type { FormValues } from '../forms/FormValues'
 import { RecordForm } from '../forms/RecordForm'
 import type { RecordAnswer } from '../forms/useRecordForm'
 
-export type SaveFitPolicy = (input: FormValues) => Promise<RecordAnswer>
+export type SavePolicy = (input: FormValues) => Promise<RecordAnswer>
 
 const GROUPS = [...new Set(POLICY_FIELDS.map(({ group }) => group))]
-const BUILT_IN = policyValues(FIT_POLICY)
+const BUILT_IN = policyValues(BUILT_IN_POLICY)
 
-/** Limits every fit is judged by: the shop's own beside what is built in, and where that comes from. */
-export function FitPolicyPanel({ policy, save }: { policy: FitPolicy; save: SaveFitPolicy }) {
+/** Limits everything is judged by: the shop's own beside what is built in, and where that comes from. */
+export function PolicyPanel({ policy, save }: { policy: ShopPolicy; save: SavePolicy }) {
   const [open, setOpen] = useState<string | null>(null)
   const values = policyValues(policy)
   return (

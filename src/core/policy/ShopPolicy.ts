@@ -1,0 +1,31 @@
+import type { BezelPolicy } from '../bezel/bezelPolicy'
+import { BEZEL_POLICY } from '../bezel/bezelPolicy'
+import type { FitPolicy } from '../fit/fitPolicy'
+import { FIT_POLICY } from '../fit/fitPolicy'
+import type { StrengthPolicy } from '../plate/strengthPolicy'
+import { STRENGTH_POLICY } from '../plate/strengthPolicy'
+import type { FlatSealPolicy } from '../seals/flatSeal'
+import { FLAT_SEAL_POLICY } from '../seals/flatSeal'
+import type { SealPolicy } from '../seals/sealPolicy'
+import { SEAL_POLICY } from '../seals/sealPolicy'
+import type { VerdictPolicy } from '../verdict/verdictPolicy'
+import { VERDICT_POLICY } from '../verdict/verdictPolicy'
+
+/** Every limit a shop may judge by otherwise than built in. */
+export interface ShopPolicy {
+  readonly fit: FitPolicy
+  readonly seal: SealPolicy
+  readonly flat: FlatSealPolicy
+  readonly bezel: BezelPolicy
+  readonly strength: StrengthPolicy
+  readonly verdict: VerdictPolicy
+}
+
+export const BUILT_IN_POLICY: ShopPolicy = {
+  fit: FIT_POLICY,
+  seal: SEAL_POLICY,
+  flat: FLAT_SEAL_POLICY,
+  bezel: BEZEL_POLICY,
+  strength: STRENGTH_POLICY,
+  verdict: VERDICT_POLICY,
+}
