@@ -18,6 +18,7 @@ export function stockCrystal(over: Partial<StockCrystal> = {}): StockCrystal {
     skirtInnerMm: null,
     ringHeightMm: null,
     magnifier: 'none',
+    insideMagnifierMm: null,
     arCoating: 'none',
     edgeThicknessMm: 1,
     centreThicknessMm: 1,

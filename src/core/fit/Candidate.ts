@@ -33,7 +33,7 @@ export interface Standing {
   readonly rimMm: number | null
   /** its edge over a neck, or an acrylic's whole height, less the old crystal's; null where a rim tells, or nobody measured */
   readonly againstOldMm: number | null
-  /** hand stack to the underside at the centre; null when the hands were never measured */
+  /** hand stack to the underside at the centre, or to a magnifier under it; null when the hands were never measured */
   readonly handClearanceMm: number | null
 }
 

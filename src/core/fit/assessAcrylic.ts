@@ -7,6 +7,7 @@ import type { Window } from './Window'
 import { probabilityWithin } from './interference'
 import type { StockCrystal } from './parts'
 import { thicknessAgainst } from './plannedUncertainty'
+import { undersideReachMm } from './undersideReach'
 
 /**
  * Judges an acrylic in its groove, or one spread against a bore by its metal ring: larger than its seat by enough to
@@ -27,7 +28,12 @@ export function assessAcrylic(
       ? [certain('ring-height', ringSuits(crystal, facts.ringHeight.valueMm, policy))]
       : []),
     ...(facts.handsBelowSeat
-      ? [{ name: 'hands' as const, probability: handsProbability(crystal, { footMm: 0 }, facts, policy) }]
+      ? [
+          {
+            name: 'hands' as const,
+            probability: handsProbability(undersideReachMm(crystal), { footMm: 0 }, facts, policy),
+          },
+        ]
       : []),
     certain('stock', crystal.quantity >= 1),
   ]
@@ -43,7 +49,7 @@ export function assessAcrylic(
       undersideMm: 0,
       rimMm: null,
       againstOldMm: facts.domeHeight ? wholeHeightMm(crystal) - facts.domeHeight.valueMm : null,
-      handClearanceMm: facts.handsBelowSeat ? facts.handsBelowSeat.valueMm + crystal.undersideRiseMm : null,
+      handClearanceMm: facts.handsBelowSeat ? facts.handsBelowSeat.valueMm + undersideReachMm(crystal) : null,
     },
     ...oddsOfConstraints(constraints),
   }

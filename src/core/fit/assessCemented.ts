@@ -6,6 +6,7 @@ import type { FitPolicy } from './fitPolicy'
 import { probabilityWithin } from './interference'
 import type { StockCrystal } from './parts'
 import { gapUncertaintyMm, thicknessAgainst } from './plannedUncertainty'
+import { undersideReachMm } from './undersideReach'
 
 /** Judges a crystal in its rebate: the gap a side along, across and at the corners, and where its edge stands. */
 export function assessCemented(
@@ -30,7 +31,12 @@ export function assessCemented(
       probability: probabilityWithin(rimMm, thicknessAgainst(facts.depth, policy), policy.rimWindow),
     },
     ...(facts.handsBelowSeat
-      ? [{ name: 'hands' as const, probability: handsProbability(crystal, { footMm: 0 }, facts, policy) }]
+      ? [
+          {
+            name: 'hands' as const,
+            probability: handsProbability(undersideReachMm(crystal), { footMm: 0 }, facts, policy),
+          },
+        ]
       : []),
     certain('stock', crystal.quantity >= 1),
   ]
@@ -46,7 +52,7 @@ export function assessCemented(
       rimMm,
       againstOldMm: null,
       handClearanceMm: facts.handsBelowSeat
-        ? facts.handsBelowSeat.valueMm + policy.cementUnderMm + crystal.undersideRiseMm
+        ? facts.handsBelowSeat.valueMm + policy.cementUnderMm + undersideReachMm(crystal)
         : null,
     },
     ...oddsOfConstraints(constraints),

@@ -9,6 +9,7 @@ import type { StockCrystal, StockGasket } from './parts'
 import { thicknessAgainst } from './plannedUncertainty'
 import type { Squeeze } from './squeezeBetween'
 import { squeezeBetween, squeezeOdds } from './squeezeBetween'
+import { undersideReachMm } from './undersideReach'
 
 /**
  * Judges a crystal over a neck: an acrylic cup whose skirt the bezel squeezes against the neck, or glass with a ring
@@ -37,7 +38,12 @@ export function assessNeck(
       : []),
     ...(gasket && facts.foundThickness ? [edge(crystal, facts.foundThickness, policy)] : []),
     ...(facts.handsBelowSeat
-      ? [{ name: 'hands' as const, probability: handsProbability(crystal, NO_FOOT, facts, policy) }]
+      ? [
+          {
+            name: 'hands' as const,
+            probability: handsProbability(undersideReachMm(crystal), NO_FOOT, facts, policy),
+          },
+        ]
       : []),
     certain('stock', crystal.quantity >= 1 && (gasket === null || gasket.quantity >= 1)),
   ]
@@ -55,7 +61,7 @@ export function assessNeck(
       // An acrylic cup has its edge in the skirt: only glass lies under the lip by its thickness.
       againstOldMm:
         gasket && facts.foundThickness ? crystal.edgeThicknessMm - facts.foundThickness.valueMm : null,
-      handClearanceMm: facts.handsBelowSeat ? facts.handsBelowSeat.valueMm + crystal.undersideRiseMm : null,
+      handClearanceMm: facts.handsBelowSeat ? facts.handsBelowSeat.valueMm + undersideReachMm(crystal) : null,
     },
     ...oddsOfConstraints(constraints),
   }

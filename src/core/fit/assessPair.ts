@@ -12,6 +12,7 @@ import {
 } from './interference'
 import type { StockCrystal, StockGasket } from './parts'
 import { thicknessAgainst } from './plannedUncertainty'
+import { undersideReachMm } from './undersideReach'
 
 /** Judges one crystal with one gasket in one case: every constraint with its probability. */
 export function assessPair(
@@ -36,7 +37,12 @@ export function assessPair(
     { name: 'interference', probability: interferenceProbability(crystal, gasket, facts, policy) },
     { name: 'rim', probability: rimProbability(crystal, gasket, facts, policy) },
     ...(facts.handsBelowSeat
-      ? [{ name: 'hands' as const, probability: handsProbability(crystal, gasket, facts, policy) }]
+      ? [
+          {
+            name: 'hands' as const,
+            probability: handsProbability(undersideReachMm(crystal), gasket, facts, policy),
+          },
+        ]
       : []),
     certain('gasket-bore', gasketSuitsBore(gasket, facts, policy)),
     certain('gasket-height', gasketHeightSuits(gasket, crystal, facts, policy)),
@@ -82,6 +88,8 @@ export function interferenceProbability(
   )
 }
 
+const FLAT_INSIDE = { undersideRiseMm: 0, insideMagnifierMm: null }
+
 /** Chance that the edge stands right against the rim, 0…1. */
 export function rimProbability(
   { edgeThicknessMm }: Pick<StockCrystal, 'edgeThicknessMm'>,
@@ -89,16 +97,17 @@ export function rimProbability(
   { seatDepth }: Pick<RingFacts, 'seatDepth'>,
   policy: FitPolicy,
 ): number {
-  const { rimMm } = axialStanding({ edgeThicknessMm, undersideRiseMm: 0 }, gasket, seatDepth.valueMm, null)
+  const { rimMm } = axialStanding({ edgeThicknessMm, ...FLAT_INSIDE }, gasket, seatDepth.valueMm, null)
   return probabilityWithin(rimMm, thicknessAgainst(seatDepth, policy), policy.rimWindow)
 }
 
 /**
  * Chance that the underside clears the hands, 0…1; 1 where they were never measured.
+ * @param reachMm - of the crystal's underside, see undersideReachMm
  * @param gasket - what lies under the crystal's edge
  */
 export function handsProbability(
-  { undersideRiseMm }: Pick<StockCrystal, 'undersideRiseMm'>,
+  reachMm: number,
   { footMm }: Pick<StockGasket, 'footMm'>,
   { handsBelowSeat }: Pick<RingFacts, 'handsBelowSeat'>,
   policy: FitPolicy,
@@ -106,7 +115,7 @@ export function handsProbability(
   if (!handsBelowSeat) return 1
   const window = { lowMm: policy.minimumHandClearanceMm, highMm: Infinity }
   return probabilityWithin(
-    handsBelowSeat.valueMm + footMm + undersideRiseMm,
+    handsBelowSeat.valueMm + footMm + reachMm,
     thicknessAgainst(handsBelowSeat, policy),
     window,
   )

@@ -1,5 +1,7 @@
 import type { PairAssessment } from './Candidate'
 import type { StockCrystal, StockGasket } from './parts'
+import type { Underside } from './undersideReach'
+import { undersideReachMm } from './undersideReach'
 
 /**
  * Where a crystal stands when it is pressed home on its seat.
@@ -7,7 +9,7 @@ import type { StockCrystal, StockGasket } from './parts'
  * @param handsBelowSeatMm - top of the hand stack below the seat, mm; negative when the hands stand above it
  */
 export function axialStanding(
-  crystal: Pick<StockCrystal, 'edgeThicknessMm' | 'undersideRiseMm'>,
+  crystal: Pick<StockCrystal, 'edgeThicknessMm'> & Underside,
   gasket: Pick<StockGasket, 'footMm'>,
   seatDepthMm: number,
   handsBelowSeatMm: number | null,
@@ -17,6 +19,6 @@ export function axialStanding(
     rimMm: gasket.footMm + crystal.edgeThicknessMm - seatDepthMm,
     againstOldMm: null,
     handClearanceMm:
-      handsBelowSeatMm === null ? null : handsBelowSeatMm + gasket.footMm + crystal.undersideRiseMm,
+      handsBelowSeatMm === null ? null : handsBelowSeatMm + gasket.footMm + undersideReachMm(crystal),
   }
 }

@@ -160,6 +160,7 @@ describe('shortlist', () => {
         diameterMm: fc.integer({ min: 295, max: 306 }).map((tenths) => tenths / 10),
         edgeThicknessMm: fc.constantFrom(0.8, 1, 1.2, 1.5, 2.5),
         undersideRiseMm: fc.constantFrom(0, 0.3, -0.2),
+        insideMagnifierMm: fc.constantFrom(null, null, 0.3),
         quantity: fc.integer({ min: 0, max: 3 }),
         priceCents: fc.constantFrom(500, 900),
         material: fc.constantFrom('mineral' as const, 'sapphire' as const),

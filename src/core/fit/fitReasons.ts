@@ -184,9 +184,17 @@ function handsSentence(
     ]
   }
   const origin = handsBelowSeat.origin === 'measured' ? '' : ` (hands ${ORIGIN_WORDS[handsBelowSeat.origin]})`
-  const tips = tipClearanceMm(clearanceMm, crystal, handReachMm)
+  const middleMm = clearanceMm + (crystal.insideMagnifierMm ?? 0)
+  const tips = tipClearanceMm(middleMm, crystal, handReachMm)
   const where = tips === null ? '' : ` in the middle, ${formatMm(tips)} at the tips if all hands lay as high`
-  return [`${formatMm(clearanceMm)} from the hands to its underside${where}${origin}.`]
+  const underside = `${formatMm(middleMm)} from the hands to its underside${where}${origin}.`
+  return crystal.magnifier === 'inside' ? [magnifierSentence(crystal, clearanceMm), underside] : [underside]
+}
+
+function magnifierSentence({ insideMagnifierMm }: Candidate['crystal'], clearanceMm: number): string {
+  return insideMagnifierMm === null
+    ? 'A magnifier hangs under it, nobody knows how far: measure it before it goes over the hands.'
+    : `${formatMm(clearanceMm)} from the hands to the magnifier, which hangs ${formatMm(insideMagnifierMm)} under it.`
 }
 
 function historySentence(candidate: Candidate, wishes: FitWishes): string[] {
@@ -208,7 +216,7 @@ function wishSentence({ crystal }: Candidate, { material, magnifier, arCoating }
       'The old crystal had a magnifier, this one has none: fit one over the date, or tell the owner.',
     crystal.magnifier !== 'none' &&
       magnifier === 'none' &&
-      `This one carries a magnifier ${crystal.magnifier}${crystal.magnifier === 'inside' ? ', which comes nearer to the hands than its underside' : ''}.`,
+      `This one carries a magnifier ${crystal.magnifier}.`,
     arCoating !== null &&
       arCoating !== 'none' &&
       crystal.arCoating === 'none' &&

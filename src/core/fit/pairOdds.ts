@@ -9,9 +9,11 @@ import {
 import type { RingFacts } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
 import type { StockCrystal, StockGasket } from './parts'
+import type { Underside } from './undersideReach'
+import { undersideReachMm } from './undersideReach'
 
 /** What of a crystal its fit depends on. */
-type CrystalShape = Pick<StockCrystal, 'diameterMm' | 'edgeThicknessMm' | 'undersideRiseMm'>
+type CrystalShape = Pick<StockCrystal, 'diameterMm' | 'edgeThicknessMm'> & Underside
 
 /** Probability of each constraint of one gasket with any shape of crystal. */
 export interface PairOdds {
@@ -54,9 +56,7 @@ export function oddsOf(facts: RingFacts, policy: FitPolicy): (gasket: StockGaske
       gasketHeightSuits(gasket, { edgeThicknessMm }, facts, policy) ? 1 : 0,
     )
     const hands = facts.handsBelowSeat
-      ? remembered(`hands ${footMm}`, (undersideRiseMm) =>
-          handsProbability({ undersideRiseMm }, gasket, facts, policy),
-        )
+      ? remembered(`hands ${footMm}`, (reachMm) => handsProbability(reachMm, gasket, facts, policy))
       : null
     const bore = gasketSuitsBore(gasket, facts, policy) ? 1 : 0
     return {
@@ -67,7 +67,7 @@ export function oddsOf(facts: RingFacts, policy: FitPolicy): (gasket: StockGaske
         let at = 0
         into[at++] = interference(shape.diameterMm)
         into[at++] = rim(shape.edgeThicknessMm)
-        if (hands) into[at++] = hands(shape.undersideRiseMm)
+        if (hands) into[at++] = hands(undersideReachMm(shape))
         into[at++] = bore
         into[at++] = height(shape.edgeThicknessMm)
         into[at++] = stock

@@ -43,6 +43,8 @@ export interface StockCrystal extends StockLine {
   readonly material: CrystalMaterial
   readonly profile: CrystalProfile
   readonly magnifier: Magnifier
+  /** how far a magnifier inside hangs under the crystal; null where there is none, or nobody measured it */
+  readonly insideMagnifierMm: number | null
   readonly arCoating: ArCoating
 }
 

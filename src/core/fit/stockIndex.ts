@@ -1,4 +1,5 @@
 import type { StockCrystal, StockGasket } from './parts'
+import { undersideReachMm } from './undersideReach'
 
 /**
  * The drawers laid out for searching. Crystals stand by diameter, edge and underside, so that all of one shape stand
@@ -49,6 +50,7 @@ function indexOf(
       a.diameterMm - b.diameterMm ||
       a.edgeThicknessMm - b.edgeThicknessMm ||
       a.undersideRiseMm - b.undersideRiseMm ||
+      undersideReachMm(a) - undersideReachMm(b) ||
       a.id - b.id,
   )
   const starts: number[] = []
@@ -92,7 +94,8 @@ function sameShape(a: StockCrystal, b: StockCrystal): boolean {
   return (
     a.diameterMm === b.diameterMm &&
     a.edgeThicknessMm === b.edgeThicknessMm &&
-    a.undersideRiseMm === b.undersideRiseMm
+    a.undersideRiseMm === b.undersideRiseMm &&
+    undersideReachMm(a) === undersideReachMm(b)
   )
 }
 

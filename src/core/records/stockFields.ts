@@ -90,6 +90,11 @@ export const CRYSTAL_FIELDS: readonly Field[] = [
   choice('material', 'Material', CRYSTAL_MATERIALS),
   choice('profile', 'Profile', CRYSTAL_PROFILES),
   choice('magnifier', 'Magnifier', MAGNIFIERS),
+  {
+    ...mm('insideMagnifierMm', 'Magnifier inside, thick', 0.1, 3, 'how far it hangs under the crystal'),
+    required: false,
+    shownWhen: { field: 'magnifier', isOneOf: ['inside'] },
+  },
   choice('arCoating', 'AR coat', AR_COATINGS),
   ...LINE_END,
 ]

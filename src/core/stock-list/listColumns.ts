@@ -35,6 +35,7 @@ const SYNONYMS: Readonly<Record<string, readonly string[]>> = {
   cornerRadiusMm: ['corner', 'radius', 'r', 'corner radius'],
   edgeThicknessMm: ['thickness', 'thick', 't', 'edge', 'height at edge', 'th'],
   centreThicknessMm: ['centre', 'center', 'centre thickness', 'center thickness'],
+  insideMagnifierMm: ['magnifier thick', 'lens thick'],
   undersideRiseMm: ['underside', 'rise', 'dome inside'],
   skirtInnerMm: ['skirt', 'skirt id', 'inside'],
   ringHeightMm: ['ring height', 'tension ring'],

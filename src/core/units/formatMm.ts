@@ -1,5 +1,5 @@
 /** Minus sign of the same width as the figures, so that columns of signed values line up. */
-const MINUS = '−'
+export const MINUS = '−'
 
 /**
  * Writes a length with the decimals an instrument resolves.

@@ -107,7 +107,33 @@ const THICK_SAPPHIRES = [30.2, 30.3, 30.4, 30.5, 30.6].map((diameterMm): NewCrys
   supplierCode: `SX${Math.round(diameterMm * 10)}20`,
 }))
 
+const LENSED = (
+  [
+    ['outside', null, 2],
+    ['inside', 0.2, 1],
+    ['inside', 0.5, 2],
+  ] as const
+).map(([magnifier, insideMagnifierMm, quantity]): NewCrystal => ({
+  code: `MF-270-10-${insideMagnifierMm === null ? 'L' : `L${Math.round(insideMagnifierMm * 10)}`}`,
+  drawer: 'C-17',
+  diameterMm: 27,
+  edgeThicknessMm: 1,
+  centreThicknessMm: 1,
+  undersideRiseMm: 0,
+  bevelMm: 0.2,
+  material: 'mineral',
+  profile: 'flat',
+  magnifier,
+  insideMagnifierMm,
+  quantity,
+  minimum: 1,
+  priceCents: 1240,
+  supplier: GLASS,
+  supplierCode: `GG ML 270/10 ${magnifier === 'outside' ? 'O' : `I${Math.round((insideMagnifierMm ?? 0) * 10)}`}`,
+}))
+
 export const DEMO_OTHER_CRYSTALS: readonly NewCrystal[] = [
+  ...LENSED,
   ...SNAPS,
   ...RINGED,
   ...CUPS,

@@ -20,6 +20,7 @@ export const crystals = pgTable(
     skirtInnerMm: doublePrecision('skirt_inner_mm'),
     ringHeightMm: doublePrecision('ring_height_mm'),
     magnifier: text('magnifier', { enum: MAGNIFIERS }).notNull().default('none'),
+    insideMagnifierMm: doublePrecision('inside_magnifier_mm'),
     arCoating: text('ar_coating', { enum: AR_COATINGS }).notNull().default('none'),
     ...stockLine(),
   },

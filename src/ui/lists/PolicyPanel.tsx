@@ -5,9 +5,11 @@ import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import { policyValues } from '@/core/policy/policyChanges'
+import type { PolicyField } from '@/core/policy/PolicyField'
 import { POLICY_FIELDS } from '@/core/policy/policyFields'
 import { BUILT_IN_POLICY } from '@/core/policy/ShopPolicy'
 import type { Field } from '@/core/records/Field'
+import { MINUS } from '@/core/units/formatMm'
 import type { FormValues } from '../forms/FormValues'
 import { RecordForm } from '../forms/RecordForm'
 import type { RecordAnswer } from '../forms/useRecordForm'
@@ -39,7 +41,7 @@ export function PolicyPanel({ policy, save }: { policy: ShopPolicy; save: SavePo
                   {group}
                 </Typography>
                 <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-                  {own.map(({ field }) => `${field.label} ${shown(field, values[field.name])}`).join(' · ')}
+                  {summary(own, values)}
                   {changed.length > 0 && (
                     <Box component="strong" sx={{ color: 'warning.main' }}>
                       {' '}
@@ -79,8 +81,29 @@ export function PolicyPanel({ policy, save }: { policy: ShopPolicy; save: SavePo
   )
 }
 
+/** A group in one line; the two ends of a window are told together. */
+function summary(own: readonly PolicyField[], values: Readonly<Record<string, number | string>>): string {
+  const parts = own.map(({ field }, i) => {
+    const next = own[i + 1]?.field
+    const before = own[i - 1]?.field
+    if (before && isWindow(before, field)) return null
+    const value = shown(field, values[field.name])
+    return next && isWindow(field, next)
+      ? `${field.label.replace(LEAST, '')} ${value.replace(/ .*$/, '')} to ${shown(next, values[next.name])}`
+      : `${field.label} ${value || 'none'}`
+  })
+  return parts.filter((part) => part !== null).join(' · ')
+}
+
+const LEAST = /, least$/
+
+/** True for the two ends of one window. */
+function isWindow(low: Field, high: Field): boolean {
+  return LEAST.test(low.label) && low.name.replace('-low', '-high') === high.name
+}
+
 function shown(field: Field, value: number | string | undefined): string {
   if (value === undefined || value === '') return ''
-  if (field.kind === 'mm') return `${value} ${field.unit ?? 'mm'}`
+  if (field.kind === 'mm') return `${String(value).replace('-', MINUS)} ${field.unit ?? 'mm'}`
   return String(value).replaceAll('-', ' ')
 }

@@ -22,6 +22,11 @@ describe('PolicyPanel', () => {
     panel()
     expect(screen.getAllByRole('region')).toHaveLength(GROUPS.length)
     expect(screen.queryByText(/changed/)).toBeNull()
+    // Both ends of a window are told together, and a minus is a minus.
+    expect(
+      group('Crystal in a ring: interference across').getByText(/^nylon 0.01 to 0.1 mm · acetal/),
+    ).toBeVisible()
+    expect(group('Insert in its recess').getByText(/against the edge −0.15 to 0.05 mm/)).toBeVisible()
   })
 
   it('says how many of a group are the shop’s own', () => {

@@ -1,0 +1,1 @@
+ALTER TABLE "crystals" ADD COLUMN "inside_magnifier_mm" double precision;
