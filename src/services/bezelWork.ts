@@ -87,7 +87,8 @@ export function setParts(
   { found, now }: Pick<BezelWorkFacts, 'found' | 'now'>,
   policy: BezelPolicy,
 ): SetPart[] {
-  if (now.sheet.retention !== 'press-in-bezel') return []
+  const { retention } = now.sheet
+  if (retention !== 'press-in-bezel' && retention !== 'neck-and-bezel') return []
   const outOf = <T extends { readonly id: number }>(kind: PartKind, lines: readonly T[]) =>
     lines.find(({ id }) => out.some((part) => part.kind === kind && part.partId === id))
   const bezel = outOf('bezel', bezels)
@@ -148,10 +149,11 @@ function insertWork({ inserts }: DrawersInMemory, { now, fixing, policy }: Bezel
 function bezelChoice(drawers: DrawersInMemory, facts: BezelWorkFacts): BezelChoice {
   const chosen = chooseBezel(drawers.bezels, bezelSeat(facts.found), facts.policy.bezel)
   const { retention, chapterRing } = facts.found.sheet
-  if (retention !== 'press-in-bezel') return { ...chosen, notes: [] }
+  // A bezel that only sits round the crystal has no say in which one goes in.
+  if (retention !== 'press-in-bezel' && retention !== 'neck-and-bezel') return { ...chosen, notes: [] }
   return {
     ...withSets(chosen, (found) => setFor(found, drawers, facts)),
-    notes: newBezelNotes(chapterRing),
+    notes: retention === 'press-in-bezel' ? newBezelNotes(chapterRing) : [],
   }
 }
 

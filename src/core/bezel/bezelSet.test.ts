@@ -22,11 +22,18 @@ describe('setProbability', () => {
 
 describe('setText', () => {
   it('names crystal and rings, or what is missing', () => {
-    expect(setText({ crystal: CRYSTAL, ring: RING, probability: 0.72 })).toBe(
+    expect(setText({ crystal: CRYSTAL, ring: RING, ringed: true, probability: 0.72 })).toBe(
       'Goes with C-300-10 (30.0 × 1.0) in G-310-50 and second ring N-341-60: all together right with 72 %.',
     )
-    expect(setText({ crystal: CRYSTAL, ring: null, probability: 0 })).toMatch(/no second ring of the drawers/)
-    expect(setText({ crystal: null, ring: RING, probability: 0 })).toMatch(/^No crystal with its ring/)
+    expect(setText({ crystal: CRYSTAL, ring: null, ringed: true, probability: 0 })).toMatch(
+      /no second ring of the drawers/,
+    )
+    expect(setText({ crystal: CRYSTAL, ring: null, ringed: false, probability: 0.8 })).toMatch(
+      /in G-310-50: all together right with 80 %/,
+    )
+    expect(setText({ crystal: null, ring: RING, ringed: true, probability: 0 })).toMatch(
+      /^Nothing in the drawers is held by it/,
+    )
   })
 })
 
@@ -44,6 +51,7 @@ describe('withSets', () => {
     const setFor = ({ bezel }: BezelAssessment): BezelSet => ({
       crystal: CRYSTAL,
       ring: RING,
+      ringed: true,
       probability: chances[bezel.id] ?? 0,
     })
     const { fitting } = withSets({ fitting: [1, 2, 3].map(found), rejected: [] }, setFor)

@@ -6,15 +6,17 @@ import { formatMm, formatPercent } from '../units/formatMm'
 export interface BezelSet {
   /** the crystal with its ring */
   readonly crystal: Candidate | null
-  /** between bezel and case */
+  /** between bezel and case; null too where the bezel sits on the case itself */
   readonly ring: BezelRing | null
+  /** does a ring go between bezel and case? */
+  readonly ringed: boolean
   /** of bezel, crystal and rings together; 0 where one of them is missing */
   readonly probability: number
 }
 
 /** One part of a set that is pressed on together. */
 export interface SetPart {
-  readonly name: 'bezel' | 'crystal in its ring' | 'second ring' | 'chapter ring'
+  readonly name: 'bezel' | 'crystal' | 'crystal in its ring' | 'second ring' | 'chapter ring'
   /** code of a new part; null for the old one going back */
   readonly code: string | null
   /** null where nothing new is to be judged */
@@ -27,12 +29,12 @@ export function setProbability(parts: readonly Pick<SetPart, 'probability'>[]): 
 }
 
 /** What goes with a bezel, in a sentence. */
-export function setText({ crystal, ring, probability }: BezelSet): string {
-  if (!crystal) return 'No crystal with its ring in the drawers goes into it.'
+export function setText({ crystal, ring, ringed, probability }: BezelSet): string {
+  if (!crystal) return 'Nothing in the drawers is held by it: no crystal, with its ring where it has one.'
   const { crystal: glass, gasket } = crystal
   const into = gasket ? ` in ${gasket.code}` : ''
   const found = `Goes with ${glass.code} (${formatMm(glass.diameterMm, 0.1)} × ${formatMm(glass.edgeThicknessMm, 0.1)})${into}`
-  return ring
-    ? `${found} and second ring ${ring.gasket.code}: all together right with ${formatPercent(probability)}.`
-    : `${found}; no second ring of the drawers serves it.`
+  if (ringed && !ring) return `${found}; no second ring of the drawers serves it.`
+  const second = ring ? ` and second ring ${ring.gasket.code}` : ''
+  return `${found}${second}: all together right with ${formatPercent(probability)}.`
 }

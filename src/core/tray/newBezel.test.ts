@@ -160,6 +160,28 @@ describe('setInBezel', () => {
     expect([sizeIn(31.35), sizeIn(31.45)]).toEqual([30.4, 30.5])
   })
 
+  it('needs no second ring where the bezel goes over a neck, and squeezes by its own inside', () => {
+    const sheet = caseSheetFacts({ retention: 'neck-and-bezel', neckOuterMm: 28.94, bezelInnerMm: 30.52 })
+    const glass = [29.7, 29.8, 29.9].map((diameterMm, id) => stockCrystal({ id: id + 1, diameterMm }))
+    const over = stockGasket({ id: 1, outerDiameterMm: 30.5, wallMm: 0.4 })
+    const neck = stockIndex(glass, [over])
+    const into = (innerMm: number) =>
+      setInBezel(
+        neck,
+        { probability: 0.9 },
+        {
+          measured: {},
+          sheet: sheetWithBezel(sheet, { ...NEW, innerMm }, {}),
+          wishes: NO_WISHES,
+          policy: FIT_POLICY,
+        },
+      )
+    const [usual, wider] = [into(30.44), into(30.56)]
+    expect(usual).toMatchObject({ ring: null, ringed: false })
+    expect(usual.probability).toBeCloseTo(0.9 * (usual.crystal?.probability ?? 0), 12)
+    expect(usual.crystal?.crystal.diameterMm).toBeLessThan(wider.crystal?.crystal.diameterMm ?? 0)
+  })
+
   it('is worth nothing without its second ring, or without any crystal', () => {
     const bare = basis(31.35, gaskets.slice(0, 2))
     expect(setInBezel(bare.index, { probability: 1 }, bare.basis)).toMatchObject({

@@ -40,10 +40,11 @@ export function setInBezel(
   const crystal = outcome.ok
     ? (shortlist(drawers, outcome.facts, wishes, { policy, most: 1 }).fitting[0] ?? null)
     : null
-  const ring = bezelRings(drawers.otherGaskets, bezelJoint(measured, sheet), policy, 1)[0] ?? null
-  return {
-    crystal,
-    ring,
-    probability: crystal && ring ? setProbability([{ probability }, crystal, ring]) : 0,
-  }
+  const ringed = sheet.retention === 'press-in-bezel'
+  const ring = ringed
+    ? (bezelRings(drawers.otherGaskets, bezelJoint(measured, sheet), policy, 1)[0] ?? null)
+    : null
+  const parts = [{ probability }, crystal, ...(ringed ? [ring] : [])].filter((part) => part !== null)
+  const whole = crystal !== null && (ring !== null || !ringed)
+  return { crystal, ring, ringed, probability: whole ? setProbability(parts) : 0 }
 }

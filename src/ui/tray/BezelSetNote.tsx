@@ -39,10 +39,17 @@ export interface BezelSetNoteProps {
 
 /** Bezel, crystal and rings as the one set they are pressed on as, with the chance that all of them serve. */
 export function BezelSetNote({ view, crystal, ringId }: BezelSetNoteProps) {
-  if (view.sheet.retention !== 'press-in-bezel') return null
+  const { retention } = view.sheet
+  const ringed = retention === 'press-in-bezel'
+  // A bezel over a neck that stays is no news: only a new one makes a set of it.
+  if (!ringed && !(retention === 'neck-and-bezel' && view.newBezel)) return null
   const ring = view.shortlist?.bezelRings.find(({ gasket }) => gasket.id === ringId)
   const parts: readonly SetPart[] = [
-    { name: 'crystal in its ring', code: crystal.crystal.code, probability: crystal.probability },
+    {
+      name: crystal.gasket ? 'crystal in its ring' : 'crystal',
+      code: crystal.crystal.code,
+      probability: crystal.probability,
+    },
     ...(ring
       ? [{ name: 'second ring' as const, code: ring.gasket.code, probability: ring.probability }]
       : []),
@@ -50,9 +57,9 @@ export function BezelSetNote({ view, crystal, ringId }: BezelSetNoteProps) {
   ]
   return (
     <Typography sx={{ mt: 1, fontSize: 14 }} data-testid="bezel-set">
-      <strong>As one set, right with {formatPercent(ring ? setProbability(parts) : 0)}:</strong>{' '}
+      <strong>As one set, right with {formatPercent(ring || !ringed ? setProbability(parts) : 0)}:</strong>{' '}
       {parts.map(partText).join(', ')}
-      {!ring && ', and no second ring'}.
+      {ringed && !ring && ', and no second ring'}.
     </Typography>
   )
 }
