@@ -3,6 +3,7 @@ import type { OpenProcess, Scope } from '@/core/methods/assessMethod'
 import { degreesOfHour, pegPlacement } from '@/core/opening/pegPlacement'
 import type { PegPlacement } from '@/core/opening/pegPlacement'
 import type { SocketOutcome } from '@/core/opening/backSocket'
+import type { ChosenOptions } from '@/core/procedure/schoolChoices'
 import type { JobFacts } from '@/core/procedure/JobFacts'
 import type { Procedure } from '@/core/procedure/procedure'
 import { procedure } from '@/core/procedure/procedure'
@@ -25,7 +26,6 @@ import type { Ticks } from '@/data/queries/ticks'
 import { ticksOf } from '@/data/queries/ticks'
 import { pastTrails, trailOfTray } from '@/data/queries/trail'
 import type { TrayRow } from '@/data/queries/trays'
-import { shopSchools } from './shopSchools'
 
 export interface PhotoView {
   readonly id: number
@@ -76,6 +76,8 @@ const USUAL_CROWN_HOUR = 3
 const PAST_TRAILS_READ = 8
 
 export interface JobFigures {
+  /** what the shop always does */
+  readonly schools: ChosenOptions
   readonly dies: readonly Die[]
   /** best figure for the crystal's diameter, mm; null while nothing is known */
   readonly crystalMm: number | null
@@ -94,7 +96,7 @@ export async function jobView(db: Db, row: TrayRow, figures: JobFigures): Promis
     openMethodRuns(db),
   ])
   const ticks = ticksByTray.get(tray.id) ?? {}
-  const facts = jobFactsOf(tray, sheet, found, await shopSchools(db))
+  const facts = jobFactsOf(tray, sheet, found, figures.schools)
   const hazardFacts = { ...facts, steamedUp: tray.steamedUp, stage: tray.stage }
   const hazardTicks = hazardTicksOf(ticks)
   const crown = sheet.crownKind === 'none' ? [] : [sheet.crownHour ?? USUAL_CROWN_HOUR]

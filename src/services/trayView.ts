@@ -38,10 +38,9 @@ import type { PressCard } from './pressCard'
 import { pressCard } from './pressCard'
 import type { ReadingView, ShapeView } from './shapeView'
 import { readingView, shapeView } from './shapeView'
-import { shopPolicy } from './shopPolicy'
+import { shopRules } from './shopPolicy'
 import type { PartOutView } from './partsOut'
 import { partsOut } from './partsOut'
-import { shopSchools } from './shopSchools'
 import type { ShortlistView } from './shortlistView'
 import { shortlistView, wishesOf } from './shortlistView'
 import { newBezelOf, trayCase } from './trayCase'
@@ -106,15 +105,16 @@ const OF_OLD_BEZEL = 'of the old bezel'
 /** Puts a tray's page together: readings through the models, the drawers, the past of its case sheet. */
 export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
   const { tray, owner } = row
-  const [readings, voided, runsOfSheet, instruments, shapeRows, shop, out] = await Promise.all([
+  const [readings, voided, runsOfSheet, instruments, shapeRows, rules, out] = await Promise.all([
     standingReadings(db, tray.id),
     voidedReadings(db, tray.id),
     pressRunsOfCaseSheet(db, row.sheet.id),
     allInstruments(db),
     shapesOf(db, [tray.id]),
-    shopPolicy(db),
+    shopRules(db),
     partsOut(db, tray.id),
   ])
+  const shop = rules.policy
   const pastRuns = runsOfSheet.filter((run) => run.trayId !== tray.id)
   const shapes = shapeRows.get(tray.id) ?? []
   const inMemory = withPartsOut(await drawersInMemory(db), out)
@@ -154,6 +154,7 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
     },
     sheet,
     job: await jobView(db, row, {
+      schools: rules.schools,
       dies: inMemory.dies.filter(({ quantity }) => quantity > 0),
       crystalMm: figureOf('crystal-diameter', readout.measured, sheet)?.valueMm ?? null,
       pressIn: press ? pressInText(press) : [],
@@ -202,7 +203,7 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
       newBezelId: newBezel?.bezel.id ?? null,
       wishes: wishesOf(readout, policy),
       policy: shop,
-      fixing: tray.schools['insert-fixing'] ?? (await shopSchools(db))['insert-fixing'] ?? '',
+      fixing: tray.schools['insert-fixing'] ?? rules.schools['insert-fixing'] ?? '',
     }),
   }
 }
