@@ -1,5 +1,5 @@
 import { domeHeightAt } from '@/core/section/domeHeightAt'
-import { domeRadiusMm } from '@/core/section/sectionGeometry'
+import { domeRadiusMm } from '@/core/section/domeProfile'
 
 describe('sphere of a domed crystal, R = (a² + h²) / 2h (elementary geometry)', () => {
   it('is 171.625 for a 37 mm crystal with a rise of 1.0', () => {

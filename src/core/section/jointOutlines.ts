@@ -1,5 +1,8 @@
-import type { Outline, SectionCase } from './sectionGeometry'
-import { caseWall, domeProfile, lowerOutlines, outline } from './sectionGeometry'
+import type { Outline } from './outline'
+import type { SectionCase } from './sectionGeometry'
+import { domeProfile } from './domeProfile'
+import { outline } from './outline'
+import { caseWall, lowerOutlines } from './sectionGeometry'
 
 /** Proportions of what nobody measures, so that the drawing is whole. Assumed, mm. */
 const NECK_FOOT_MM = 1.5

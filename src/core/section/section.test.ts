@@ -1,15 +1,11 @@
 import fc from 'fast-check'
 import { brokenView, screenXOf } from './brokenView'
 import { squeezeState } from './gasketTint'
-import type { Outline, SectionCase } from './sectionGeometry'
-import {
-  caseOutlines,
-  crystalOutline,
-  domeProfile,
-  domeRadiusMm,
-  gasketOutline,
-  handStack,
-} from './sectionGeometry'
+import type { Outline } from './outline'
+import type { SectionCase } from './sectionGeometry'
+import { crystalOutline, gasketOutline } from './crystalOutline'
+import { domeProfile, domeRadiusMm } from './domeProfile'
+import { caseOutlines, handStack } from './sectionGeometry'
 import { spreadLabels } from './spreadLabels'
 
 const CASE: SectionCase = {

@@ -1,32 +1,10 @@
-import { domeHeightAt } from './domeHeightAt'
+import type { Outline, Point } from './outline'
+import { outline } from './outline'
 
 /**
  * The cross-section of a case through its axis, one half: r from the axis outward, z upward from the crystal's seat.
  * All mm. The same outlines are drawn mirrored for the half as found.
  */
-
-export type Point = readonly [rMm: number, zMm: number]
-
-export const SECTION_MATERIALS = [
-  'case',
-  'bezel',
-  'back',
-  'crystal',
-  'gasket',
-  'cement',
-  'metal-ring',
-  'chapter-ring',
-  'dial',
-  'movement',
-  'back-seal',
-] as const
-export type SectionMaterial = (typeof SECTION_MATERIALS)[number]
-
-export interface Outline {
-  readonly material: SectionMaterial
-  /** closed polygon */
-  readonly points: readonly Point[]
-}
 
 export interface SectionCase {
   readonly boreMm: number
@@ -36,20 +14,6 @@ export interface SectionCase {
   readonly caseDiameterMm: number
   readonly caseHeightMm: number
   readonly handsBelowSeatMm: number
-}
-
-export interface SectionCrystal {
-  readonly diameterMm: number
-  readonly edgeThicknessMm: number
-  readonly centreThicknessMm: number
-  readonly undersideRiseMm: number
-  readonly bevelMm: number
-}
-
-export interface SectionGasket {
-  readonly wallMm: number
-  readonly heightMm: number
-  readonly footMm: number
 }
 
 /** Proportions of what nobody measures, so that the drawing is whole. Assumed, mm. */
@@ -63,10 +27,7 @@ const DIAL_MM = 0.4
 const HANDS_STACK_MM = 1.1
 const MOVEMENT_GAP_MM = 0.5
 const CAVITY_BEYOND_OPENING_MM = 0.9
-const FOOT_REACH_MM = 0.6
 const BACK_SEAL_MM = 0.7
-/** Points along a curved face: smooth at every scale the screen shows. */
-const ARC_STEPS = 24
 
 export interface HandStack {
   /** top of the stack at the axis, mm */
@@ -190,76 +151,6 @@ export function handStack(c: Pick<SectionCase, 'handsBelowSeatMm' | 'dialOpening
   }
 }
 
-/**
- * Outline of a crystal standing on its seat or on the gasket's foot.
- * @param undersideMm - height of its underside at the edge above the seat
- */
-export function crystalOutline(crystal: SectionCrystal, undersideMm: number): Outline {
-  const radius = crystal.diameterMm / 2
-  const bevel = Math.min(crystal.bevelMm, crystal.edgeThicknessMm / 2, radius / 2)
-  const edgeTop = undersideMm + crystal.edgeThicknessMm
-  const topRise = crystal.undersideRiseMm + crystal.centreThicknessMm - crystal.edgeThicknessMm
-  const underside = domeProfile(radius, crystal.undersideRiseMm).map(([r, z]): Point => [r, undersideMm + z])
-  const top = domeProfile(radius - bevel, topRise).map(([r, z]): Point => [r, edgeTop + z])
-  return outline('crystal', [...underside, [radius, edgeTop - bevel], ...top.reverse()])
-}
-
-/**
- * Outline of the ring as it lies between crystal and bore.
- * @param crystalDiameterMm - null draws the ring free, as it is without a crystal
- */
-export function gasketOutline(
-  gasket: SectionGasket,
-  boreMm: number,
-  crystalDiameterMm: number | null,
-): Outline {
-  const bore = boreMm / 2
-  const free = bore - gasket.wallMm
-  // A crystal larger than the free opening presses the wall to where its own edge is; a smaller one leaves it free.
-  const inner = crystalDiameterMm === null ? free : Math.max(free, Math.min(crystalDiameterMm / 2, bore))
-  if (gasket.footMm <= 0) {
-    return outline('gasket', [
-      [inner, 0],
-      [bore, 0],
-      [bore, gasket.heightMm],
-      [inner, gasket.heightMm],
-    ])
-  }
-  return outline('gasket', [
-    [free - FOOT_REACH_MM, 0],
-    [bore, 0],
-    [bore, gasket.heightMm],
-    [inner, gasket.heightMm],
-    [inner, gasket.footMm],
-    [free - FOOT_REACH_MM, gasket.footMm],
-  ])
-}
-
-/**
- * Height of a dome over its edge, from the axis to the edge.
- * @param radiusMm - half the domed face
- * @param riseMm - centre over edge; 0 gives a flat face
- * @source sphere through edge and centre: R = (a² + h²) / 2h
- */
-export function domeProfile(radiusMm: number, riseMm: number): Point[] {
-  if (riseMm <= 0)
-    return [
-      [0, 0],
-      [radiusMm, 0],
-    ]
-  // A dome is no more than half a sphere, whatever somebody typed.
-  const rise = Math.min(riseMm, radiusMm)
-  return Array.from({ length: ARC_STEPS + 1 }, (_, i): Point => {
-    const r = i === ARC_STEPS ? radiusMm : (radiusMm * i) / ARC_STEPS
-    return [r, domeHeightAt(radiusMm, rise, r)]
-  })
-}
-
-/** Radius of the sphere of a dome, mm: R = (a² + h²) / 2h. */
-export function domeRadiusMm(radiusMm: number, riseMm: number): number {
-  return (radiusMm * radiusMm + riseMm * riseMm) / (2 * riseMm)
-}
-
 function squareRing(r: number, z: number, size: number): Point[] {
   return [
     [r, z - size / 2],
@@ -267,9 +158,4 @@ function squareRing(r: number, z: number, size: number): Point[] {
     [r + size, z + size / 2],
     [r, z + size / 2],
   ]
-}
-
-/** A closed outline of one material. */
-export function outline(material: SectionMaterial, points: readonly Point[]): Outline {
-  return { material, points }
 }

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { RETENTIONS } from '../construction/kinds'
 import type { Retention } from '../construction/kinds'
-import type { Outline, Point, SectionCase } from './sectionGeometry'
+import type { Outline, Point } from './outline'
+import type { SectionCase } from './sectionGeometry'
 import type { DrawnCrystal, DrawnParts, JointFigures } from './sectionOutlines'
 import { sectionOutlines } from './sectionOutlines'
 

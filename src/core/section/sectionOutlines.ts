@@ -8,8 +8,11 @@ import {
   neckRingOutline,
   removableBezelOutlines,
 } from './jointOutlines'
-import type { Outline, SectionCase, SectionCrystal, SectionGasket } from './sectionGeometry'
-import { caseOutlines, crystalOutline, gasketOutline } from './sectionGeometry'
+import type { SectionCrystal, SectionGasket } from './crystalOutline'
+import type { Outline } from './outline'
+import type { SectionCase } from './sectionGeometry'
+import { crystalOutline, gasketOutline } from './crystalOutline'
+import { caseOutlines } from './sectionGeometry'
 
 /** Figures of the joint beside the case's own. All mm. */
 export interface JointFigures {

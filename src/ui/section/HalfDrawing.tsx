@@ -1,5 +1,5 @@
 import { line } from 'd3-shape'
-import type { Outline, Point } from '@/core/section/sectionGeometry'
+import type { Outline, Point } from '@/core/section/outline'
 import type { SqueezeState } from '@/core/section/gasketTint'
 import { outlineStyle } from './outlineStyle'
 

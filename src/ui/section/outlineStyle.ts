@@ -1,4 +1,4 @@
-import type { SectionMaterial } from '@/core/section/sectionGeometry'
+import type { SectionMaterial } from '@/core/section/outline'
 import type { SqueezeState } from '@/core/section/gasketTint'
 
 const INK = 'var(--mui-palette-text-primary)'
