@@ -8,9 +8,9 @@ export default defineConfig({
   testDir: 'tests/e2e',
   // A worker has its own server on its own data folder: two keep a two-core machine busy.
   workers: 2,
-  timeout: 90_000,
+  timeout: 120_000,
   // A loaded two-core machine answers late, not wrongly.
-  expect: { timeout: 12_000 },
+  expect: { timeout: 15_000 },
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['list'], ['json']] : 'list',
   globalSetup: './tests/e2e/support/loadTemplate.ts',
   use: {

@@ -81,7 +81,7 @@ test('a shattered fleet crystal by keyboard, from intake to the press, through a
 })
 
 test('the same job with the simulated instruments and no figure typed', async ({ page }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(150_000)
   await openTrayByKeyboard(page, 'Deckwatch', 'Skerrow Ferry Line')
   await page.getByRole('button', { name: /^Measure,/ }).click()
   await page.keyboard.press('i')

@@ -105,7 +105,7 @@ for (const job of JOBS) {
 test('an upgrade is compared side by side, drawn and picked; what is not used goes back', async ({
   page,
 }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(150_000)
   await openTrayByKeyboard(page, 'Deckwatch', 'Skerrow Ferry Line')
   await page.getByRole('button', { name: /^Measure,/ }).click()
   await page.keyboard.press('i')

@@ -4,7 +4,7 @@ import { expect, test } from './support/bench'
 test('a second Whyalon on the same data says who holds it, and starts once it is free', async ({
   server,
 }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(150_000)
   const second = new Server(server.data, 3217)
   const { status } = await second.start()
   expect(status).toBe(500)

@@ -10,7 +10,6 @@ const RIM = Array.from({ length: 26 }, (_, i) => {
 test('a crystal in pieces: chord, then points, each with its doubt, to a verdict that says enough', async ({
   page,
 }) => {
-  test.setTimeout(90_000)
   await openTrayByKeyboard(page, 'Deckwatch', 'Skerrow Ferry Line')
   await page.getByRole('button', { name: /^Measure,/ }).click()
   await page.getByRole('button', { name: /Crystal gone or in pieces/ }).click()
@@ -48,7 +47,6 @@ test('a crystal in pieces: chord, then points, each with its doubt, to a verdict
 test('a conflict between crystal and case is named with its likely reason, and goes when the reading does', async ({
   page,
 }) => {
-  test.setTimeout(90_000)
   await page.goto('/trays/222?stage=measure')
   const aim = (name: RegExp) => page.getByRole('button', { name }).first().click()
   await aim(/Crystal diameter/)

@@ -74,6 +74,8 @@ test.describe('the reading bar', () => {
   })
 
   test('loses nothing when the server is away, and stores it once it is back', async ({ page, server }) => {
+    // The server starts once more in the middle, and its first answer loads all it needs.
+    test.setTimeout(180_000)
     await server.stop()
     await page.keyboard.type('30.95')
     await page.keyboard.press('Enter')
@@ -81,7 +83,7 @@ test.describe('the reading bar', () => {
     await expect(page.getByLabel('Case bore in mm')).toHaveValue('30.95')
     await server.start()
     await page.keyboard.press('Enter')
-    await expect.poll(() => standing(page)).toBe(1)
+    await expect.poll(() => standing(page), { timeout: 40_000 }).toBe(1)
   })
 
   test('redraws the planned half for another pair, by arrow keys and by mouse', async ({ page }) => {
