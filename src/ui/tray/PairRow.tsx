@@ -112,7 +112,7 @@ function crystalWords({ crystal }: Candidate): string {
 /** What goes with the crystal, or else what is worth telling of it. */
 function ringWords({ crystal, gasket }: Candidate): string {
   const extras = [
-    crystal.magnifier !== 'none' && 'magnifier',
+    crystal.magnifier !== 'none' && `magnifier ${crystal.magnifier}`,
     crystal.arCoating !== 'none' && `AR ${words(crystal.arCoating)}`,
   ].filter((word) => word !== false)
   const ring =

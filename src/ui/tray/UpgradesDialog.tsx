@@ -176,9 +176,10 @@ function pressureRows(bar: number): readonly Row[] {
 const STRENGTH_WORDS = { strong: 'strong enough', narrow: 'narrow', 'too-thin': 'too thin' } as const
 
 function titleOf({ variant: { material, profile, magnifier, arCoating } }: Upgrade): string {
-  const extras = [magnifier !== 'none' && 'magnifier', arCoating !== 'none' && `AR ${arCoating}`].filter(
-    Boolean,
-  )
+  const extras = [
+    magnifier !== 'none' && `magnifier ${magnifier}`,
+    arCoating !== 'none' && `AR ${arCoating}`,
+  ].filter(Boolean)
   return [`${profile} ${material}`.replaceAll('-', ' '), ...extras].join(', ')
 }
 

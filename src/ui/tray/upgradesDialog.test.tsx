@@ -37,7 +37,7 @@ describe('UpgradesDialog', () => {
     expect(screen.getAllByRole('columnheader').map(({ textContent }) => textContent)).toEqual([
       'flat mineral',
       'flat sapphire',
-      'flat sapphire, magnifier',
+      'flat sapphire, magnifier outside',
     ])
     expect(cells(/^Price/).map(({ textContent }) => textContent)).toEqual([
       '8.50',
