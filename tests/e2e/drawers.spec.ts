@@ -123,8 +123,8 @@ test('a shelf is counted by keyboard and scanner, and its line remembers', async
   await page.keyboard.press('Enter')
   await expect(page.getByText('1, 2 fewer')).toBeVisible()
   await expect(line).toContainText('31.3')
-  // A scanner is a keyboard that types faster than any hand.
-  await scan(page, 'WH:P:crystal:AT-316', () => expect(line).toContainText('31.6 × 1.6', { timeout: 4000 }))
+  await scan(page, 'WH:P:crystal:AT-316')
+  await expect(line).toContainText('31.6 × 1.6')
   await page.getByRole('textbox', { name: 'Counted' }).fill('3')
   await page.keyboard.press('Enter')
   await expect(page.getByText('✓ 3')).toBeVisible()
@@ -139,11 +139,11 @@ test('a shelf is counted by keyboard and scanner, and its line remembers', async
 
 test('a scanned label leads to its tray or its drawer from anywhere', async ({ page }) => {
   await page.goto('/trays/217')
-  await scan(page, 'WH:T:212', () =>
-    expect(page.getByRole('heading', { name: 'Tray 212' })).toBeVisible({ timeout: 4000 }),
-  )
+  await scan(page, 'WH:T:212')
+  await expect(page.getByRole('heading', { name: 'Tray 212' })).toBeVisible()
   await settled(page)
-  await scan(page, 'WH:D:G-11', () => expect(page.getByLabel('Find')).toHaveValue('@G-11', { timeout: 4000 }))
+  await scan(page, 'WH:D:G-11')
+  await expect(page.getByLabel('Find')).toHaveValue('@G-11')
   const pdf = await page.request.get('/api/labels?of=drawers&kind=gasket')
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
 })

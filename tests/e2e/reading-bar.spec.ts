@@ -135,3 +135,24 @@ test('a page whose scripts are late takes neither click nor figure, instead of l
   await page.keyboard.press('Enter')
   await expect(page.getByRole('status').filter({ hasText: '1.234 in taken as 31.34 mm' })).toBeVisible()
 })
+
+test('a page hears the very first keys it answers to: a figure, and a scanned label', async ({ page }) => {
+  const bar = page.getByRole('form', { name: 'Reading bar' }).getByRole('textbox')
+  await page.addInitScript(pressAtOnce, ['3', '1', '.', '5'])
+  await page.goto('/trays/217')
+  await expect(bar).toHaveValue('31.5')
+  await page.addInitScript(pressAtOnce, [...'WH:T:212', 'Enter'])
+  await page.goto('/trays/217')
+  await expect(page.getByRole('heading', { name: 'Tray 212' })).toBeVisible()
+})
+
+/** Presses keys in the moment the page opens to them: no hand and no busy machine can be quicker. */
+function pressAtOnce(keys: readonly string[]): void {
+  const opened = new MutationObserver(() => {
+    opened.disconnect()
+    for (const key of keys) document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }))
+  })
+  document.addEventListener('DOMContentLoaded', () =>
+    opened.observe(document.body, { attributeFilter: ['inert'] }),
+  )
+}

@@ -6,7 +6,7 @@ import { useLayoutEffect } from 'react'
  * a figure typed into a field would stand there without ever having been read.
  */
 export function Answering() {
-  // Before any effect that sets the focus: what is inert cannot take it.
+  // Before any effect that sets the focus, which what is inert cannot take, and after the layout effects that listen to keys.
   useLayoutEffect(() => {
     document.body.inert = false
   }, [])

@@ -1,5 +1,5 @@
 'use client'
-import { useEffect, useEffectEvent } from 'react'
+import { useEffectEvent, useLayoutEffect } from 'react'
 import type { ScanTarget } from '@/core/stock/scanCode'
 import { readScan, SCAN_PREFIX } from '@/core/stock/scanCode'
 
@@ -20,7 +20,8 @@ const listeners: OnScan[] = []
  */
 export function useScan(onScan: OnScan, turn: 'first' | 'last' = 'first'): void {
   const heard = useEffectEvent(onScan)
-  useEffect(() => {
+  // Before the page answers: an effect after the paint would miss what is scanned at once.
+  useLayoutEffect(() => {
     const listener: OnScan = (target) => heard(target)
     if (turn === 'last') listeners.push(listener)
     else listeners.unshift(listener)
@@ -32,7 +33,7 @@ export function useScan(onScan: OnScan, turn: 'first' | 'last' = 'first'): void 
 
 /** Turns the keys a scanner sends into scans: once for the whole product. Other keys go their usual way. */
 export function useScanner(): void {
-  useEffect(() => {
+  useLayoutEffect(() => {
     let text = ''
     let last = 0
     const onKey = (event: KeyboardEvent) => {

@@ -1,5 +1,5 @@
 'use client'
-import { useEffect } from 'react'
+import { useLayoutEffect } from 'react'
 
 export interface ReadingKeys {
   /** false while a dialog is open: keys are the dialog's then */
@@ -15,7 +15,8 @@ const FIGURE = /^[0-9.,+-]$/
 
 /** Sends figures typed anywhere to the reading bar, so that an instrument's data key needs no focus. */
 export function useReadingKeys({ active, onFigure, onBackspace, onEnter }: ReadingKeys): void {
-  useEffect(() => {
+  // Before the page answers: an effect after the paint would miss the first figure of a quick hand.
+  useLayoutEffect(() => {
     if (!active) return
     const onKeyDown = (event: KeyboardEvent) => {
       if (
