@@ -319,6 +319,7 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
     const bore = (of: TrayView) =>
       of.readout.facts.ok && of.readout.facts.facts.held === 'ring' ? of.readout.facts.facts.bore : null
     expect(bore(view)).toMatchObject({ valueMm: 31.45, origin: 'supplier' })
+    expect(view.asFound?.readout.facts).toEqual(before.readout.facts)
     // What was promised for it is what the shortlist then says, and the last one taken still serves.
     const [best] = view.shortlist?.fitting ?? []
     if (!best?.gasket) throw new Error('nothing fits')
@@ -348,6 +349,7 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
     const back = await putBack(store.db, part, later)
     expect(back.ok && bore(back.view)).toMatchObject({ origin: 'measured' })
     expect(back.ok && back.view.newBezel).toBeNull()
+    expect(back.ok && back.view.asFound).toBeNull()
   })
 
   it('hold the seals, the insert and the bezel of a case', async () => {

@@ -95,6 +95,8 @@ export interface TrayView {
   readonly orders: readonly OrderProposal[]
   /** a bezel out for this tray: everything is judged with it on */
   readonly newBezel: StockBezel | null
+  /** the case with its old bezel, for what is drawn as found; null where no new bezel is out */
+  readonly asFound: Pick<TrayView, 'sheet' | 'readout'> | null
   readonly lastTime: LastTime | null
   readonly press: PressCard | null
 }
@@ -187,6 +189,7 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
         : [],
     lastTime: lastTimeOf(pastRuns),
     newBezel: newBezel?.bezel ?? null,
+    asFound: newBezel ? found : null,
     press,
     policy,
     partsOut: out,

@@ -134,6 +134,7 @@ export function trayViewOf({
     orders: caseFacts?.held === 'ring' && list?.fittingCount === 0 ? nearestOrder(caseFacts, 'nylon') : [],
     lastTime: null,
     newBezel: null,
+    asFound: null,
     setParts: [],
     press: null,
     policy: FIT_POLICY,

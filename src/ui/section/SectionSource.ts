@@ -7,6 +7,8 @@ export interface SectionSource {
   readonly sheet: TrayView['sheet']
   readonly readout: TrayView['readout']
   readonly tray: Pick<TrayView['tray'], 'crystalState' | 'gasketPresent'>
+  /** the case as it came in, where it will be closed with another bezel */
+  readonly asFound: TrayView['asFound']
 }
 
 export interface SectionLabel {

@@ -12,7 +12,12 @@ const FIRST_WIDTH = 520
 export function SheetSection({ sheet }: { sheet: TrayView['sheet'] }) {
   const { ref, width } = useElementWidth<HTMLDivElement>(FIRST_WIDTH)
   const model = sectionModel(
-    { sheet, readout: trayReadout([], sheet, []), tray: { crystalState: 'whole', gasketPresent: true } },
+    {
+      sheet,
+      readout: trayReadout([], sheet, []),
+      tray: { crystalState: 'whole', gasketPresent: true },
+      asFound: null,
+    },
     null,
   )
   // With nothing planned the right column is free: half of the dimensions go there.

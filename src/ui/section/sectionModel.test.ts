@@ -17,6 +17,7 @@ function source(
     sheet: sheet as unknown as SectionSource['sheet'],
     readout: trayReadout([], sheet, []),
     tray: { crystalState, gasketPresent: true },
+    asFound: null,
   }
 }
 const pairOf = (over: Parameters<typeof stockCrystal>[0]) =>
@@ -58,6 +59,15 @@ describe('sectionModel', () => {
       state: 'sheet',
       value: '30.95 ±0.06',
     })
+  })
+
+  it('draws the half as found by the old bezel once another one is judged', () => {
+    const wider = source({ boreMm: 31.45 })
+    const before = source({ boreMm: 30.95 })
+    const { found, planned } = sectionModel({ ...wider, asFound: before }, pairOf({}))
+    expect(found.outlines).toEqual(sectionModel(before, null).found.outlines)
+    expect(planned.outlines).toEqual(sectionModel(wider, pairOf({})).planned.outlines)
+    expect(found.outlines).not.toEqual(sectionModel(wider, null).found.outlines)
   })
 
   it('draws no crystal where none came in', () => {

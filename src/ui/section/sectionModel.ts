@@ -38,14 +38,16 @@ export function sectionModel(
   const { retention } = source.sheet
   const section = sectionCase(source)
   const joint = jointFigures(source, section)
-  const found = foundParts(source, section)
+  const before = { ...source, ...source.asFound }
+  const sectionBefore = sectionCase(before)
+  const found = foundParts(before, sectionBefore)
   const { crystalState } = source.tray
   return {
     section,
     assumed: assumedOf(source, section.boreMm),
     found: {
-      outlines: sectionOutlines(retention, section, joint, found),
-      ring: foundHold(source, section, found, policy),
+      outlines: sectionOutlines(retention, sectionBefore, jointFigures(before, sectionBefore), found),
+      ring: foundHold(before, sectionBefore, found, policy),
       text: foundText(source, found),
     },
     planned: {

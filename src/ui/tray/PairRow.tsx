@@ -29,8 +29,20 @@ const Row = styled('div')(({ theme }) => ({
   [theme.breakpoints.down('sm')]: {
     gridTemplateColumns: '22px 1fr 1fr 1fr 1fr',
     '& .pair': { gridColumn: '2 / -1' },
+    '& .number': { textAlign: 'left' },
+    // The heads of the columns are not there on a phone: every figure bears its own.
+    '& .number::before': {
+      content: 'attr(title)',
+      display: 'block',
+      fontFamily: theme.typography.fontFamily,
+      fontSize: 12,
+      fontWeight: 400,
+      letterSpacing: 0,
+      color: theme.vars.palette.text.secondary,
+    },
     '& .fit': { gridColumn: 2 },
-    '& .drawer': { gridColumn: '2 / -1', textAlign: 'left' },
+    '& .drawer': { gridColumn: '2 / -1' },
+    '& .drawer::before': { display: 'inline', content: 'attr(title) " "' },
   },
 }))
 
