@@ -23,13 +23,13 @@ describe('setProbability', () => {
 describe('setText', () => {
   it('names crystal and rings, or what is missing', () => {
     expect(setText({ crystal: CRYSTAL, ring: RING, ringed: true, probability: 0.72 })).toBe(
-      'Goes with C-300-10 (30.0 × 1.0) in G-310-50 and second ring N-341-60: all together right with 72 %.',
+      'Goes with C-300-10 (30.0 × 1.0) in G-310-50 and second ring N-341-60: all together right with 72\u00A0%.',
     )
     expect(setText({ crystal: CRYSTAL, ring: null, ringed: true, probability: 0 })).toMatch(
       /no second ring of the drawers/,
     )
     expect(setText({ crystal: CRYSTAL, ring: null, ringed: false, probability: 0.8 })).toMatch(
-      /in G-310-50: all together right with 80 %/,
+      /in G-310-50: all together right with 80\u00A0%/,
     )
     expect(setText({ crystal: null, ring: RING, ringed: true, probability: 0 })).toMatch(
       /^Nothing in the drawers is held by it/,
@@ -56,6 +56,6 @@ describe('withSets', () => {
     })
     const { fitting } = withSets({ fitting: [1, 2, 3].map(found), rejected: [] }, setFor)
     expect(fitting.map(({ bezel }) => bezel.id)).toEqual([3, 2, 1])
-    expect(fitting[0]?.reasons).toEqual([expect.stringMatching(/all together right with 80 %/), 'Fits.'])
+    expect(fitting[0]?.reasons).toEqual([expect.stringMatching(/all together right with 80\u00A0%/), 'Fits.'])
   })
 })

@@ -110,7 +110,7 @@ describe('assessNeck', () => {
       FIT_POLICY,
     )
     expect(rejectedCandidate(thin, neckFacts(), FIT_POLICY).failures[0]?.failure).toMatch(
-      /not squeezed at all: 27 % too thin; nylon wants 3 %–20 %/,
+      /not squeezed at all: 27\u00A0% too thin; nylon wants 3\u00A0%–20\u00A0%/,
     )
     const thick = assessNeck(
       stockCrystal({ diameterMm: 29.8, edgeThicknessMm: 1.5 }),
@@ -151,7 +151,7 @@ describe('assessAcrylic', () => {
     expect(good.probability).toBeGreaterThan(0.8)
     const tight = assessAcrylic(snap(30.4), facts, FIT_POLICY)
     expect(rejectedCandidate(tight, facts, FIT_POLICY).failures[0]?.failure).toMatch(
-      /too large by 0.15: strained 1.5 %, it would craze/,
+      /too large by 0.15: strained 1.5\u00A0%, it would craze/,
     )
     const small = assessAcrylic(snap(29.9), facts, FIT_POLICY)
     expect(rejectedCandidate(small, facts, FIT_POLICY).failures[0]?.failure).toMatch(

@@ -88,8 +88,7 @@ function gasketHeightText({ gasket, crystal }: Candidate, facts: CaseFacts, poli
   if (!gasket || facts.held !== 'ring') return ''
   const aboveMm = gasketAboveRimMm(gasket, facts)
   if (aboveMm > policy.flushMm) return `gasket would stand ${formatMm(aboveMm)} above the rim`
-  const percent = (part: number) => Math.round(100 * part)
-  return `gasket holds only ${percent(edgeHeld(gasket, crystal))} % of the edge; needs ${percent(policy.minimumEdgeHeld)} %`
+  return `gasket holds only ${formatShare(edgeHeld(gasket, crystal))} of the edge; needs ${formatShare(policy.minimumEdgeHeld)}`
 }
 
 function neckSqueezeText({ squeeze, squeezeUncertainty, band, gasket }: NeckAssessment): string {

@@ -106,7 +106,7 @@ describe('assessPair', () => {
     ])
     expect(failed(stockCrystal({ edgeThicknessMm: 0.7 }))[0]).toMatch(/rim: stands −0.35 sunk/)
     expect(failed(undefined, stockGasket({ heightMm: 0.5 }))).toEqual([
-      'gasket-height: gasket holds only 50 % of the edge; needs 60 %',
+      'gasket-height: gasket holds only 50\u00A0% of the edge; needs 60\u00A0%',
     ])
     expect(failed(undefined, stockGasket({ heightMm: 1.4 }))).toEqual([
       'gasket-height: gasket would stand 0.35 above the rim',

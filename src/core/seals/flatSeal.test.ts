@@ -91,7 +91,7 @@ describe('flatGasketsForGroove', () => {
     )
     expect(found.map(({ part }) => part.id)).toEqual([2])
     expect(found[0]?.reason).toBe(
-      'squeezed 18 % of 10 %–30 % for nitrile, fills 92 % of its recess, 0.10 loose round the inner wall',
+      'squeezed 18\u00A0% of 10\u00A0%–30\u00A0% for nitrile, fills 92\u00A0% of its recess, 0.10 loose round the inner wall',
     )
   })
 })
@@ -140,7 +140,7 @@ describe('resealSet with a flat gasket', () => {
   it('says what to order, or what to measure first', () => {
     const [nothing] = resealSet({}, sheet, { oRings: [], gaskets: [] })
     expect(nothing?.order).toMatch(
-      /^nitrile flat gasket 28\.\d inside, \d\.\d wide, 0\.5\d thick: squeezed \d+ %/,
+      /^nitrile flat gasket 28\.\d inside, \d\.\d wide, 0\.5\d thick: squeezed \d+\u00A0%/,
     )
     const [unknown] = resealSet({}, { ...sheet, backGrooveDepthMm: null }, { oRings: [], gaskets: [] })
     expect(unknown?.measure).toEqual(['back-groove-depth'])

@@ -65,14 +65,14 @@ describe('assessSeal', () => {
       /not squeezed at all/,
     )
     expect(assessSeal({ innerDiameterMm: 30, sectionMm: 0.8 }, GROOVE).failures).toContainEqual(
-      expect.stringMatching(/2.0 % larger than the wall.*buckles/),
+      expect.stringMatching(/2.0\u00A0% larger than the wall.*buckles/),
     )
     expect(assessSeal({ innerDiameterMm: 27, sectionMm: 0.8 }, GROOVE).failures).toContainEqual(
-      expect.stringMatching(/stretched 8.9 %; at most 5 %/),
+      expect.stringMatching(/stretched 8.9\u00A0%; at most 5\u00A0%/),
     )
     const narrow = { ...GROOVE, width: figure(0.85, 0.01) }
     expect(assessSeal({ innerDiameterMm: 29, sectionMm: 0.8 }, narrow).failures[0]).toMatch(
-      /fills 9\d % of its groove/,
+      /fills 9\d\u00A0% of its groove/,
     )
   })
 })
@@ -82,7 +82,7 @@ describe('oRingsForGroove', () => {
     const found = oRingsForGroove(RINGS, GROOVE)
     expect(found.map(({ part }) => part.id)).toEqual([1])
     expect(found[0]?.reason).toMatch(
-      /squeezed 24 %, stretched 1.4 %, fills 7\d % of its groove; closes with about/,
+      /squeezed 24\u00A0%, stretched 1.4\u00A0%, fills 7\d\u00A0% of its groove; closes with about/,
     )
   })
 

@@ -42,7 +42,7 @@ describe('snapshotPick', () => {
       'crystal-edge': { valueMm: 1.02, standardUncertaintyMm: 0.02, origin: 'measured' },
     })
     // Interference 30 − (30.95 − 2 × 0.50) = 0.05 of two walls of 0.50.
-    expect(kept.hold).toBe('Squeeze 5.0 %')
+    expect(kept.hold).toBe('Squeeze 5.0\u00A0%')
     expect(kept.reasons[0]).toMatch(/Interference 0.05 of 0.01–0.10/)
     expect(kept.fitProbability).toBeGreaterThan(kept.probability - 1e-12)
   })
@@ -61,7 +61,7 @@ describe('snapshotPick', () => {
       stockGasket({ outerDiameterMm: 30.5, wallMm: 0.4 }),
       neckFacts(),
       ['neck-outer', 'bezel-inner', 'crystal-edge'],
-      /^Squeeze \d+ %$/,
+      /^Squeeze \d+\u00A0%$/,
     ],
     [
       'acrylic in a groove',

@@ -19,16 +19,19 @@ export function formatSignedMm(valueMm: number, resolutionMm = 0.01): string {
   return text.startsWith(MINUS) || Number(text) === 0 ? text : `+${text}`
 }
 
+/** Between a figure and its sign: a line never breaks there. */
+const NO_BREAK = '\u00A0'
+
 /** Writes a probability in whole percent; never claims certainty: 0.996 is “> 99 %”. */
 export function formatPercent(probability: number): string {
   const percent = probability * 100
-  if (percent > 99) return '> 99 %'
-  if (percent < 1) return '< 1 %'
-  return `${Math.round(percent)} %`
+  if (percent > 99) return `> 99${NO_BREAK}%`
+  if (percent < 1) return `< 1${NO_BREAK}%`
+  return `${Math.round(percent)}${NO_BREAK}%`
 }
 
 /** Writes a share in percent, as a squeeze or a strain: 0.1 is “10 %”. */
 export function formatShare(share: number, decimals = 0): string {
-  const text = `${Math.abs(100 * share).toFixed(decimals)} %`
+  const text = `${Math.abs(100 * share).toFixed(decimals)}${NO_BREAK}%`
   return share < 0 && Number.parseFloat(text) !== 0 ? `${MINUS}${text}` : text
 }

@@ -55,8 +55,8 @@ describe('formatMm', () => {
   })
 
   it('never claims certainty', () => {
-    expect(formatPercent(1)).toBe('> 99 %')
-    expect(formatPercent(0.934)).toBe('93 %')
-    expect(formatPercent(0.0001)).toBe('< 1 %')
+    expect(formatPercent(1)).toBe('> 99\u00A0%')
+    expect(formatPercent(0.934)).toBe('93\u00A0%')
+    expect(formatPercent(0.0001)).toBe('< 1\u00A0%')
   })
 })

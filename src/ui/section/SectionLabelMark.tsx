@@ -36,25 +36,7 @@ export function SectionLabelMark({ placed, aimed, onAim }: SectionLabelMarkProps
       </text>
     </g>
   ) : (
-    <g color={tone}>
-      <text
-        x={x + 4}
-        y={y - 5}
-        fontSize="12.5"
-        fill={label.tone === 'plain' ? 'var(--mui-palette-text-secondary)' : tone}
-      >
-        {label.title}
-      </text>
-      <text x={x + 4} y={y + 12} className="figure" fontSize="14.5" fill={tone}>
-        {label.value.split(' ±')[0]}
-        {label.value.includes('±') && (
-          <tspan fontSize="11.5" dx="3">
-            ±{label.value.split('±')[1]}
-          </tspan>
-        )}
-      </text>
-      <StateMark state={label.state} x={x + width - 6} y={y - 9} />
-    </g>
+    <ColumnLabel placed={placed} tone={tone} />
   )
   if (label.dimension === null || onAim === null)
     return (
@@ -89,6 +71,43 @@ export function SectionLabelMark({ placed, aimed, onAim }: SectionLabelMarkProps
         stroke={aimed ? 'var(--mui-palette-primary-main)' : 'none'}
       />
       {text}
+    </g>
+  )
+}
+
+/** In a column narrower than this the mark and the doubt have a line of their own, under the figure. */
+const STACKED_BELOW = 90
+
+/** Title over figure, with its doubt and a mark for where it comes from. */
+function ColumnLabel({ placed, tone }: { placed: PlacedLabel; tone: string }) {
+  const { label, x, y, width } = placed
+  const [figure, doubt] = label.value.split(' ±')
+  const stacked = width < STACKED_BELOW
+  const doubtText = doubt === undefined ? '' : `±${doubt}`
+  return (
+    <g color={tone}>
+      <text
+        x={x + 4}
+        y={y - (stacked ? 10 : 5)}
+        fontSize="12.5"
+        fill={label.tone === 'plain' ? 'var(--mui-palette-text-secondary)' : tone}
+      >
+        {label.title}
+      </text>
+      <text x={x + 4} y={y + (stacked ? 5 : 12)} className="figure" fontSize="14.5" fill={tone}>
+        {figure}
+        {!stacked && (
+          <tspan fontSize="11.5" dx="3">
+            {doubtText}
+          </tspan>
+        )}
+      </text>
+      {stacked && (
+        <text x={x + 20} y={y + 18.5} className="figure" fontSize="11.5" fill={tone}>
+          {doubtText}
+        </text>
+      )}
+      <StateMark state={label.state} x={stacked ? x + 10 : x + width - 6} y={stacked ? y + 14.5 : y - 9} />
     </g>
   )
 }

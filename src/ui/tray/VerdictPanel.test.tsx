@@ -29,7 +29,7 @@ describe('VerdictPanel', () => {
     expect(screen.getByTestId('verdict-size')).toHaveTextContent('30.0')
     expect(screen.getByTestId('verdict-probability')).toHaveTextContent(/^\d\d %$/)
     expect(screen.getByText(/From the case alone.*fitted once before/)).toBeInTheDocument()
-    expect(screen.getByRole('img')).toHaveAccessibleName(/Probability by size: 29.8 .* 30.0 \d\d %/)
+    expect(screen.getByRole('img')).toHaveAccessibleName(/Probability by size: 29.8 .* 30.0 \d\d\u00A0%/)
   })
 
   it('says when crystal and case agree, and when they do not', () => {
