@@ -1,3 +1,4 @@
+import { priceOf, priceRank } from '../stock/price'
 import type { FitWishes } from './CaseFacts'
 import type { FitPolicy, ThicknessPreference } from './fitPolicy'
 import { FIT_POLICY } from './fitPolicy'
@@ -49,7 +50,7 @@ function extrasOff({ magnifier, arCoating }: StockCrystal, wishes: FitWishes): n
 
 /**
  * Order of the shortlist: most probable first; among equals what went home last time, then what came
- * out, the verdict's size, the ring's colour, then the flattest rim, the fuller drawer and the lower price.
+ * out, the verdict's size, the ring's colour, then the flattest rim, the fuller drawer and the lower price, one nobody knows last.
  */
 export function pairKey(pair: RankedPair, wishes: FitWishes, policy: FitPolicy = FIT_POLICY): number[] {
   const { crystal, gasket, standing } = pair
@@ -65,7 +66,7 @@ export function pairKey(pair: RankedPair, wishes: FitWishes, policy: FitPolicy =
     !gasket || wishes.gasketColour === null || gasket.colour === wishes.gasketColour ? 0 : 1,
     Math.round(rimMm * 100),
     -Math.min(crystal.quantity, gasket?.quantity ?? Infinity),
-    crystal.priceCents + (gasket?.priceCents ?? 0),
+    priceRank(priceOf(crystal, gasket)),
     crystal.id,
     gasket?.id ?? 0,
   ]

@@ -70,6 +70,16 @@ describe('pairKey', () => {
     expect(key({})).toBe(2)
   })
 
+  it('takes the lower price among equals, and one nobody knows last', () => {
+    const rank = (priceCents: number) =>
+      pairKey(
+        { crystal: stockCrystal({ priceCents }), gasket: null, probability: 0.8, standing: { rimMm: null } },
+        NO_WISHES,
+      ).at(-3)
+    expect(rank(500)).toBeLessThan(rank(900) ?? NaN)
+    expect(rank(900)).toBeLessThan(rank(0) ?? NaN)
+  })
+
   it('puts the side a shop would rather have first among rims as far off', () => {
     const at = (rimMm: number) => ({
       crystal: stockCrystal(),

@@ -6,6 +6,7 @@ import type { Candidate } from './Candidate'
 import type { CaseFacts, FitWishes } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
 import type { CrystalMaterial, CrystalProfile, StockCrystal, StockGasket } from './parts'
+import { priceOf, priceRank } from '../stock/price'
 import { shortlist } from './shortlist'
 import { stockIndex } from './stockIndex'
 
@@ -25,7 +26,8 @@ export interface Upgrade {
   readonly strength: CrystalStrength | null
   /** to the hands while pressure bends it inward, mm; null where hands or class are not known */
   readonly handsUnderPressureMm: number | null
-  readonly priceCents: number
+  /** of crystal and ring; null where one of them has no price */
+  readonly priceCents: number | null
   /** what changes for the owner, beside the figures */
   readonly notes: readonly string[]
 }
@@ -59,7 +61,7 @@ export function upgrades(
     variant.material === wishes.material && (wishes.profile === null || variant.profile === wishes.profile)
       ? 0
       : 1
-  return found.sort((a, b) => asBefore(a) - asBefore(b) || a.priceCents - b.priceCents)
+  return found.sort((a, b) => asBefore(a) - asBefore(b) || priceRank(a.priceCents) - priceRank(b.priceCents))
 }
 
 function upgradeOf(candidate: Candidate, pressureBar: number | null, policy: StrengthPolicy): Upgrade {
@@ -72,7 +74,7 @@ function upgradeOf(candidate: Candidate, pressureBar: number | null, policy: Str
     strength,
     handsUnderPressureMm:
       strength && standing.handClearanceMm !== null ? standing.handClearanceMm - strength.deflectionMm : null,
-    priceCents: crystal.priceCents + (gasket?.priceCents ?? 0),
+    priceCents: priceOf(crystal, gasket),
     notes: notesOf(crystal),
   }
 }

@@ -34,7 +34,7 @@ const PRICE: Field = {
   label: 'Price',
   required: true,
   most: 10_000_000,
-  help: 'of one, in the shop’s money',
+  help: 'of one, in the shop’s money; 0 while it is not known',
 }
 const SHAPED = { field: 'build', isOneOf: ['shaped'] }
 const CARRIES_CRYSTAL = { field: 'bezelKind', isOneOf: ['crystal-retaining'] }

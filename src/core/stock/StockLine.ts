@@ -6,6 +6,7 @@ export interface StockLine {
   readonly quantity: number
   /** fewer than this are to be ordered; 0 is never ordered by itself */
   readonly minimum: number
+  /** hundredths of the shop's money; 0 where nobody knows it */
   readonly priceCents: number
   readonly supplier: string
   /** the supplier's own number for it */

@@ -1,6 +1,7 @@
 import { formatMm } from '../units/formatMm'
 import type { StockCrystal } from '../fit/parts'
 import type { CrystalMaterial } from '../fit/parts'
+import { priceOf, priceRank } from './price'
 import type { OrderLine } from './reorder'
 
 /** “Three of each tenth from 28 to 33”: a run of flat crystals the shop wants to have. */
@@ -44,7 +45,7 @@ export function assortmentOrder(crystals: readonly StockCrystal[], run: Assortme
     const [line] = [...lines].sort(
       (a, b) =>
         Number(a.supplierCode === '') - Number(b.supplierCode === '') ||
-        a.priceCents - b.priceCents ||
+        priceRank(priceOf(a)) - priceRank(priceOf(b)) ||
         a.id - b.id,
     )
     return [

@@ -4,7 +4,7 @@ import { moneyText } from '@/core/units/moneyText'
 
 const COLUMNS = ['Supplier', 'Supplier’s code', 'Our code', 'Description', 'Order', 'Price each', 'Price']
 
-/** An order, one supplier after the other, with prices in units of money. Words that a spreadsheet would run are disarmed. */
+/** An order, one supplier after the other, with prices in units of money where they are known. Words that a spreadsheet would run are disarmed. */
 export function writeOrderCsv(lines: readonly OrderLine[]): string {
   const bySupplier = [...lines].sort((a, b) => a.supplier.localeCompare(b.supplier))
   return Papa.unparse(
@@ -16,10 +16,14 @@ export function writeOrderCsv(lines: readonly OrderLine[]): string {
         line.code,
         line.description,
         line.order,
-        moneyText(line.priceCents),
-        moneyText(line.priceCents * line.order),
+        priceCell(line.priceCents),
+        priceCell(line.priceCents * line.order),
       ]),
     },
     { newline: '\n', escapeFormulae: true },
   ).concat('\n')
+}
+
+function priceCell(cents: number): string {
+  return cents === 0 ? '' : moneyText(cents)
 }

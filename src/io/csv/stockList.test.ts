@@ -70,6 +70,8 @@ describe('writeStockList', () => {
     expect(order).toContain("'@x")
     expect(order).toContain("'+1")
     expect(order).toContain('2,2.50,5.00')
+    // A price nobody knows is left empty: a supplier would read 0.00 as free.
+    expect(writeOrderCsv([{ ...line, priceCents: 0 }])).toMatch(/,2,,\n$/)
   })
 })
 

@@ -59,11 +59,7 @@ export function UpgradesDialog({ found, policy, onChoose, onClose }: UpgradesDia
         standing.handClearanceMm === null ? 'not measured' : formatMm(standing.handClearanceMm),
     ],
     ...(bar === null ? [] : pressureRows(bar)),
-    [
-      'Price',
-      ({ priceCents }) =>
-        `${moneyText(priceCents)}${first && priceCents !== first.priceCents ? ` (${signed(priceCents - first.priceCents)})` : ''}`,
-    ],
+    ['Price', ({ priceCents }) => priceText(priceCents, first?.priceCents ?? null)],
   ]
   return (
     <Dialog open onClose={onClose} aria-labelledby="upgrades-title" fullWidth maxWidth="lg">
@@ -181,6 +177,13 @@ function titleOf({ variant: { material, profile, magnifier, arCoating } }: Upgra
     arCoating !== 'none' && `AR ${arCoating}`,
   ].filter(Boolean)
   return [`${profile} ${material}`.replaceAll('-', ' '), ...extras].join(', ')
+}
+
+/** A price, and what it is more or less than the first one's where both are known. */
+function priceText(cents: number | null, firstCents: number | null): string {
+  if (cents === null) return 'not known'
+  const against = firstCents === null || cents === firstCents ? '' : ` (${signed(cents - firstCents)})`
+  return moneyText(cents) + against
 }
 
 function signed(cents: number): string {

@@ -50,6 +50,13 @@ describe('UpgradesDialog', () => {
     expect(screen.getByText(/a guide, never a rating/)).toBeInTheDocument()
   })
 
+  it('does not call a crystal cheap whose price nobody knows', () => {
+    dialog(null, [...CRYSTALS, stockCrystal({ id: 4, profile: 'double-dome', priceCents: 0 })])
+    const last = cells(/^Price/).at(-1)
+    expect(screen.getAllByRole('columnheader').at(-1)).toHaveTextContent('double dome mineral')
+    expect(last).toHaveTextContent(/^not known$/)
+  })
+
   it('says nothing of pressure where no class is stated', () => {
     dialog(null)
     expect(screen.queryByRole('row', { name: /Strength/ })).toBeNull()
