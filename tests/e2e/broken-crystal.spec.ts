@@ -38,7 +38,7 @@ test('a shattered fleet crystal by keyboard, from intake to the press, through a
     await readByKeyboard(page, figure)
   }
   await expect(page.getByTestId('verdict-size')).toHaveText('30.0')
-  await expect(page.getByTestId('verdict-probability')).toHaveText(/9\d %/)
+  await expect(page.getByTestId('verdict-probability')).toHaveText(/9\d\s%/)
 
   // A power cut between reading and pick.
   await server.kill()

@@ -6,7 +6,7 @@ const JOBS = [
     name: 'glass over a neck',
     words: 'Bosun',
     fits: /29\.8 × 1\.2 flat mineral/,
-    why: /The bezel squeezes the nylon ring \d+ % of 3 %–20 %/,
+    why: /The bezel squeezes the nylon ring \d+\s% of 3\s%–20\s%/,
     planned: /as planned: 29\.8 × 1\.2 in ring 0\.40/,
     pressed: true,
     step: /Die that bears on the bezel only/,
@@ -24,7 +24,7 @@ const JOBS = [
     name: 'acrylic in a groove',
     words: 'Promenade',
     fits: /30\.[12] × 1\.4 double dome acrylic/,
-    why: /where acrylic crazes from 1\.0 % on/,
+    why: /where acrylic crazes from 1\.0\s% on/,
     planned: /as planned: 30\.[12] × 1\.4$/,
     pressed: false,
     step: /let it spring into the groove/,
@@ -131,12 +131,12 @@ test('a removable bezel, its crystal and its rings are chosen as one set', async
   await page.goto('/trays/229?stage=match')
   const set = page.getByTestId('bezel-set')
   await expect(set).toHaveText(
-    /^As one set, right with \d+ %: crystal in its ring .* second ring .*, the old bezel again, the old chapter ring again\.$/,
+    /^As one set, right with \d+\s%: crystal in its ring .* second ring .*, the old bezel again, the old chapter ring again\.$/,
   )
   await page.getByRole('button', { name: 'Bezel and chapter ring' }).click()
   const parts = page.getByRole('region', { name: 'Bezel parts' })
   const wider = parts.getByRole('listitem').filter({ hasText: 'B-370-S2W' })
-  await expect(wider).toContainText(/Goes with .* and second ring .*: all together right with \d+ %/)
+  await expect(wider).toContainText(/Goes with .* and second ring .*: all together right with \d+\s%/)
   await wider.getByRole('button', { name: 'Take out' }).click()
   const out = page.getByRole('region', { name: 'Out of the drawers' })
   await expect(out).toContainText('B-370-S2W')
@@ -144,7 +144,7 @@ test('a removable bezel, its crystal and its rings are chosen as one set', async
   await expect(page.getByText(/Judged with the new bezel B-370-S2W on/)).toContainText(
     'Its bore is 31.45, as its supplier gives it: read it before anything is pressed.',
   )
-  await expect(set).toContainText(/, bezel B-370-S2W \d+ %, the old chapter ring again/)
+  await expect(set).toContainText(/, bezel B-370-S2W \d+\s%, the old chapter ring again/)
   await expect(page.getByRole('list').filter({ hasText: /bezel’s bore is as its supplier/ })).toBeVisible()
   await out.getByRole('button', { name: 'Put back' }).click()
   await expect(set).toContainText('the old bezel again')
@@ -172,7 +172,7 @@ test('an insert, a bezel, a chapter ring and the seals are chosen from the drawe
   await page.goto('/trays/226?stage=match')
   await page.getByRole('button', { name: 'Seals' }).click()
   const back = page.getByTestId('seal-back')
-  await expect(back).toContainText(/squeezed 2\d %/i)
+  await expect(back).toContainText(/squeezed 2\d\s%/i)
   await expect(back).toContainText('N a mm')
   await expect(page.getByTestId('seal-crown')).toContainText('commonest leak')
 })
