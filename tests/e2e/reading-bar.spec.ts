@@ -110,6 +110,10 @@ test.describe('the reading bar', () => {
     await page.getByLabel('Find').pressSequentially('30.0 n g b')
     await expect(page).toHaveURL(/drawers/)
     await expect(page.getByLabel('Find')).toHaveValue('30.0 n g b')
+    // A scanner's lines begin with the same letters.
+    await page.getByLabel('Find').fill('')
+    await page.keyboard.type('WHITE')
+    await expect(page.getByLabel('Find')).toHaveValue('WHITE')
   })
 })
 

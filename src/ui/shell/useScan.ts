@@ -2,11 +2,11 @@
 import { useEffectEvent, useLayoutEffect } from 'react'
 import type { ScanTarget } from '@/core/stock/scanCode'
 import { readScan, SCAN_PREFIX } from '@/core/stock/scanCode'
+import { heldBack, NO_KEYS, takeKey } from '@/core/stock/scanKeys'
+import { takeOutBefore, typeInto } from './typeInto'
 
-/** Keys of one scanned line follow each other faster than anybody types, ms. */
-const MOST_BETWEEN_MS = 80
-/** Once the whole prefix has come nobody else is typing: a slow radio link may take its time, ms. */
-const MOST_WITHIN_MS = 500
+/** Letters held back that no further key decides about go where they were meant after so long, ms. */
+const GIVE_BACK_AFTER_MS = 400
 
 type OnScan = (target: ScanTarget) => boolean
 
@@ -31,36 +31,38 @@ export function useScan(onScan: OnScan, turn: 'first' | 'last' = 'first'): void 
   }, [turn])
 }
 
-/** Turns the keys a scanner sends into scans: once for the whole product. Other keys go their usual way. */
+/**
+ * Turns the keys a scanner sends into scans: once for the whole product. Other keys go their usual way.
+ * From the second letter of the prefix on no field and no shortcut gets them; what was typed by hand after all is given
+ * back to the field it was typed in.
+ */
 export function useScanner(): void {
   useLayoutEffect(() => {
-    let text = ''
-    let last = 0
+    let keys = NO_KEYS
+    let timer: ReturnType<typeof setTimeout> | undefined
     const onKey = (event: KeyboardEvent) => {
-      const now = event.timeStamp
-      if (now - last > (text.startsWith(SCAN_PREFIX) ? MOST_WITHIN_MS : MOST_BETWEEN_MS)) text = ''
-      last = now
-      const reading = text.startsWith(SCAN_PREFIX)
-      if (event.key === 'Enter' && reading) {
-        const target = readScan(text)
-        text = ''
-        swallow(event)
-        if (target) [...listeners].some((listener) => listener(target))
-        return
-      }
-      if (event.key.length !== 1 || event.ctrlKey || event.metaKey || event.altKey) return
-      const next = text + event.key
-      // From the second letter of the prefix on the keys are the scanner's: no field and no shortcut may have them.
-      const ours = reading || (next.length > 1 && SCAN_PREFIX.startsWith(next))
-      text = ours || SCAN_PREFIX.startsWith(next) ? next : SCAN_PREFIX.startsWith(event.key) ? event.key : ''
-      if (ours) swallow(event)
+      if (event.ctrlKey || event.metaKey || event.altKey) return
+      const { target } = event
+      const taken = takeKey(keys, event.key, event.timeStamp)
+      keys = taken.keys
+      clearTimeout(timer)
+      typeInto(target, taken.giveBack)
+      if (taken.key === 'pass') return
+      event.preventDefault()
+      event.stopPropagation()
+      if (taken.key === 'begin') takeOutBefore(target, SCAN_PREFIX.slice(0, 1))
+      if (heldBack(keys) !== '') timer = setTimeout(giveBackTo, GIVE_BACK_AFTER_MS, target)
+      const scanned = readScan(taken.line)
+      if (scanned) [...listeners].some((listener) => listener(scanned))
+    }
+    const giveBackTo = (target: EventTarget | null) => {
+      typeInto(target, heldBack(keys))
+      keys = NO_KEYS
     }
     window.addEventListener('keydown', onKey, { capture: true })
-    return () => window.removeEventListener('keydown', onKey, { capture: true })
+    return () => {
+      clearTimeout(timer)
+      window.removeEventListener('keydown', onKey, { capture: true })
+    }
   }, [])
-}
-
-function swallow(event: KeyboardEvent): void {
-  event.preventDefault()
-  event.stopPropagation()
 }

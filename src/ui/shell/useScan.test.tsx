@@ -1,0 +1,49 @@
+import { jest } from '@jest/globals'
+import { render, screen, waitFor } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { useState } from 'react'
+import type { ScanTarget } from '@/core/stock/scanCode'
+import { useScan, useScanner } from './useScan'
+
+function Bench({ onScan }: { onScan: (target: ScanTarget) => boolean }) {
+  const [note, setNote] = useState('')
+  useScanner()
+  useScan(onScan)
+  return <input aria-label="Note" value={note} onChange={(event) => setNote(event.target.value)} />
+}
+
+describe('useScanner', () => {
+  const heard = jest.fn<(target: ScanTarget) => boolean>(() => true)
+  beforeEach(() => {
+    heard.mockClear()
+    render(<Bench onScan={heard} />)
+  })
+  const note = () => screen.getByRole('textbox', { name: 'Note' })
+
+  it('hears a label scanned over a field and leaves nothing of it there', async () => {
+    await userEvent.type(note(), 'too W')
+    await userEvent.keyboard('WH:P:crystal:AT-316{Enter}')
+    expect(heard).toHaveBeenCalledWith({ kind: 'part', part: 'crystal', code: 'AT-316' })
+    expect(note()).toHaveValue('too W')
+  })
+
+  it('puts quick capitals where they were typed', async () => {
+    await userEvent.type(note(), 'WHITE WHARF', { delay: 1 })
+    expect(note()).toHaveValue('WHITE WHARF')
+    await userEvent.type(note(), ' WH')
+    await waitFor(() => expect(note()).toHaveValue('WHITE WHARF WH'))
+    expect(heard).not.toHaveBeenCalled()
+  })
+
+  it('puts them where the caret stands, not at the end', async () => {
+    await userEvent.type(note(), 'ring')
+    await userEvent.type(note(), 'WHITE ', { initialSelectionStart: 0, initialSelectionEnd: 0 })
+    expect(note()).toHaveValue('WHITE ring')
+  })
+
+  it('swallows a label that is none of ours', async () => {
+    await userEvent.type(note(), 'WH:X:1{Enter}')
+    expect(heard).not.toHaveBeenCalled()
+    expect(note()).toHaveValue('')
+  })
+})
