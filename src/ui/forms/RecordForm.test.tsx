@@ -1,5 +1,5 @@
 import { jest } from '@jest/globals'
-import { screen } from '@testing-library/react'
+import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import type { Field } from '@/core/records/Field'
 import { renderInTheme } from '../../../tests/jsdom/renderInTheme'
@@ -50,6 +50,28 @@ describe('RecordForm', () => {
     expect(screen.getByRole('alert')).toHaveTextContent('There is one already.')
     expect(screen.getByLabelText(/Diameter/)).toHaveValue('300')
     expect(screen.getByLabelText(/Diameter/)).toHaveAttribute('aria-invalid', 'true')
+  })
+
+  it('stands under headings where there are some, and what is beside it follows what is typed', async () => {
+    renderInTheme(
+      <RecordForm
+        fields={FIELDS}
+        groups={[
+          { title: 'Size', names: ['diameterMm'] },
+          { title: 'Rest', names: ['gauged', 'code'] },
+          { title: 'Nothing', names: ['none'] },
+        ]}
+        beside={(typed) => <output>{String(typed.diameterMm)}</output>}
+        initial={{ code: 'A-1' }}
+        submitLabel="Store"
+        onSubmit={jest.fn<() => Promise<Answer>>()}
+      />,
+    )
+    expect(screen.getAllByRole('heading').map(({ textContent }) => textContent)).toEqual(['Size', 'Rest'])
+    const size = screen.getByRole('group', { name: 'Size' })
+    await userEvent.type(within(size).getByLabelText(/Diameter/), '31.5')
+    expect(screen.getByRole('status')).toHaveTextContent('31.5')
+    expect(within(screen.getByRole('group', { name: 'Rest' })).getByLabelText(/Code/)).toHaveValue('A-1')
   })
 
   it('says so when the server is away, and keeps the text', async () => {

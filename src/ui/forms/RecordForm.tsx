@@ -2,6 +2,12 @@
 import Alert from '@mui/material/Alert'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
+import Typography from '@mui/material/Typography'
+import type { ReactNode } from 'react'
+import { useId } from 'react'
+import type { Control } from 'react-hook-form'
+import type { FieldGroup } from '@/core/records/caseSheetGroups'
+import { inGroups } from '@/core/records/caseSheetGroups'
 import type { FieldValue } from '@/core/records/checkRecord'
 import type { Field } from '@/core/records/Field'
 import type { FormValues } from './FormValues'
@@ -15,25 +21,73 @@ export interface RecordFormProps {
   readonly submitLabel: string
   /** two columns at any width, for a narrow panel */
   readonly dense?: true
+  /** headings the fields stand under; without them they stand in their own order */
+  readonly groups?: readonly FieldGroup[]
+  /** what stands beside the fields and follows what is typed */
+  readonly beside?: (typed: Partial<FormValues>) => ReactNode
   /** @returns refusal with sentences by field, or ok */
   readonly onSubmit: (values: FormValues) => Promise<RecordAnswer>
 }
 
+const WIDE_COLUMNS = { xs: '1fr', sm: '1fr 1fr', md: '1fr 1fr 1fr' }
+const BESIDE_COLUMNS = { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 440px' }
+
 /** A form drawn from a record's fields. What was typed stays until it is stored; errors stand at their field. */
-export function RecordForm({ fields, initial, submitLabel, dense, onSubmit }: RecordFormProps) {
-  const { control, shown, submit, busy, error } = useRecordForm(fields, initial, onSubmit)
-  const columns = dense ? '1fr 1fr' : { xs: '1fr', sm: '1fr 1fr', md: '1fr 1fr 1fr' }
+export function RecordForm(props: RecordFormProps) {
+  const { fields, initial, submitLabel, dense = false, groups, beside, onSubmit } = props
+  const { control, shown, values, submit, busy, error } = useRecordForm(fields, initial, onSubmit)
+  const narrow = dense ? '1fr 1fr' : { xs: '1fr', sm: '1fr 1fr' }
+  const columns = dense || beside ? narrow : WIDE_COLUMNS
+  const grid = { control, columns, dense }
   return (
     <Box component="form" noValidate onSubmit={(event) => void submit(event)} sx={{ mt: 1 }}>
       <FormError message={error} />
-      <Box sx={{ display: 'grid', gridTemplateColumns: columns, columnGap: 1.5, rowGap: dense ? 0 : 0.5 }}>
-        {shown.map((field) => (
-          <RecordField key={field.name} field={field} control={control} dense={dense === true} />
-        ))}
+      <Box sx={beside && { display: 'grid', gridTemplateColumns: BESIDE_COLUMNS, columnGap: 4 }}>
+        <Box sx={{ order: { xs: 1, lg: 0 } }}>
+          {groups ? (
+            inGroups(groups, shown).map(({ title, fields: own }) => (
+              <FieldSection key={title} title={title} fields={own} {...grid} />
+            ))
+          ) : (
+            <FieldGrid fields={shown} {...grid} />
+          )}
+        </Box>
+        {beside && (
+          <Box sx={{ position: { lg: 'sticky' }, top: 16, alignSelf: 'start' }}>{beside(values)}</Box>
+        )}
       </Box>
       <Button type="submit" variant="contained" disabled={busy} sx={{ mt: 1 }}>
         {submitLabel}
       </Button>
+    </Box>
+  )
+}
+
+interface FieldGridProps {
+  readonly fields: readonly Field[]
+  readonly control: Control<FormValues>
+  readonly columns: string | Readonly<Record<string, string>>
+  readonly dense: boolean
+}
+
+function FieldGrid({ fields, control, columns, dense }: FieldGridProps) {
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: columns, columnGap: 1.5, rowGap: dense ? 0 : 0.5 }}>
+      {fields.map((field) => (
+        <RecordField key={field.name} field={field} control={control} dense={dense} />
+      ))}
+    </Box>
+  )
+}
+
+function FieldSection({ title, ...grid }: FieldGridProps & { readonly title: string }) {
+  const id = useId()
+  return (
+    <Box role="group" aria-labelledby={id} sx={{ borderTop: 1, borderColor: 'divider', pt: 1.25, mb: 0.5 }}>
+      <Typography id={id} variant="h2" component="h2" sx={{ mb: 0.5 }}>
+        {title}
+      </Typography>
+      <FieldGrid {...grid} />
     </Box>
   )
 }

@@ -1,5 +1,6 @@
 'use client'
 import type { FieldValue } from '@/core/records/checkRecord'
+import type { FieldGroup } from '@/core/records/caseSheetGroups'
 import type { Field } from '@/core/records/Field'
 import type { RecordKind } from '@/services/records'
 import { FormDialog } from '../forms/FormDialog'
@@ -12,6 +13,7 @@ export interface EditedRecord {
   readonly id: number | null
   readonly title: string
   readonly fields: readonly Field[]
+  readonly groups?: readonly FieldGroup[]
   readonly initial: Readonly<Record<string, FieldValue | undefined>>
 }
 
@@ -27,6 +29,7 @@ export function RecordDialog({ record, save, onClose }: RecordDialogProps) {
     <FormDialog title={record.title} onClose={onClose}>
       <RecordForm
         fields={record.fields}
+        {...(record.groups && { groups: record.groups })}
         initial={record.initial}
         submitLabel="Store"
         onSubmit={async (values) => {

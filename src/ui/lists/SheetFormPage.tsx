@@ -1,7 +1,10 @@
 'use client'
 import { useRouter } from 'next/navigation'
 import { CASE_KINDS } from '@/core/intake/caseKinds'
+import { caseSheetDraft } from '@/core/records/caseSheetDraft'
 import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
+import { CASE_SHEET_GROUPS } from '@/core/records/caseSheetGroups'
+import { SheetSection } from '../section/SheetSection'
 import { RecordForm } from '../forms/RecordForm'
 import { PageFrame } from '../shell/PageFrame'
 import type { SaveRecord } from './SaveRecord'
@@ -18,6 +21,8 @@ export function SheetFormPage({ save }: { save: SaveRecord }) {
     >
       <RecordForm
         fields={CASE_SHEET_FIELDS}
+        groups={CASE_SHEET_GROUPS}
+        beside={(typed) => <SheetSection sheet={caseSheetDraft(typed)} />}
         initial={{
           ...USUAL,
           gasketSection: 'I',

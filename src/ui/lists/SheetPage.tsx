@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography'
 import Link from 'next/link'
 import { useState } from 'react'
 import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
+import { CASE_SHEET_GROUPS, inGroups } from '@/core/records/caseSheetGroups'
 import type { Field } from '@/core/records/Field'
 import { isShown } from '@/core/records/Field'
 import { fieldText } from '@/core/records/fieldText'
@@ -64,22 +65,9 @@ export function SheetPage({ page, save }: SheetPageProps) {
             </Typography>
           )}
         </Box>
-        <Box
-          component="dl"
-          sx={{
-            display: 'grid',
-            gridTemplateColumns: '1fr auto 1fr auto',
-            columnGap: 1.5,
-            m: 0,
-            alignContent: 'start',
-            fontSize: 14.5,
-            '& dt, & dd': { borderTop: 1, borderColor: 'divider', py: 0.7, m: 0 },
-            '& dt': { color: 'text.secondary' },
-            '& dd': { textAlign: 'right' },
-          }}
-        >
-          {facts.map((field) => (
-            <Fact key={field.name} field={field} value={values[field.name] ?? null} />
+        <Box>
+          {inGroups(CASE_SHEET_GROUPS, facts).map(({ title, fields }) => (
+            <FactGroup key={title} title={title} fields={fields} values={values} />
           ))}
         </Box>
       </Box>
@@ -94,6 +82,7 @@ export function SheetPage({ page, save }: SheetPageProps) {
             id: sheet.id,
             title: `${sheet.maker} ${sheet.reference}`,
             fields: CASE_SHEET_FIELDS,
+            groups: CASE_SHEET_GROUPS,
             initial: values,
           }}
           save={save}
@@ -104,12 +93,52 @@ export function SheetPage({ page, save }: SheetPageProps) {
   )
 }
 
+interface FactGroupProps {
+  readonly title: string
+  readonly fields: readonly Field[]
+  readonly values: Readonly<Record<string, FieldValue>>
+}
+
+function FactGroup({ title, fields, values }: FactGroupProps) {
+  return (
+    <Box component="section" aria-label={title} sx={{ mb: 1.5 }}>
+      <Typography variant="h2" component="h2" sx={{ mb: 0.5 }}>
+        {title}
+      </Typography>
+      <Box
+        component="dl"
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' },
+          columnGap: 3,
+          m: 0,
+          fontSize: 14.5,
+          '& > div': {
+            display: 'flex',
+            justifyContent: 'space-between',
+            gap: 1.5,
+            borderTop: 1,
+            borderColor: 'divider',
+            py: 0.5,
+          },
+          '& dt': { color: 'text.secondary' },
+          '& dd': { m: 0, textAlign: 'right' },
+        }}
+      >
+        {fields.map((field) => (
+          <Fact key={field.name} field={field} value={values[field.name] ?? null} />
+        ))}
+      </Box>
+    </Box>
+  )
+}
+
 function Fact({ field, value }: { field: Field; value: FieldValue }) {
   return (
-    <>
+    <div>
       <dt>{field.label}</dt>
       <dd className={typeof value === 'number' ? 'figure' : undefined}>{fieldText(field, value)}</dd>
-    </>
+    </div>
   )
 }
 

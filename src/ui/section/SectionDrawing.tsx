@@ -1,6 +1,7 @@
 import { useId } from 'react'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { handStack } from '@/core/section/sectionGeometry'
+import { wrapWords } from '@/core/section/wrapWords'
 import { HalfDrawing } from './HalfDrawing'
 import { SectionLabelMark } from './SectionLabelMark'
 import { SectionPatterns } from './SectionPatterns'
@@ -23,9 +24,12 @@ export function SectionDrawing({ model, width, aimedAt, onAim }: SectionDrawingP
   const layout = sectionLayout(model, width)
   const { view, viewX, seatY, height, bodyTop, bodyBottom } = layout
   const scaleText = `${(view.scale / CSS_PX_PER_MM).toFixed(1)} : 1`
+  const assumed = model.assumed.length > 0 ? `, assumed: ${model.assumed.join(', ')}` : ''
+  const footTop = height + (assumed === '' ? -6 : 6)
+  const footLines = wrapWords(scaleText + assumed, Math.floor(width / FOOT_CHARACTER))
   return (
     <svg
-      viewBox={`0 0 ${width} ${height}`}
+      viewBox={`0 0 ${width} ${footTop + 6 + (footLines.length - 1) * FOOT_LINE}`}
       width="100%"
       role="group"
       aria-labelledby={`${id}-title`}
@@ -88,19 +92,20 @@ export function SectionDrawing({ model, width, aimedAt, onAim }: SectionDrawingP
           <SectionLabelMark placed={placed} aimed={placed.label.dimension === aimedAt} onAim={onAim} />
         </g>
       ))}
-      <text
-        x={width - 2}
-        y={height - 6}
-        textAnchor="end"
-        fontSize="12"
-        fill="var(--mui-palette-text-secondary)"
-      >
-        {scaleText}
-        {model.assumed.length > 0 && `, assumed: ${model.assumed.join(', ')}`}
+      <text textAnchor="end" fontSize="12" fill="var(--mui-palette-text-secondary)">
+        {footLines.map((line, place) => (
+          <tspan key={line} x={width - 2} y={footTop + place * FOOT_LINE}>
+            {line}
+          </tspan>
+        ))}
       </text>
     </svg>
   )
 }
+
+/** Of the line under the drawing, CSS px: a character's mean width, and from line to line. */
+const FOOT_CHARACTER = 6.2
+const FOOT_LINE = 15
 
 /** CSS pixels a millimetre of screen: 96 a inch by definition (CSS Values and Units). */
 const CSS_PX_PER_MM = 96 / 25.4

@@ -1,14 +1,15 @@
+import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import type { TrayView } from '@/services/trayView'
 import type { FigureState } from '../small/StateMark'
 
 /** What the section is drawn from: a tray, or a case sheet alone. */
 export interface SectionSource {
-  readonly sheet: TrayView['sheet']
+  readonly sheet: CaseSheetFacts
   readonly readout: TrayView['readout']
   readonly tray: Pick<TrayView['tray'], 'crystalState' | 'gasketPresent'>
   /** the case as it came in, where it will be closed with another bezel */
-  readonly asFound: TrayView['asFound']
+  readonly asFound: Pick<SectionSource, 'sheet' | 'readout'> | null
 }
 
 export interface SectionLabel {

@@ -1,6 +1,6 @@
 'use client'
 import Box from '@mui/material/Box'
-import type { TrayView } from '@/services/trayView'
+import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
 import { trayReadout } from '@/core/tray/trayReadout'
 import { useElementWidth } from '../small/useElementWidth'
 import { SectionDrawing } from './SectionDrawing'
@@ -9,7 +9,7 @@ import { sectionModel } from './sectionModel'
 const FIRST_WIDTH = 520
 
 /** The section of a case as its sheet knows it, whole on both sides. */
-export function SheetSection({ sheet }: { sheet: TrayView['sheet'] }) {
+export function SheetSection({ sheet }: { sheet: CaseSheetFacts }) {
   const { ref, width } = useElementWidth<HTMLDivElement>(FIRST_WIDTH)
   const model = sectionModel(
     {

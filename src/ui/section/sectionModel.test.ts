@@ -13,8 +13,7 @@ function source(
 ): SectionSource {
   const sheet = caseSheetFacts(over)
   return {
-    // The drawing looks at the facts of the sheet only, not at its name.
-    sheet: sheet as unknown as SectionSource['sheet'],
+    sheet,
     readout: trayReadout([], sheet, []),
     tray: { crystalState, gasketPresent: true },
     asFound: null,
