@@ -5,8 +5,7 @@ import Typography from '@mui/material/Typography'
 import Link from 'next/link'
 import { useState } from 'react'
 import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
-import { CASE_SHEET_GROUPS, inGroups } from '@/core/records/caseSheetGroups'
-import type { Field } from '@/core/records/Field'
+import { CASE_SHEET_GROUPS } from '@/core/records/caseSheetGroups'
 import { isShown } from '@/core/records/Field'
 import { fieldText } from '@/core/records/fieldText'
 import type { FieldValue } from '@/core/records/checkRecord'
@@ -15,6 +14,7 @@ import type { CaseSheetPage } from '@/services/listings'
 import { SheetSection } from '../section/SheetSection'
 import { PageFrame } from '../shell/PageFrame'
 import { dayText } from '../small/dueText'
+import { FactGroups } from './FactGroups'
 import { RecordDialog } from './RecordDialog'
 import type { SaveRecord } from './SaveRecord'
 
@@ -22,6 +22,10 @@ export interface SheetPageProps {
   readonly page: CaseSheetPage
   readonly save: SaveRecord
 }
+
+/** The section shows what lies at the crystal: its figures stand beside it, those of the back and the crown below. */
+const BESIDE_DRAWING = CASE_SHEET_GROUPS.slice(0, 4)
+const UNDER_DRAWING = CASE_SHEET_GROUPS.slice(4)
 
 /** What is known of one case: its section, its dimensions, and every pressing with how it went. */
 export function SheetPage({ page, save }: SheetPageProps) {
@@ -50,7 +54,13 @@ export function SheetPage({ page, save }: SheetPageProps) {
       }
     >
       <Box
-        sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' }, columnGap: 4, rowGap: 2 }}
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: { xs: '1fr', lg: '1fr 1fr' },
+          gridTemplateRows: { lg: 'auto 1fr' },
+          columnGap: 4,
+          rowGap: 2,
+        }}
       >
         <Box>
           <SheetSection sheet={sheet} />
@@ -65,11 +75,10 @@ export function SheetPage({ page, save }: SheetPageProps) {
             </Typography>
           )}
         </Box>
-        <Box>
-          {inGroups(CASE_SHEET_GROUPS, facts).map(({ title, fields }) => (
-            <FactGroup key={title} title={title} fields={fields} values={values} />
-          ))}
+        <Box sx={{ gridColumn: { lg: 2 }, gridRow: { lg: '1 / span 2' } }}>
+          <FactGroups groups={BESIDE_DRAWING} facts={facts} values={values} />
         </Box>
+        <FactGroups groups={UNDER_DRAWING} facts={facts} values={values} />
       </Box>
       <Typography variant="h2" component="h2" sx={{ mt: 3, mb: 0.5 }}>
         What fitted and how it was pressed
@@ -90,55 +99,6 @@ export function SheetPage({ page, save }: SheetPageProps) {
         />
       )}
     </PageFrame>
-  )
-}
-
-interface FactGroupProps {
-  readonly title: string
-  readonly fields: readonly Field[]
-  readonly values: Readonly<Record<string, FieldValue>>
-}
-
-function FactGroup({ title, fields, values }: FactGroupProps) {
-  return (
-    <Box component="section" aria-label={title} sx={{ mb: 1.5 }}>
-      <Typography variant="h2" component="h2" sx={{ mb: 0.5 }}>
-        {title}
-      </Typography>
-      <Box
-        component="dl"
-        sx={{
-          display: 'grid',
-          gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' },
-          columnGap: 3,
-          m: 0,
-          fontSize: 14.5,
-          '& > div': {
-            display: 'flex',
-            justifyContent: 'space-between',
-            gap: 1.5,
-            borderTop: 1,
-            borderColor: 'divider',
-            py: 0.5,
-          },
-          '& dt': { color: 'text.secondary' },
-          '& dd': { m: 0, textAlign: 'right' },
-        }}
-      >
-        {fields.map((field) => (
-          <Fact key={field.name} field={field} value={values[field.name] ?? null} />
-        ))}
-      </Box>
-    </Box>
-  )
-}
-
-function Fact({ field, value }: { field: Field; value: FieldValue }) {
-  return (
-    <div>
-      <dt>{field.label}</dt>
-      <dd className={typeof value === 'number' ? 'figure' : undefined}>{fieldText(field, value)}</dd>
-    </div>
   )
 }
 
