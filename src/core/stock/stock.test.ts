@@ -108,6 +108,14 @@ describe('assortmentOrder', () => {
     expect(lines[0]).toMatchObject({ supplier: 'Greystone Glass', supplierCode: 'GG 300', there: 2 })
     expect(lines[1]).toMatchObject({ code: '', supplier: '' })
   })
+
+  it('orders the cheapest of several lines, and one without a price only for want of another', () => {
+    const line = (id: number, priceCents: number) =>
+      stockCrystal({ id, diameterMm: 30, quantity: 0, supplierCode: `GG ${id}`, priceCents })
+    const one = { ...run, fromMm: 30, toMm: 30 }
+    expect(assortmentOrder([line(1, 0), line(2, 900), line(3, 700)], one)[0]?.supplierCode).toBe('GG 3')
+    expect(assortmentOrder([line(1, 0)], one)[0]?.supplierCode).toBe('GG 1')
+  })
 })
 
 describe('describePart', () => {

@@ -14,6 +14,7 @@ import type { Chosen } from '@/core/bezel/chooseBezelParts'
 import { WorkError } from '../stage-work/WorkError'
 import type { StageWorkProps } from './StageWorkProps'
 import { TakeOutRow } from './TakeOutRow'
+import type { Taker } from './useTakeOut'
 import { useTakeOut } from './useTakeOut'
 
 const SHOWN = 3
@@ -21,10 +22,10 @@ const SHOWN_REJECTED = 2
 
 /** Inserts, bezels and chapter rings of the drawers for this case, where they were asked for. */
 export function BezelPartsPanel({ bench, actions }: StageWorkProps) {
-  const { take, error } = useTakeOut({ bench, actions })
+  const { takerOf, error } = useTakeOut({ bench, actions })
   const work = bench.state.view.bezelWork
   if (!work) return null
-  const taker = (kind: PartKind) => (partId: number) => take && (() => take(kind, partId))
+  const taker = (kind: PartKind) => (partId: number) => takerOf(kind, partId)
   return (
     <Box component="section" aria-label="Bezel parts" sx={{ '& h2:not(:first-of-type)': { mt: 1.5 } }}>
       {work.insert && (
@@ -117,7 +118,7 @@ interface RowsProps<A> {
   readonly title: string
   readonly work: Chosen<A> & { readonly missing?: DimensionId | null }
   readonly toRow: (found: A) => Row
-  readonly taker: (id: number) => (() => void) | null
+  readonly taker: (id: number) => Taker
 }
 
 /** What fits, each with its reasons and a way to take it out; below it what does not, and why. */
@@ -141,7 +142,7 @@ function Rows<A>({ title, work, toRow, taker }: RowsProps<A>) {
           .slice(0, SHOWN)
           .map(toRow)
           .map((row) => (
-            <TakeOutRow key={row.id} title={row.title} where={row.where} onTake={taker(row.id)}>
+            <TakeOutRow key={row.id} title={row.title} where={row.where} taker={taker(row.id)}>
               {row.reasons.join(' ')}
             </TakeOutRow>
           ))}
@@ -149,7 +150,7 @@ function Rows<A>({ title, work, toRow, taker }: RowsProps<A>) {
           .slice(0, SHOWN_REJECTED)
           .map(toRow)
           .map((row) => (
-            <TakeOutRow key={row.id} title={row.title} where={row.where} onTake={null}>
+            <TakeOutRow key={row.id} title={row.title} where={row.where} taker={null}>
               <Box component="span" sx={{ color: 'error.main' }}>
                 × {row.failures.join('; ')}
               </Box>

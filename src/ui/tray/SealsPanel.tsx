@@ -8,13 +8,14 @@ import { Caution } from '../small/Caution'
 import { WorkError } from '../stage-work/WorkError'
 import type { StageWorkProps } from './StageWorkProps'
 import { TakeOutRow } from './TakeOutRow'
+import type { Taker } from './useTakeOut'
 import { useTakeOut } from './useTakeOut'
 
 const SHOWN = 2
 
 /** The reseal set: every seal of the case beside its crystal's, with what of the drawers serves it. */
 export function SealsPanel({ bench, actions }: StageWorkProps) {
-  const { take, error } = useTakeOut({ bench, actions })
+  const { takerOf, error } = useTakeOut({ bench, actions })
   const { view } = bench.state
   if (view.seals.length === 0) return null
   return (
@@ -23,7 +24,7 @@ export function SealsPanel({ bench, actions }: StageWorkProps) {
         Seals
       </Typography>
       {view.seals.map((item) => (
-        <Seal key={item.id} item={item} onTake={take} />
+        <Seal key={item.id} item={item} takerOf={takerOf} />
       ))}
       <WorkError text={error} />
       <Caution text="Grease thin: it lets a ring slide and sheds water, it does not seal a bad ring. Water resistance holds again only once it is tested in a proper chamber." />
@@ -33,10 +34,10 @@ export function SealsPanel({ bench, actions }: StageWorkProps) {
 
 interface SealProps {
   readonly item: SealItem
-  readonly onTake: ((kind: PartKind, partId: number) => void) | null
+  readonly takerOf: (kind: PartKind, partId: number) => Taker
 }
 
-function Seal({ item, onTake }: SealProps) {
+function Seal({ item, takerOf }: SealProps) {
   const { title, choices, order, notes, measure } = item
   return (
     <Box sx={{ mt: 1 }} data-testid={`seal-${item.id}`}>
@@ -49,7 +50,7 @@ function Seal({ item, onTake }: SealProps) {
             key={line.partId}
             title={line.words}
             where={`${line.code} ${line.drawer}·${line.quantity}`}
-            onTake={onTake && (() => onTake(line.kind, line.partId))}
+            taker={takerOf(line.kind, line.partId)}
           >
             {capital(line.reason)}.
           </TakeOutRow>

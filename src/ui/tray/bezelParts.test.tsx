@@ -7,9 +7,14 @@ import type { TrayView } from '@/services/trayView'
 import { BezelPartsPanel } from './BezelPartsPanel'
 import { MatchWork } from './MatchWork'
 
-function panel(parts: TrayView['bezelWork'], finishedAt: string | null = null) {
+function panel(
+  parts: TrayView['bezelWork'],
+  finishedAt: string | null = null,
+  partsOut: TrayView['partsOut'] = [],
+) {
   const view = trayViewOf()
-  const props = benchAround({ ...view, bezelWork: parts, tray: { ...view.tray, finishedAt } }, 'match')
+  const tray = { ...view.tray, finishedAt }
+  const props = benchAround({ ...view, bezelWork: parts, tray, partsOut }, 'match')
   renderInTheme(<BezelPartsPanel {...props} />)
   return props
 }
@@ -48,6 +53,22 @@ describe('BezelPartsPanel', () => {
       input: { trayId: 1, kind: 'chapter-ring', partId: 1 },
     })
     expect(row('R-HIGH').queryByRole('button')).toBeNull()
+  })
+
+  it('says at its line what is out already, so that it is not taken twice', () => {
+    const out = {
+      kind: 'chapter-ring',
+      partId: 1,
+      code: 'R-309',
+      drawer: 'R-01',
+      count: 1,
+      since: '',
+    } as const
+    panel(diverBezelWork(['insert', 'chapter-ring']), null, [out])
+    expect(row('R-309').getByText('✓ 1 out for this tray')).toBeVisible()
+    expect(row('R-309').getByRole('button', { name: 'Take another' })).toBeVisible()
+    // An insert of the same number is another part.
+    expect(row('I-379-306').getByRole('button', { name: 'Take out' })).toBeVisible()
   })
 
   it('takes nothing out for a tray that was handed back', () => {
