@@ -50,15 +50,16 @@ async function upToDate(db: Db, { drawers, horizon }: Copy): Promise<Copy> {
   const { horizon: now, crystals, gaskets, ...others } = await stockChangesSince(db, horizon)
   const nothing = [crystals, gaskets, ...Object.values(others)].every(({ length }) => length === 0)
   if (nothing) return { drawers, horizon: now }
-  return {
-    drawers: {
-      index: withChanges(drawers.index, { crystals, gaskets }),
-      oRings: mergedById(drawers.oRings, others.oRings),
-      bezels: mergedById(drawers.bezels, others.bezels),
-      inserts: mergedById(drawers.inserts, others.inserts),
-      chapterRings: mergedById(drawers.chapterRings, others.chapterRings),
-      dies: mergedById(drawers.dies, others.dies),
-    },
-    horizon: now,
+  const merged: DrawersInMemory = {
+    index: withChanges(drawers.index, { crystals, gaskets }),
+    oRings: mergedById(drawers.oRings, others.oRings),
+    bezels: mergedById(drawers.bezels, others.bezels),
+    inserts: mergedById(drawers.inserts, others.inserts),
+    chapterRings: mergedById(drawers.chapterRings, others.chapterRings),
+    dies: mergedById(drawers.dies, others.dies),
   }
+  const asBefore = (Object.keys(merged) as (keyof DrawersInMemory)[]).every(
+    (kind) => merged[kind] === drawers[kind],
+  )
+  return { drawers: asBefore ? drawers : merged, horizon: now }
 }

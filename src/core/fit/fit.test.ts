@@ -203,6 +203,8 @@ describe('shortlist', () => {
     const [first] = crystals
     const [ring] = gaskets
     if (!first || !ring) throw new Error('drawers')
+    // Read again, as it is while a transaction is open anywhere: nothing is laid out anew.
+    expect(withChanges(index, { crystals: [{ ...first }], gaskets: [{ ...ring }] })).toBe(index)
     const fewer = withChanges(index, { crystals: [{ ...first, quantity: 0 }], gaskets: [] })
     expect(fewer.diameters).toBe(index.diameters)
     expect(fewer.crystals.find((c) => c.id === first.id)?.quantity).toBe(0)

@@ -117,13 +117,21 @@ export function withChanges(
   index: StockIndex,
   changed: { readonly crystals: readonly StockCrystal[]; readonly gaskets: readonly StockGasket[] },
 ): StockIndex {
-  const [gaskets, otherGaskets] =
-    changed.gaskets.length === 0
-      ? [index.gaskets, index.otherGaskets]
-      : split(mergedById([...index.gaskets, ...index.otherGaskets], changed.gaskets), isForCrystal)
+  const rows = {
+    crystals: [...index.crystals, ...index.otherBuilds],
+    gaskets: [...index.gaskets, ...index.otherGaskets],
+  }
+  const merged = {
+    crystals: mergedById(rows.crystals, changed.crystals),
+    gaskets: mergedById(rows.gaskets, changed.gaskets),
+  }
+  const sameRings = merged.gaskets === rows.gaskets
+  const [gaskets, otherGaskets] = sameRings
+    ? [index.gaskets, index.otherGaskets]
+    : split(merged.gaskets, isForCrystal)
   const rings = { gaskets: byOuterDiameter(gaskets), otherGaskets: byOuterDiameter(otherGaskets) }
-  if (changed.crystals.length === 0) return changed.gaskets.length === 0 ? index : { ...index, ...rings }
-  const now = split(mergedById([...index.crystals, ...index.otherBuilds], changed.crystals), isDisc)
+  if (merged.crystals === rows.crystals) return sameRings ? index : { ...index, ...rings }
+  const now = split(merged.crystals, isDisc)
   const [crystals, otherBuilds] = now
   const asBefore =
     crystals.length === index.crystals.length &&
@@ -142,17 +150,28 @@ export function withChanges(
     : indexOf(now, [gaskets, otherGaskets])
 }
 
-/** The rows with changed ones in their place and new ones at the end. */
+/**
+ * The rows with changed ones in their place and new ones at the end; the very same rows where none is another than
+ * before: while a transaction is open anywhere, what was written lately is read again and again.
+ */
 export function mergedById<T extends { readonly id: number }>(
   rows: readonly T[],
   changed: readonly T[],
 ): readonly T[] {
   if (changed.length === 0) return rows
   const byId = new Map(changed.map((row) => [row.id, row]))
+  let anyOther = false
   const result = rows.map((row) => {
     const now = byId.get(row.id)
-    if (now) byId.delete(row.id)
-    return now ?? row
+    if (!now) return row
+    byId.delete(row.id)
+    if (sameFigures(row, now)) return row
+    anyOther = true
+    return now
   })
-  return [...result, ...byId.values()]
+  return anyOther || byId.size > 0 ? [...result, ...byId.values()] : rows
+}
+
+function sameFigures<T extends object>(before: T, now: T): boolean {
+  return (Object.keys(now) as (keyof T)[]).every((name) => Object.is(before[name], now[name]))
 }
