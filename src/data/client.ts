@@ -16,6 +16,9 @@ export interface Store {
 
 const MIGRATIONS = 'src/data/migrations'
 
+/** Names our lock among all of a server's advisory locks: any number will do, as long as it stays the same. */
+export const START_LOCK = 730_119
+
 /**
  * Opens the data and brings its tables up to date.
  * An embedded folder belongs to one process at a time.
@@ -36,9 +39,24 @@ async function openServer(url: string, migrationsFolder: string): Promise<Store>
     import('drizzle-orm/node-postgres/migrator'),
   ])
   const pool = new Pool({ connectionString: url })
-  const db = drizzle(pool, { schema })
-  await migrate(db, { migrationsFolder })
-  return { db, kind: 'server', close: () => pool.end() }
+  // A server that restarts drops the idle connections; unheard, that would end this process. The next query
+  // opens a new one.
+  pool.on('error', (error) => console.error(`PostgreSQL dropped a connection: ${error.message}`))
+  try {
+    // Drizzle's migrator locks nothing: two processes that start at once would both create the same tables.
+    const one = await pool.connect()
+    try {
+      await one.query('select pg_advisory_lock($1)', [START_LOCK])
+      await migrate(drizzle(one, { schema }), { migrationsFolder })
+    } finally {
+      // Ending the connection frees the lock, whatever state the migration left it in.
+      one.release(true)
+    }
+    return { db: drizzle(pool, { schema }), kind: 'server', close: () => pool.end() }
+  } catch (error) {
+    await pool.end()
+    throw error
+  }
 }
 
 async function openFolder(folder: string, migrationsFolder: string): Promise<Store> {

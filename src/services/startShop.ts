@@ -1,9 +1,14 @@
 import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
 import type { Db } from '@/data/client'
+import { whileNobodyElseStarts } from '@/data/whileNobodyElseStarts'
 import { allInstruments, allPresses, insertInstruments, insertPresses } from '@/data/queries/tools'
 
 /** Gives a shop that has none the instruments and presses every bench has, to be corrected in Settings. */
-export async function startShop(db: Db): Promise<void> {
+export function startShop(store: Db): Promise<void> {
+  return whileNobodyElseStarts(store, giveTools)
+}
+
+async function giveTools(db: Db): Promise<void> {
   if ((await allInstruments(db)).length === 0) {
     await insertInstruments(db, [
       { name: 'Caliper', kind: 'caliper', ...TYPICAL_INSTRUMENTS.caliper },

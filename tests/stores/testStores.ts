@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto'
 import fs from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
-import { sql } from 'drizzle-orm'
+import { Client } from 'pg'
 import type { Store } from '@/data/client'
 import { openStore } from '@/data/client'
 
@@ -29,22 +29,37 @@ function folderStore(): TestStore {
   }
 }
 
-function serverStore(url: string): TestStore {
+/** An empty database of its own on a server, and how to drop it. */
+export async function emptyDatabase(server: string): Promise<{ url: string; drop: () => Promise<void> }> {
+  const name = `t_${randomUUID().replaceAll('-', '')}`
+  const admin = new Client({ connectionString: server })
+  await admin.connect()
+  await admin.query(`CREATE DATABASE ${name} TEMPLATE template0`)
+  const own = new URL(server)
+  own.pathname = `/${name}`
+  return {
+    url: own.href,
+    drop: async () => {
+      try {
+        await admin.query(`DROP DATABASE ${name}`)
+      } finally {
+        await admin.end()
+      }
+    },
+  }
+}
+
+function serverStore(server: string): TestStore {
   return {
     name: 'PostgreSQL server',
     async open() {
-      const name = `t_${randomUUID().replaceAll('-', '')}`
-      const admin = await openStore({ kind: 'server', url })
-      await admin.db.execute(sql.raw(`CREATE DATABASE ${name}`))
-      const own = new URL(url)
-      own.pathname = `/${name}`
-      const store = await openStore({ kind: 'server', url: own.href })
+      const { url, drop } = await emptyDatabase(server)
+      const store = await openStore({ kind: 'server', url })
       return {
         ...store,
         close: async () => {
           await store.close()
-          await admin.db.execute(sql.raw(`DROP DATABASE ${name}`))
-          await admin.close()
+          await drop()
         },
       }
     },

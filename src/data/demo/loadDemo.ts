@@ -12,6 +12,7 @@ import {
 } from '../queries/otherParts'
 import { insertInstruments, insertPresses } from '../queries/tools'
 import { highestTrayNumber, insertOwners } from '../queries/trays'
+import { whileNobodyElseStarts } from '../whileNobodyElseStarts'
 import { DEMO_CASE_SHEETS } from './demoCaseSheets'
 import { demoCrystals, demoDies, demoGaskets } from './demoStock'
 import { DEMO_BEZELS, DEMO_CHAPTER_RINGS, DEMO_INSERTS } from './demoBezelParts'
@@ -29,9 +30,9 @@ const SEED = 1908
  * @param day - midnight of the day the demo plays on
  * @returns false when there are trays already: nothing is touched then
  */
-export async function loadDemo(store: Db, day: Date): Promise<boolean> {
-  if ((await highestTrayNumber(store)) !== null) return false
-  await store.transaction(async (db) => {
+export function loadDemo(store: Db, day: Date): Promise<boolean> {
+  return whileNobodyElseStarts(store, async (db) => {
+    if ((await highestTrayNumber(db)) !== null) return false
     const random = seededRandom(SEED)
     await insertCrystals(db, demoCrystals(random))
     await insertGaskets(db, demoGaskets(random))
@@ -56,8 +57,8 @@ export async function loadDemo(store: Db, day: Date): Promise<boolean> {
     }
     const owners = new Map((await insertOwners(db, demoOwners())).map((owner) => [owner.name, owner.id]))
     for (const demo of DEMO_TRAYS) await playTray(world, demo, known(owners, demo.owner))
+    return true
   })
-  return true
 }
 
 function demoOwners() {

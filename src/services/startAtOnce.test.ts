@@ -1,0 +1,54 @@
+import { sql } from 'drizzle-orm'
+import { emptyDatabase } from '../../tests/stores/testStores'
+import type { Store } from '@/data/client'
+import { openStore } from '@/data/client'
+import { loadDemo } from '@/data/demo/loadDemo'
+import { allInstruments, allPresses } from '@/data/queries/tools'
+import { startShop } from './startShop'
+
+const DAY = new Date('2026-11-24T00:00:00Z')
+const PROCESSES = [1, 2, 3, 4]
+
+// An embedded folder belongs to one process; only a server can be started on by several.
+const server = process.env.TEST_DATABASE_URL
+const onServer = server ? describe : describe.skip
+
+onServer('processes that start on one empty PostgreSQL database at the same moment', () => {
+  let database: Awaited<ReturnType<typeof emptyDatabase>>
+  let stores: Store[] = []
+  beforeEach(async () => {
+    database = await emptyDatabase(server ?? '')
+    const opened = await Promise.allSettled(
+      PROCESSES.map(() => openStore({ kind: 'server', url: database.url })),
+    )
+    stores = opened.flatMap((result) => (result.status === 'fulfilled' ? [result.value] : []))
+  })
+  afterEach(async () => {
+    for (const store of stores) await store.close()
+    await database.drop()
+  })
+
+  it('all find its tables made, and one set of tools', async () => {
+    expect(stores.length).toBe(PROCESSES.length)
+    await Promise.all(stores.map(({ db }) => startShop(db)))
+    const [first] = stores
+    if (!first) throw new Error('none opened')
+    expect((await allInstruments(first.db)).map((tool) => tool.name)).toEqual(['Caliper', 'Thickness gauge'])
+    expect(await allPresses(first.db)).toHaveLength(2)
+  })
+
+  it('load the demo world once between them', async () => {
+    const loaded = await Promise.all(stores.map(({ db }) => loadDemo(db, DAY)))
+    expect(loaded.filter(Boolean)).toHaveLength(1)
+  })
+  it('outlive the connections they had', async () => {
+    const [first, ...others] = stores
+    if (!first) throw new Error('none opened')
+    // Each holds an idle connection now.
+    for (const { db } of stores) expect(await allPresses(db)).toEqual([])
+    await first.db.execute(
+      sql`select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid()`,
+    )
+    for (const { db } of others) expect(await allPresses(db)).toEqual([])
+  })
+})
