@@ -64,6 +64,7 @@ const facts = () => {
     handsBelowSeat: figure(0.5, 0.05),
     foundThickness: null,
     handReachMm: null,
+    dateRadiusMm: null,
   }
 }
 const wishes = {

@@ -14,6 +14,7 @@ export function neckFacts(over: Partial<NeckFacts> = {}): NeckFacts {
     bezelInner: figure(30.52),
     handsBelowSeat: null,
     handReachMm: null,
+    dateRadiusMm: null,
     foundThickness: figure(1.2),
     ...over,
   }
@@ -29,6 +30,7 @@ export function acrylicFacts(over: Partial<AcrylicFacts> = {}): AcrylicFacts {
     ringHeight: null,
     handsBelowSeat: null,
     handReachMm: null,
+    dateRadiusMm: null,
     foundThickness: null,
     ...over,
   }
@@ -46,6 +48,7 @@ export function cementFacts(over: Partial<CementFacts> = {}): CementFacts {
     cornerRadius: figure(2),
     handsBelowSeat: null,
     handReachMm: null,
+    dateRadiusMm: null,
     foundThickness: null,
     ...over,
   }

@@ -26,6 +26,8 @@ export function caseSheetFacts(over: Partial<CaseSheetFacts> = {}): CaseSheetFac
     crystalMaterial: 'mineral',
     crystalProfile: 'flat',
     magnifier: 'none',
+    dateAt: null,
+    dateRadiusMm: null,
     arCoating: 'none',
     gasketWallMm: 0.5,
     gasketHeightMm: 1,

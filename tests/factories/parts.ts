@@ -69,6 +69,7 @@ export function caseFacts(over: Partial<RingFacts> = {}): RingFacts {
     boreLongAxisDeg: 0,
     seatDepth: measured(1.05),
     handReachMm: null,
+    dateRadiusMm: null,
     handsBelowSeat: measured(0.52),
     foundThickness: measured(1.02),
     ...over,

@@ -40,6 +40,13 @@ export type InsertHold = (typeof INSERT_HOLDS)[number]
 export const MAGNIFIERS = ['none', 'outside', 'inside'] as const
 export type Magnifier = (typeof MAGNIFIERS)[number]
 
+/** Where a date stands, as clock hours: between two it counts as the half hour. */
+export const DATE_PLACES = [
+  ...['12', '1', '1:30', '2', '3', '4', '4:30', '5'],
+  ...['6', '7', '7:30', '8', '9', '10', '10:30', '11'],
+] as const
+export type DatePlace = (typeof DATE_PLACES)[number]
+
 export const AR_COATINGS = ['none', 'inside', 'outside', 'both'] as const
 export type ArCoating = (typeof AR_COATINGS)[number]
 

@@ -15,6 +15,8 @@ export interface Figure extends Estimate {
 interface SeenFigures {
   /** how far from the axis the hands reach, mm; null where the dial opening is not known. Assumed from it */
   readonly handReachMm: number | null
+  /** from the axis to the middle of the date, mm: a magnifier belongs over it. Null when nobody said */
+  readonly dateRadiusMm: number | null
   /** null when the hands were never measured: the constraint is then not judged, and said so */
   readonly handsBelowSeat: Figure | null
   /** edge thickness of the crystal that came out */

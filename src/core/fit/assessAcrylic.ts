@@ -1,13 +1,12 @@
-import { handsProbability } from './assessPair'
 import type { AcrylicAssessment, Constraint } from './Candidate'
 import { certain, oddsOfConstraints } from './Candidate'
 import type { AcrylicFacts, Figure } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
 import type { Window } from './Window'
+import { handClearanceMm, handsConstraint } from './handClearance'
 import { probabilityWithin } from './interference'
 import type { StockCrystal } from './parts'
 import { thicknessAgainst } from './plannedUncertainty'
-import { undersideReachMm } from './undersideReach'
 
 /**
  * Judges an acrylic in its groove, or one spread against a bore by its metal ring: larger than its seat by enough to
@@ -27,14 +26,7 @@ export function assessAcrylic(
     ...(facts.seat === 'bore' && facts.ringHeight
       ? [certain('ring-height', ringSuits(crystal, facts.ringHeight.valueMm, policy))]
       : []),
-    ...(facts.handsBelowSeat
-      ? [
-          {
-            name: 'hands' as const,
-            probability: handsProbability(undersideReachMm(crystal), { footMm: 0 }, facts, policy),
-          },
-        ]
-      : []),
+    ...handsConstraint(crystal, 0, facts, policy),
     certain('stock', crystal.quantity >= 1),
   ]
   return {
@@ -49,7 +41,7 @@ export function assessAcrylic(
       undersideMm: 0,
       rimMm: null,
       againstOldMm: facts.domeHeight ? wholeHeightMm(crystal) - facts.domeHeight.valueMm : null,
-      handClearanceMm: facts.handsBelowSeat ? facts.handsBelowSeat.valueMm + undersideReachMm(crystal) : null,
+      handClearanceMm: handClearanceMm(crystal, 0, facts),
     },
     ...oddsOfConstraints(constraints),
   }

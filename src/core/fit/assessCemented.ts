@@ -1,12 +1,11 @@
-import { handsProbability } from './assessPair'
 import type { CementAssessment, Constraint } from './Candidate'
 import { certain, oddsOfConstraints } from './Candidate'
 import type { CementFacts, Figure } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
+import { handClearanceMm, handsConstraint } from './handClearance'
 import { probabilityWithin } from './interference'
 import type { StockCrystal } from './parts'
 import { gapUncertaintyMm, thicknessAgainst } from './plannedUncertainty'
-import { undersideReachMm } from './undersideReach'
 
 /** Judges a crystal in its rebate: the gap a side along, across and at the corners, and where its edge stands. */
 export function assessCemented(
@@ -30,14 +29,7 @@ export function assessCemented(
       name: 'rim',
       probability: probabilityWithin(rimMm, thicknessAgainst(facts.depth, policy), policy.rimWindow),
     },
-    ...(facts.handsBelowSeat
-      ? [
-          {
-            name: 'hands' as const,
-            probability: handsProbability(undersideReachMm(crystal), { footMm: 0 }, facts, policy),
-          },
-        ]
-      : []),
+    ...handsConstraint(crystal, policy.cementUnderMm, facts, policy),
     certain('stock', crystal.quantity >= 1),
   ]
   return {
@@ -51,9 +43,7 @@ export function assessCemented(
       undersideMm: policy.cementUnderMm,
       rimMm,
       againstOldMm: null,
-      handClearanceMm: facts.handsBelowSeat
-        ? facts.handsBelowSeat.valueMm + policy.cementUnderMm + undersideReachMm(crystal)
-        : null,
+      handClearanceMm: handClearanceMm(crystal, policy.cementUnderMm, facts),
     },
     ...oddsOfConstraints(constraints),
   }

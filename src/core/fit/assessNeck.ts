@@ -1,15 +1,15 @@
-import { gasketSuitsBore, handsProbability } from './assessPair'
+import { gasketSuitsBore } from './assessPair'
 import type { Constraint, NeckAssessment } from './Candidate'
 import type { Fractions } from './Window'
 import { certain, oddsOfConstraints } from './Candidate'
 import type { Figure, NeckFacts } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
+import { handClearanceMm, handsConstraint } from './handClearance'
 import { probabilityWithin } from './interference'
 import type { StockCrystal, StockGasket } from './parts'
 import { thicknessAgainst } from './plannedUncertainty'
 import type { Squeeze } from './squeezeBetween'
 import { squeezeBetween, squeezeOdds } from './squeezeBetween'
-import { undersideReachMm } from './undersideReach'
 
 /**
  * Judges a crystal over a neck: an acrylic cup whose skirt the bezel squeezes against the neck, or glass with a ring
@@ -37,14 +37,7 @@ export function assessNeck(
         ]
       : []),
     ...(gasket && facts.foundThickness ? [edge(crystal, facts.foundThickness, policy)] : []),
-    ...(facts.handsBelowSeat
-      ? [
-          {
-            name: 'hands' as const,
-            probability: handsProbability(undersideReachMm(crystal), NO_FOOT, facts, policy),
-          },
-        ]
-      : []),
+    ...handsConstraint(crystal, 0, facts, policy),
     certain('stock', crystal.quantity >= 1 && (gasket === null || gasket.quantity >= 1)),
   ]
   return {
@@ -61,13 +54,11 @@ export function assessNeck(
       // An acrylic cup has its edge in the skirt: only glass lies under the lip by its thickness.
       againstOldMm:
         gasket && facts.foundThickness ? crystal.edgeThicknessMm - facts.foundThickness.valueMm : null,
-      handClearanceMm: facts.handsBelowSeat ? facts.handsBelowSeat.valueMm + undersideReachMm(crystal) : null,
+      handClearanceMm: handClearanceMm(crystal, 0, facts),
     },
     ...oddsOfConstraints(constraints),
   }
 }
-
-const NO_FOOT = { footMm: 0 }
 
 function squeezeOf(
   crystal: StockCrystal,

@@ -1,8 +1,8 @@
-import { axialStanding } from './axialStanding'
 import type { Constraint, PairAssessment } from './Candidate'
 import { certain, oddsOfConstraints } from './Candidate'
 import type { RingFacts } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
+import { handClearanceMm, handsConstraint } from './handClearance'
 import {
   diametralInterference,
   interferenceUncertaintyMm,
@@ -12,7 +12,6 @@ import {
 } from './interference'
 import type { StockCrystal, StockGasket } from './parts'
 import { thicknessAgainst } from './plannedUncertainty'
-import { undersideReachMm } from './undersideReach'
 
 /** Judges one crystal with one gasket in one case: every constraint with its probability. */
 export function assessPair(
@@ -27,23 +26,10 @@ export function assessPair(
     boreMm: facts.bore.valueMm,
   }
   const interferenceMm = diametralInterference(joint)
-  const standing = axialStanding(
-    crystal,
-    gasket,
-    facts.seatDepth.valueMm,
-    facts.handsBelowSeat?.valueMm ?? null,
-  )
   const constraints: Constraint[] = [
     { name: 'interference', probability: interferenceProbability(crystal, gasket, facts, policy) },
     { name: 'rim', probability: rimProbability(crystal, gasket, facts, policy) },
-    ...(facts.handsBelowSeat
-      ? [
-          {
-            name: 'hands' as const,
-            probability: handsProbability(undersideReachMm(crystal), gasket, facts, policy),
-          },
-        ]
-      : []),
+    ...handsConstraint(crystal, gasket.footMm, facts, policy),
     certain('gasket-bore', gasketSuitsBore(gasket, facts, policy)),
     certain('gasket-height', gasketHeightSuits(gasket, crystal, facts, policy)),
     certain('stock', crystal.quantity >= 1 && gasket.quantity >= 1),
@@ -56,7 +42,12 @@ export function assessPair(
     interferenceUncertaintyMm: jointUncertaintyMm(facts, policy),
     squeeze: wallSqueeze(joint),
     squeezeRange: wallSqueezeRange(joint, facts.boreOvalityMm),
-    standing,
+    standing: {
+      undersideMm: gasket.footMm,
+      rimMm: rimStandMm(crystal, gasket, facts),
+      againstOldMm: null,
+      handClearanceMm: handClearanceMm(crystal, gasket.footMm, facts),
+    },
     ...oddsOfConstraints(constraints),
   }
 }
@@ -88,8 +79,6 @@ export function interferenceProbability(
   )
 }
 
-const FLAT_INSIDE = { undersideRiseMm: 0, insideMagnifierMm: null }
-
 /** Chance that the edge stands right against the rim, 0…1. */
 export function rimProbability(
   { edgeThicknessMm }: Pick<StockCrystal, 'edgeThicknessMm'>,
@@ -97,28 +86,17 @@ export function rimProbability(
   { seatDepth }: Pick<RingFacts, 'seatDepth'>,
   policy: FitPolicy,
 ): number {
-  const { rimMm } = axialStanding({ edgeThicknessMm, ...FLAT_INSIDE }, gasket, seatDepth.valueMm, null)
-  return probabilityWithin(rimMm, thicknessAgainst(seatDepth, policy), policy.rimWindow)
+  const standsMm = rimStandMm({ edgeThicknessMm }, gasket, { seatDepth })
+  return probabilityWithin(standsMm, thicknessAgainst(seatDepth, policy), policy.rimWindow)
 }
 
-/**
- * Chance that the underside clears the hands, 0…1; 1 where they were never measured.
- * @param reachMm - of the crystal's underside, see undersideReachMm
- * @param gasket - what lies under the crystal's edge
- */
-export function handsProbability(
-  reachMm: number,
+/** Where the rim of a crystal stands that is pressed home on its seat, mm: above the case positive, sunk negative. */
+export function rimStandMm(
+  { edgeThicknessMm }: Pick<StockCrystal, 'edgeThicknessMm'>,
   { footMm }: Pick<StockGasket, 'footMm'>,
-  { handsBelowSeat }: Pick<RingFacts, 'handsBelowSeat'>,
-  policy: FitPolicy,
+  { seatDepth }: Pick<RingFacts, 'seatDepth'>,
 ): number {
-  if (!handsBelowSeat) return 1
-  const window = { lowMm: policy.minimumHandClearanceMm, highMm: Infinity }
-  return probabilityWithin(
-    handsBelowSeat.valueMm + footMm + reachMm,
-    thicknessAgainst(handsBelowSeat, policy),
-    window,
-  )
+  return footMm + edgeThicknessMm - seatDepth.valueMm
 }
 
 /** Does the gasket go into this bore? */

@@ -159,7 +159,7 @@ describe('shortlist', () => {
       fc.record({
         diameterMm: fc.integer({ min: 295, max: 306 }).map((tenths) => tenths / 10),
         edgeThicknessMm: fc.constantFrom(0.8, 1, 1.2, 1.5, 2.5),
-        undersideRiseMm: fc.constantFrom(0, 0.3, -0.2),
+        undersideRiseMm: fc.constantFrom(0, 0.3, 1.2),
         insideMagnifierMm: fc.constantFrom(null, null, 0.3),
         quantity: fc.integer({ min: 0, max: 3 }),
         priceCents: fc.constantFrom(500, 900),
@@ -180,14 +180,19 @@ describe('shortlist', () => {
     ),
     boreMm: fc.double({ min: 30.6, max: 31.3, noNaN: true }),
     hands: fc.boolean(),
+    dateRadiusMm: fc.constantFrom(null, 9),
   })
 
   it('gives exactly what assessing and sorting every near pair gives, on random drawers', () => {
     fc.assert(
-      fc.property(drawers, ({ crystals: lines, gaskets: rings, boreMm, hands }) => {
+      fc.property(drawers, ({ crystals: lines, gaskets: rings, boreMm, hands, dateRadiusMm }) => {
         const stock = lines.map((line, i) => stockCrystal({ ...line, id: i + 1, code: `C${i}` }))
         const walls = rings.map((ring, i) => stockGasket({ ...ring, id: i + 1, code: `G${i}` }))
-        const facts = caseFacts({ bore: figure(boreMm), ...(hands ? {} : { handsBelowSeat: null }) })
+        const facts = caseFacts({
+          bore: figure(boreMm),
+          dateRadiusMm,
+          ...(hands ? {} : { handsBelowSeat: null }),
+        })
         const wishes = { ...NO_WISHES, sizeMm: 30.1, material: 'sapphire' as const }
         const { rejected, ...list } = shortlist(stockIndex(stock, walls), facts, wishes)
         const { rejected: plainRejected, ...plain } = plainShortlist(stock, walls, facts, wishes)

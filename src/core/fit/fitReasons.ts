@@ -1,5 +1,5 @@
 import { formatMm, formatPercent, formatShare, formatSignedMm } from '../units/formatMm'
-import { domeHeightAt } from '../section/domeHeightAt'
+import { magnifierPlaceMm, undersideAtMm } from './handClearance'
 import { wholeHeightMm } from './assessAcrylic'
 import type {
   AcrylicAssessment,
@@ -162,20 +162,9 @@ function standingSentence({ standing, crystal, held }: Candidate, facts: CaseFac
 }
 
 /** Under a domed inside the tips have less room than the middle; null where the inside is flat, or nobody knows how far they reach. */
-function tipClearanceMm(
-  middleMm: number,
-  { diameterMm, undersideRiseMm }: Candidate['crystal'],
-  reachMm: number | null,
-): number | null {
-  const radiusMm = diameterMm / 2
-  if (undersideRiseMm === 0 || reachMm === null || reachMm > radiusMm || undersideRiseMm > radiusMm)
-    return null
-  return middleMm - undersideRiseMm + domeHeightAt(radiusMm, undersideRiseMm, reachMm)
-}
-
 function handsSentence(
   { standing, crystal }: Candidate,
-  { handsBelowSeat, handReachMm }: CaseFacts,
+  { handsBelowSeat, handReachMm, dateRadiusMm }: CaseFacts,
 ): string[] {
   const clearanceMm = standing.handClearanceMm
   if (clearanceMm === null || !handsBelowSeat) {
@@ -184,17 +173,35 @@ function handsSentence(
     ]
   }
   const origin = handsBelowSeat.origin === 'measured' ? '' : ` (hands ${ORIGIN_WORDS[handsBelowSeat.origin]})`
-  const middleMm = clearanceMm + (crystal.insideMagnifierMm ?? 0)
-  const tips = tipClearanceMm(middleMm, crystal, handReachMm)
-  const where = tips === null ? '' : ` in the middle, ${formatMm(tips)} at the tips if all hands lay as high`
-  const underside = `${formatMm(middleMm)} from the hands to its underside${where}${origin}.`
-  return crystal.magnifier === 'inside' ? [magnifierSentence(crystal, clearanceMm), underside] : [underside]
+  const toUnderside = (riseMm: number) => formatMm(handsBelowSeat.valueMm + standing.undersideMm + riseMm)
+  const domed = crystal.undersideRiseMm > 0
+  const tips =
+    domed && handReachMm !== null
+      ? ` in the middle, ${toUnderside(undersideAtMm(crystal, handReachMm))} at the tips if all hands lay as high`
+      : ''
+  const underside = `${toUnderside(crystal.undersideRiseMm)} from the hands to its underside${tips}${origin}.`
+  if (crystal.magnifier !== 'inside') return [underside]
+  const place = domed ? magnifierPlace({ dateRadiusMm, handReachMm }) : ''
+  return [magnifierSentence(crystal, clearanceMm, place), underside]
 }
 
-function magnifierSentence({ insideMagnifierMm }: Candidate['crystal'], clearanceMm: number): string {
+/** Under a domed inside a magnifier hangs lower the further out it is: say where it was taken to be. */
+function magnifierPlace(place: Pick<CaseFacts, 'dateRadiusMm' | 'handReachMm'>): string {
+  const at = formatMm(magnifierPlaceMm(place))
+  if (place.dateRadiusMm !== null) return ` over the date, ${at} from the middle`
+  return place.handReachMm === null
+    ? ' in the middle: put on the case sheet where the date stands'
+    : ` ${at} from the middle, at the tips of the hands: put on the case sheet where the date stands`
+}
+
+function magnifierSentence(
+  { insideMagnifierMm }: Candidate['crystal'],
+  clearanceMm: number,
+  place: string,
+): string {
   return insideMagnifierMm === null
     ? 'A magnifier hangs under it, nobody knows how far: measure it before it goes over the hands.'
-    : `${formatMm(clearanceMm)} from the hands to the magnifier, which hangs ${formatMm(insideMagnifierMm)} under it.`
+    : `${formatMm(clearanceMm)} from the hands to the magnifier, which hangs ${formatMm(insideMagnifierMm)} under it${place}.`
 }
 
 function historySentence(candidate: Candidate, wishes: FitWishes): string[] {

@@ -1,19 +1,13 @@
 import type { ConstraintName } from './Candidate'
-import {
-  gasketHeightSuits,
-  gasketSuitsBore,
-  handsProbability,
-  interferenceProbability,
-  rimProbability,
-} from './assessPair'
+import { gasketHeightSuits, gasketSuitsBore, interferenceProbability, rimProbability } from './assessPair'
 import type { RingFacts } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
+import type { Underside } from './handClearance'
+import { handsProbability, magnifierPlaceMm, undersideReachMm } from './handClearance'
 import type { StockCrystal, StockGasket } from './parts'
-import type { Underside } from './undersideReach'
-import { undersideReachMm } from './undersideReach'
 
 /** What of a crystal its fit depends on. */
-type CrystalShape = Pick<StockCrystal, 'diameterMm' | 'edgeThicknessMm'> & Underside
+type CrystalShape = Pick<StockCrystal, 'edgeThicknessMm'> & Underside
 
 /** Probability of each constraint of one gasket with any shape of crystal. */
 export interface PairOdds {
@@ -32,6 +26,7 @@ export interface PairOdds {
  * integrals run once a value, not once a pair.
  */
 export function oddsOf(facts: RingFacts, policy: FitPolicy): (gasket: StockGasket) => PairOdds {
+  const magnifierAtMm = magnifierPlaceMm(facts)
   const tables = new Map<string, Map<number, number>>()
   const remembered = (key: string, work: (value: number) => number) => {
     const known = tables.get(key) ?? new Map<number, number>()
@@ -56,7 +51,7 @@ export function oddsOf(facts: RingFacts, policy: FitPolicy): (gasket: StockGaske
       gasketHeightSuits(gasket, { edgeThicknessMm }, facts, policy) ? 1 : 0,
     )
     const hands = facts.handsBelowSeat
-      ? remembered(`hands ${footMm}`, (reachMm) => handsProbability(reachMm, gasket, facts, policy))
+      ? remembered(`hands ${footMm}`, (reachMm) => handsProbability(reachMm, footMm, facts, policy))
       : null
     const bore = gasketSuitsBore(gasket, facts, policy) ? 1 : 0
     return {
@@ -67,7 +62,7 @@ export function oddsOf(facts: RingFacts, policy: FitPolicy): (gasket: StockGaske
         let at = 0
         into[at++] = interference(shape.diameterMm)
         into[at++] = rim(shape.edgeThicknessMm)
-        if (hands) into[at++] = hands(undersideReachMm(shape))
+        if (hands) into[at++] = hands(undersideReachMm(shape, magnifierAtMm))
         into[at++] = bore
         into[at++] = height(shape.edgeThicknessMm)
         into[at++] = stock

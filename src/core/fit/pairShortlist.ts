@@ -1,7 +1,6 @@
 import type { ConstraintName, PairAssessment } from './Candidate'
 import type { FitWishes, RingFacts } from './CaseFacts'
-import { assessPair } from './assessPair'
-import { axialStanding } from './axialStanding'
+import { assessPair, rimStandMm } from './assessPair'
 import { rejectedCandidate } from './rejectedCandidate'
 import type { Shortlist, ShortlistOptions } from './shortlistTypes'
 import type { FitPolicy } from './fitPolicy'
@@ -54,10 +53,10 @@ export function pairShortlist(
     const few = fits ? fitting : rejected
     const start = fits ? [] : [failing]
     if (!few.mayEnter([...start, rank])) return
-    const { rimMm } = axialStanding(first, gasket, facts.seatDepth.valueMm, null)
+    const standing = { rimMm: rimStandMm(first, gasket, facts) }
     for (const crystal of crystalsOf(index, shape)) {
       if (stockOf(crystal, gasket) !== stock) continue
-      const key = pairKey({ crystal, gasket, probability, standing: { rimMm } }, wishes, policy)
+      const key = pairKey({ crystal, gasket, probability, standing }, wishes, policy)
       few.offer([...start, ...key], () => assessPair(crystal, gasket, facts, policy))
     }
   }

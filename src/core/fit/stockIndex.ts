@@ -1,5 +1,4 @@
 import type { StockCrystal, StockGasket } from './parts'
-import { undersideReachMm } from './undersideReach'
 
 /**
  * The drawers laid out for searching. Crystals stand by diameter, edge and underside, so that all of one shape stand
@@ -50,7 +49,7 @@ function indexOf(
       a.diameterMm - b.diameterMm ||
       a.edgeThicknessMm - b.edgeThicknessMm ||
       a.undersideRiseMm - b.undersideRiseMm ||
-      undersideReachMm(a) - undersideReachMm(b) ||
+      (a.insideMagnifierMm ?? 0) - (b.insideMagnifierMm ?? 0) ||
       a.id - b.id,
   )
   const starts: number[] = []
@@ -95,7 +94,7 @@ function sameShape(a: StockCrystal, b: StockCrystal): boolean {
     a.diameterMm === b.diameterMm &&
     a.edgeThicknessMm === b.edgeThicknessMm &&
     a.undersideRiseMm === b.undersideRiseMm &&
-    undersideReachMm(a) === undersideReachMm(b)
+    (a.insideMagnifierMm ?? 0) === (b.insideMagnifierMm ?? 0)
   )
 }
 

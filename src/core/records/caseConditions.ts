@@ -7,6 +7,7 @@ export const HAS_BEZEL = { field: 'bezelKind', isOneOf: BEZEL_KINDS.filter((kind
 export const HAS_CROWN = { field: 'crownKind', isOneOf: ['push-pull', 'screw-down'] }
 export const HAS_BACK_RING = { field: 'backSeal', isOneOf: ['o-ring', 'flat-gasket'] }
 export const HAS_INSERT = { field: 'insertMaterial', isOneOf: ['aluminium', 'ceramic', 'steel', 'sapphire'] }
+export const HAS_MAGNIFIER = { field: 'magnifier', isOneOf: ['outside', 'inside'] }
 export const ON_NECK = { field: 'retention', isOneOf: ['neck-and-bezel'] }
 /** Whatever bezel a case has goes over a neck, whether it holds the crystal, carries it or only turns. */
 export const HAS_NECK = [{ field: 'retention', isOneOf: ['neck-and-bezel', 'press-in-bezel'] }, HAS_BEZEL]

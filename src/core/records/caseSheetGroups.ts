@@ -26,6 +26,8 @@ export const CASE_SHEET_GROUPS: readonly FieldGroup[] = [
       'crystalMaterial',
       'crystalProfile',
       'magnifier',
+      'dateAt',
+      'dateRadiusMm',
       'arCoating',
       'crystalOutline',
       'crystalDiameterMm',

@@ -10,6 +10,7 @@ import {
   INSERT_FORMS,
   INSERT_HOLDS,
   INSERT_MATERIALS,
+  DATE_PLACES,
   MAGNIFIERS,
   METALS,
   MOVEMENT_HOLDS,
@@ -24,7 +25,7 @@ import { FEWEST_NOTCHES, MOST_NOTCHES } from '../notches/chordBetweenNotches'
 import { BACK_KINDS } from '../opening/backKinds'
 import type { Field } from './Field'
 import { optionsOf } from './Field'
-import { PRESSED, HAS_STEM, HAS_BEZEL, HAS_INSERT, CEMENTED, NOTCHED } from './caseConditions'
+import { PRESSED, HAS_STEM, HAS_BEZEL, HAS_INSERT, HAS_MAGNIFIER, CEMENTED, NOTCHED } from './caseConditions'
 import { choice } from './choiceField'
 
 export const IDENTITY_FIELDS: readonly Field[] = [
@@ -51,6 +52,7 @@ export const CONSTRUCTION_FIELDS: readonly Field[] = [
   choice('crystalMaterial', 'Crystal material', CRYSTAL_MATERIALS),
   choice('crystalProfile', 'Crystal profile', CRYSTAL_PROFILES),
   choice('magnifier', 'Magnifier', MAGNIFIERS, true),
+  { ...choice('dateAt', 'Date at', DATE_PLACES), shownWhen: HAS_MAGNIFIER },
   {
     ...choice('arCoating', 'AR coat', AR_COATINGS, true),
     shownWhen: { field: 'crystalMaterial', isOneOf: ['mineral', 'hardened-mineral', 'sapphire'] },

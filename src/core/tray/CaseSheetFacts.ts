@@ -8,6 +8,7 @@ import type {
   InsertForm,
   InsertHold,
   InsertMaterial,
+  DatePlace,
   Magnifier,
   Retention,
 } from '../construction/kinds'
@@ -45,6 +46,9 @@ export interface CaseSheetFacts {
   readonly crystalMaterial: CrystalMaterial | null
   readonly crystalProfile: CrystalProfile | null
   readonly magnifier: Magnifier
+  /** from the axis to the middle of the date */
+  readonly dateRadiusMm: number | null
+  readonly dateAt: DatePlace | null
   readonly arCoating: ArCoating
   readonly gasketWallMm: number | null
   readonly gasketHeightMm: number | null

@@ -44,6 +44,7 @@ export function caseFactsOf(
 function seenFigures(measured: MeasuredFigures, sheet: CaseSheetFacts) {
   return {
     handReachMm: sheet.dialOpeningMm === null ? null : sheet.dialOpeningMm / 2 - HANDS_INSIDE_OPENING_MM,
+    dateRadiusMm: sheet.dateRadiusMm,
     handsBelowSeat: figureOf('hands-below-seat', measured, sheet),
     foundThickness: figureOf('crystal-edge', measured, sheet),
   }

@@ -128,6 +128,8 @@ export const DEMO_RING_CASES = [
     ...QUARTZ,
     backSeal: 'flat-gasket',
     magnifier: 'outside',
+    dateAt: '3',
+    dateRadiusMm: 8.6,
     backKind: 'snap',
     caseDiameterMm: 34,
     caseHeightMm: 8.9,

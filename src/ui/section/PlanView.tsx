@@ -4,6 +4,7 @@ import { degreesOfHour } from '@/core/opening/pegPlacement'
 import { placeLine } from '@/core/plan-view/placeLine'
 import { ovalOutline, planPoint } from '@/core/plan-view/planViewGeometry'
 import { manyOf } from '@/core/records/Field'
+import type { Magnifier } from '@/core/construction/kinds'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
@@ -12,6 +13,7 @@ import type { TrailLine } from '@/core/trail/partsTrail'
 import type { TrayView } from '@/services/trayView'
 import { formatMm } from '@/core/units/formatMm'
 import type { SectionCase } from '@/core/section/sectionGeometry'
+import { DateMark } from './DateMark'
 import { PlaceMark } from './PlaceMark'
 import { caseShape, rebateShape, SeatOutline } from './SeatOutline'
 
@@ -19,6 +21,8 @@ export interface PlanViewProps {
   readonly view: TrayView
   readonly section: SectionCase
   readonly target: ReadingTarget | null
+  /** magnifier of the crystal tried in the drawing; null when none is */
+  readonly planned?: Magnifier | null
 }
 
 /** Sines differ in the last bit between server and browser: a thousandth of a millimetre is enough here. */
@@ -34,7 +38,7 @@ const USUAL_CROWN_HOUR = 3
 const HOURS = Array.from({ length: 12 }, (_, hour) => hour)
 
 /** From above, 12 up: bore, directions read so far, the direction to read next, the stem. */
-export function PlanView({ view, section, target }: PlanViewProps) {
+export function PlanView({ view, section, target, planned = null }: PlanViewProps) {
   const titleId = useId()
   const { caseDiameterMm, boreMm, dialOpeningMm } = section
   const shaped = rebateShape(view)
@@ -139,6 +143,7 @@ export function PlanView({ view, section, target }: PlanViewProps) {
           />
         )
       })}
+      <DateMark sheet={view.sheet} planned={planned} />
       {read.map((r) => {
         const place = placeLine(shown, r.placeIndex, reach(shown))
         return place && <PlaceMark key={r.id} place={place} kind="read" />

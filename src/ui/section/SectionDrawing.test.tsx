@@ -62,6 +62,31 @@ describe('PlanView', () => {
     )
     expect(screen.getByRole('img')).toHaveAccessibleName(/bore oval 0.04; 4 places of case bore read/)
   })
+
+  it('shows the magnifier over the date, and that it is missing on a plain crystal', () => {
+    const lens = { magnifier: 'outside', dateAt: '6', dateRadiusMm: 8 } as const
+    const view = { ...VIEW, sheet: { ...VIEW.sheet, ...lens } }
+    const { section } = sectionModel(view, null)
+    const drawn = (planned: 'none' | 'outside' | null, dateRadiusMm: number | null = 8) => {
+      const sheet = { ...view.sheet, dateRadiusMm }
+      const { container, unmount } = renderInTheme(
+        <PlanView view={{ ...view, sheet }} section={section} target={null} planned={planned} />,
+      )
+      const mark = container.querySelector('[data-magnifier]')
+      const circle = mark?.querySelector('circle')
+      const found = {
+        kind: mark?.getAttribute('data-magnifier'),
+        x: circle?.getAttribute('cx'),
+        y: circle?.getAttribute('cy'),
+      }
+      unmount()
+      return found
+    }
+    expect(drawn('outside')).toEqual({ kind: 'there', x: '0', y: '8' })
+    expect(drawn(null).kind).toBe('there')
+    expect(drawn('none').kind).toBe('missing')
+    expect(drawn('outside', null).kind).toBeUndefined()
+  })
 })
 
 describe('BackDrawing', () => {

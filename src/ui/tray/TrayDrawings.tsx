@@ -46,7 +46,12 @@ export function TrayDrawings({ bench }: { bench: TrayBenchState }) {
           mt: 0.5,
         }}
       >
-        <PlanView view={view} section={model.section} target={target} />
+        <PlanView
+          view={view}
+          section={model.section}
+          target={target}
+          planned={pair?.crystal.magnifier ?? null}
+        />
         <Evidence view={view} />
       </Box>
     </>
@@ -123,6 +128,12 @@ function Evidence({ view }: { view: TrayView }) {
             <span className="figure">{figure}</span>
           </li>
         ))}
+        {view.sheet.magnifier !== 'none' && view.sheet.dateRadiusMm !== null && (
+          <li>
+            <span>Date at {view.sheet.dateAt ?? '3'}, under the magnifier</span>
+            <span className="figure">{formatMm(view.sheet.dateRadiusMm)}</span>
+          </li>
+        )}
         {evidence.length + sides.length === 0 && (
           <li style={{ color: 'var(--mui-palette-text-secondary)' }}>nothing measured yet</li>
         )}
