@@ -2,6 +2,7 @@ import { testStores } from '../../tests/stores/testStores'
 import type { Store } from '@/data/client'
 import { policyValues } from '@/core/policy/policyChanges'
 import { loadDemo } from '@/data/demo/loadDemo'
+import { updatePart } from '@/data/queries/partRecords'
 import { drawersSummary, findParts, partHistoryOf } from './drawersPage'
 import { exportParts } from './exportParts'
 import { saveShopPolicy, shopPolicy } from './shopPolicy'
@@ -98,6 +99,20 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
     expect(await findParts(store.db, { kind: 'crystal', size: 5000 })).toMatchObject({ ok: false })
     // A column nobody knows sorts as usual: it never reaches the database.
     expect((await find('', 'crystal', { sort: 'password:asc' })).rows[0]?.diameterMm).toBe(23.9)
+  })
+
+  it('are sorted by price with unknown ones last, whichever way', async () => {
+    const [supply] = (await find('', 'supply')).rows
+    if (!supply) throw new Error('no supplies')
+    const priced = (priceCents: number) => updatePart(store.db, 'supply', supply.id, { priceCents }, NOW)
+    await priced(0)
+    for (const direction of ['asc', 'desc']) {
+      const { rows } = await find('', 'supply', { sort: `priceCents:${direction}` })
+      const known = rows.slice(0, -1).map(({ priceCents }) => priceCents)
+      expect(rows.at(-1)?.id).toBe(supply.id)
+      expect(known).toEqual([...known].sort((a, b) => (direction === 'asc' ? a - b : b - a)))
+    }
+    await priced(supply.priceCents)
   })
 
   it('take the good rows of a list, give back the bad ones, and change nothing the second time', async () => {

@@ -113,7 +113,10 @@ function orderOf(kind: PartKind, sort: PartSearch['sort']): SQL[] {
   })
   // The id last, so that a page never shows a line of the one before.
   const usual = [...sizes, asc(table.drawer), asc(table.id)]
-  return chosen ? [sort.descending ? desc(chosen) : asc(chosen), ...usual] : usual
+  if (!chosen) return usual
+  // A price of 0 is one nobody knows: last, whichever way they are sorted.
+  const known = sort.field === 'priceCents' ? sql`nullif(${chosen}, 0)` : chosen
+  return [sql`${sort.descending ? desc(known) : asc(known)} nulls last`, ...usual]
 }
 
 function conditionOf(kind: PartKind, { sizes, words, shelf, stock }: PartQuery): SQL | undefined {

@@ -1,5 +1,6 @@
 import type { GridColDef } from '@mui/x-data-grid'
 import { formatMm } from '@/core/units/formatMm'
+import { moneyText } from '@/core/units/moneyText'
 import type { PartKind } from '@/core/stock/partKinds'
 import type { PartRow } from '@/services/drawersPage'
 import { codeColumn, countColumn, mmColumn, wordColumn } from '../lists/columns'
@@ -13,7 +14,12 @@ const THERE: GridColDef<PartRow> = {
   valueFormatter: (value: number, row) => (row.quantity < row.minimum ? `${value} low` : String(value)),
   cellClassName: ({ row }) => (row.quantity < row.minimum ? 'figure low' : 'figure'),
 }
-const END: readonly GridColDef<PartRow>[] = [SHELF, THERE, CODE]
+/** A price of 0 is one nobody knows. */
+const PRICE: GridColDef<PartRow> = {
+  ...countColumn<PartRow>('priceCents', 'Price'),
+  valueFormatter: (value: number) => (value === 0 ? '–' : moneyText(value)),
+}
+const END: readonly GridColDef<PartRow>[] = [SHELF, THERE, PRICE, CODE]
 
 /** A full face has neither opening nor recess. */
 const orNone = (column: GridColDef<PartRow>): GridColDef<PartRow> => ({
@@ -92,6 +98,7 @@ export const PART_COLUMNS: Readonly<Record<PartKind, readonly GridColDef<PartRow
     wordColumn('material', 'Material', 0.5),
     codeColumn('drawer', 'Place', 0.8),
     THERE,
+    PRICE,
     CODE,
   ],
   supply: [{ ...wordColumn<PartRow>('name', 'Name', 2), valueFormatter: (value: string) => value }, ...END],

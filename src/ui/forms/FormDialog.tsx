@@ -8,15 +8,17 @@ import { useId } from 'react'
 
 export interface FormDialogProps {
   readonly title: string
+  /** room for something beside the fields */
+  readonly wide?: boolean
   readonly onClose: () => void
   readonly children: ReactNode
 }
 
 /** Frame of a dialog that holds a form: its title, and the way out that stores nothing. */
-export function FormDialog({ title, onClose, children }: FormDialogProps) {
+export function FormDialog({ title, wide = false, onClose, children }: FormDialogProps) {
   const titleId = useId()
   return (
-    <Dialog open onClose={onClose} aria-labelledby={titleId} fullWidth maxWidth="md">
+    <Dialog open onClose={onClose} aria-labelledby={titleId} fullWidth maxWidth={wide ? 'lg' : 'md'}>
       <DialogTitle
         id={titleId}
         sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center' }}

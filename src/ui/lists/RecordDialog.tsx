@@ -4,6 +4,7 @@ import type { FieldGroup } from '@/core/records/caseSheetGroups'
 import type { Field } from '@/core/records/Field'
 import type { RecordKind } from '@/services/records'
 import { FormDialog } from '../forms/FormDialog'
+import type { RecordFormProps } from '../forms/RecordForm'
 import { RecordForm } from '../forms/RecordForm'
 import type { SaveRecord } from './SaveRecord'
 
@@ -15,6 +16,7 @@ export interface EditedRecord {
   readonly fields: readonly Field[]
   readonly groups?: readonly FieldGroup[]
   readonly initial: Readonly<Record<string, FieldValue | undefined>>
+  readonly beside?: RecordFormProps['beside']
 }
 
 export interface RecordDialogProps {
@@ -26,10 +28,11 @@ export interface RecordDialogProps {
 /** A record's form in a dialog; closes only when it is stored or left. */
 export function RecordDialog({ record, save, onClose }: RecordDialogProps) {
   return (
-    <FormDialog title={record.title} onClose={onClose}>
+    <FormDialog title={record.title} wide={record.beside !== undefined} onClose={onClose}>
       <RecordForm
         fields={record.fields}
         {...(record.groups && { groups: record.groups })}
+        {...(record.beside && { beside: record.beside })}
         initial={record.initial}
         submitLabel="Store"
         onSubmit={async (values) => {

@@ -4,6 +4,7 @@ import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import Link from 'next/link'
 import { useState } from 'react'
+import { caseSheetDraft } from '@/core/records/caseSheetDraft'
 import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
 import { CASE_SHEET_GROUPS } from '@/core/records/caseSheetGroups'
 import { isShown } from '@/core/records/Field'
@@ -93,6 +94,7 @@ export function SheetPage({ page, save }: SheetPageProps) {
             fields: CASE_SHEET_FIELDS,
             groups: CASE_SHEET_GROUPS,
             initial: values,
+            beside: (typed) => <SheetSection sheet={caseSheetDraft(typed)} />,
           }}
           save={save}
           onClose={() => setEditing(false)}
