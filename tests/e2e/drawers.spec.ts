@@ -150,6 +150,11 @@ test('a scanned label leads to its tray or its drawer from anywhere', async ({ p
   await expect(page.getByLabel('Find')).toHaveValue('N-310-50-B')
   const pdf = await page.request.get('/api/labels?of=drawers&kind=gasket')
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
+  await scan(page, 'WH:X:41')
+  const refusal = page.getByText('“WH:X:41” stands for no tray, drawer or part')
+  await expect(refusal).toBeVisible()
+  await page.getByRole('button', { name: 'Close' }).click()
+  await expect(refusal).toBeHidden()
 })
 
 test('the shop’s own limits are set, judged by, and set back', async ({ page }) => {

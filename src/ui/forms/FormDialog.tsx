@@ -6,6 +6,8 @@ import DialogTitle from '@mui/material/DialogTitle'
 import type { ReactNode } from 'react'
 import { useId } from 'react'
 
+const FOOT = '20px'
+
 export interface FormDialogProps {
   readonly title: string
   /** room for something beside the fields */
@@ -26,7 +28,11 @@ export function FormDialog({ title, wide = false, onClose, children }: FormDialo
         {title}
         <Button onClick={onClose}>Leave it</Button>
       </DialogTitle>
-      <DialogContent>{children}</DialogContent>
+      <DialogContent
+        sx={{ pb: FOOT, '--form-foot': FOOT, '--form-ground': 'var(--mui-palette-background-paper)' }}
+      >
+        {children}
+      </DialogContent>
     </Dialog>
   )
 }

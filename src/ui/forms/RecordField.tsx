@@ -14,12 +14,14 @@ import { ManyField } from './ManyField'
 export interface RecordFieldProps {
   readonly field: Field
   readonly control: Control<FormValues>
-  /** true leaves out the empty line under a field: for a narrow panel */
+  /** for a narrow panel */
   readonly dense: boolean
+  /** keeps a line free under a field that has no help, so that an error moves nothing */
+  readonly errorLine?: boolean
 }
 
 /** One field of a record, drawn by its kind; its help or its error has a line of its own. */
-export function RecordField({ field, control, dense }: RecordFieldProps) {
+export function RecordField({ field, control, dense, errorLine = !dense }: RecordFieldProps) {
   const wide = field.kind === 'many' || (field.kind === 'text' && (dense || field.multiline))
   return (
     <Box sx={{ gridColumn: wide ? '1 / -1' : undefined }}>
@@ -55,7 +57,7 @@ export function RecordField({ field, control, dense }: RecordFieldProps) {
               label={field.label}
               required={field.required}
               error={fieldState.error !== undefined}
-              helperText={fieldState.error?.message ?? field.help ?? (dense ? undefined : ' ')}
+              helperText={fieldState.error?.message ?? field.help ?? (errorLine ? ' ' : undefined)}
               {...kindProps(field, dense)}
             />
           )

@@ -30,6 +30,16 @@ export interface RecordFormProps {
 }
 
 const WIDE_COLUMNS = { xs: '1fr', sm: '1fr 1fr', md: '1fr 1fr 1fr' }
+/** A long form is stored from wherever one is in it; over the labels, which lie above their fields. */
+const ALWAYS_IN_SIGHT = {
+  position: { xs: 'static', sm: 'sticky' },
+  bottom: 'calc(0px - var(--form-foot, 0px))',
+  zIndex: 2,
+  py: 1,
+  borderTop: 1,
+  borderColor: 'divider',
+  background: 'var(--form-ground, var(--mui-palette-background-default))',
+}
 const BESIDE_COLUMNS = { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 440px' }
 
 /** A form drawn from a record's fields. What was typed stays until it is stored; errors stand at their field. */
@@ -38,7 +48,8 @@ export function RecordForm(props: RecordFormProps) {
   const { control, shown, values, submit, busy, error } = useRecordForm(fields, initial, onSubmit)
   const narrow = dense ? '1fr 1fr' : { xs: '1fr', sm: '1fr 1fr' }
   const columns = dense || beside ? narrow : WIDE_COLUMNS
-  const grid = { control, columns, dense }
+  // A long form would be all gaps: there the fields move a little when one is refused.
+  const grid = { control, columns, dense, errorLine: !dense && !groups }
   return (
     <Box component="form" noValidate onSubmit={(event) => void submit(event)} sx={{ mt: 1 }}>
       <FormError message={error} />
@@ -56,9 +67,11 @@ export function RecordForm(props: RecordFormProps) {
           <Box sx={{ position: { lg: 'sticky' }, top: 16, alignSelf: 'start' }}>{beside(values)}</Box>
         )}
       </Box>
-      <Button type="submit" variant="contained" disabled={busy} sx={{ mt: 1 }}>
-        {submitLabel}
-      </Button>
+      <Box sx={groups ? ALWAYS_IN_SIGHT : { mt: 1 }}>
+        <Button type="submit" variant="contained" disabled={busy}>
+          {submitLabel}
+        </Button>
+      </Box>
     </Box>
   )
 }
@@ -68,13 +81,14 @@ interface FieldGridProps {
   readonly control: Control<FormValues>
   readonly columns: string | Readonly<Record<string, string>>
   readonly dense: boolean
+  readonly errorLine: boolean
 }
 
-function FieldGrid({ fields, control, columns, dense }: FieldGridProps) {
+function FieldGrid({ fields, columns, ...each }: FieldGridProps) {
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: columns, columnGap: 1.5, rowGap: dense ? 0 : 0.5 }}>
+    <Box sx={{ display: 'grid', gridTemplateColumns: columns, columnGap: 1.5, rowGap: each.dense ? 0 : 0.5 }}>
       {fields.map((field) => (
-        <RecordField key={field.name} field={field} control={control} dense={dense} />
+        <RecordField key={field.name} field={field} {...each} />
       ))}
     </Box>
   )
@@ -83,7 +97,7 @@ function FieldGrid({ fields, control, columns, dense }: FieldGridProps) {
 function FieldSection({ title, ...grid }: FieldGridProps & { readonly title: string }) {
   const id = useId()
   return (
-    <Box role="group" aria-labelledby={id} sx={{ borderTop: 1, borderColor: 'divider', pt: 1.25, mb: 0.5 }}>
+    <Box role="group" aria-labelledby={id} sx={{ borderTop: 1, borderColor: 'divider', pt: 1.25, mb: 1.5 }}>
       <Typography id={id} variant="h2" component="h2" sx={{ mb: 0.5 }}>
         {title}
       </Typography>

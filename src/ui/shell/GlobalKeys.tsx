@@ -8,15 +8,18 @@ import { PLACES } from './places'
 import { useScan, useScanner } from './useScan'
 
 const KeysDialog = dynamic(() => import('./KeysDialog').then((m) => m.KeysDialog))
+const UnknownLabel = dynamic(() => import('./UnknownLabel').then((m) => m.UnknownLabel))
 
 /** Keys that work on every page: go to a place, new tray, find, and the help that lists them. */
 export function GlobalKeys() {
   const router = useRouter()
   const [helpOpen, setHelpOpen] = useState(false)
+  const [unknownLabel, setUnknownLabel] = useState<string | null>(null)
   const onTray = /^\/trays\/\d+/.test(usePathname())
 
-  useScanner()
+  useScanner(setUnknownLabel)
   useScan((target) => {
+    setUnknownLabel(null)
     router.push(addressOf(target))
     return true
   }, 'last')
@@ -32,5 +35,12 @@ export function GlobalKeys() {
   useHotkeys('/', () => router.push('/trays?find'), { useKey: true, preventDefault: true })
   useHotkeys('?', () => setHelpOpen(true), { useKey: true, ignoreModifiers: true })
 
-  return helpOpen ? <KeysDialog onTray={onTray} onClose={() => setHelpOpen(false)} /> : null
+  return (
+    <>
+      {helpOpen && <KeysDialog onTray={onTray} onClose={() => setHelpOpen(false)} />}
+      {unknownLabel !== null && (
+        <UnknownLabel key={unknownLabel} line={unknownLabel} onGone={() => setUnknownLabel(null)} />
+      )}
+    </>
+  )
 }

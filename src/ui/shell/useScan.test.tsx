@@ -5,18 +5,25 @@ import { useState } from 'react'
 import type { ScanTarget } from '@/core/stock/scanCode'
 import { useScan, useScanner } from './useScan'
 
-function Bench({ onScan }: { onScan: (target: ScanTarget) => boolean }) {
+interface BenchProps {
+  readonly onScan: (target: ScanTarget) => boolean
+  readonly onUnknown: (line: string) => void
+}
+
+function Bench({ onScan, onUnknown }: BenchProps) {
   const [note, setNote] = useState('')
-  useScanner()
+  useScanner(onUnknown)
   useScan(onScan)
   return <input aria-label="Note" value={note} onChange={(event) => setNote(event.target.value)} />
 }
 
 describe('useScanner', () => {
   const heard = jest.fn<(target: ScanTarget) => boolean>(() => true)
+  const unknown = jest.fn()
   beforeEach(() => {
     heard.mockClear()
-    render(<Bench onScan={heard} />)
+    unknown.mockClear()
+    render(<Bench onScan={heard} onUnknown={unknown} />)
   })
   const note = () => screen.getByRole('textbox', { name: 'Note' })
 
@@ -41,9 +48,10 @@ describe('useScanner', () => {
     expect(note()).toHaveValue('WHITE ring')
   })
 
-  it('swallows a label that is none of ours', async () => {
+  it('tells of a label that is none of ours, and leaves nothing of it in a field', async () => {
     await userEvent.type(note(), 'WH:X:1{Enter}')
     expect(heard).not.toHaveBeenCalled()
+    expect(unknown.mock.calls).toEqual([['WH:X:1']])
     expect(note()).toHaveValue('')
   })
 })

@@ -35,8 +35,10 @@ export function useScan(onScan: OnScan, turn: 'first' | 'last' = 'first'): void 
  * Turns the keys a scanner sends into scans: once for the whole product. Other keys go their usual way.
  * From the second letter of the prefix on no field and no shortcut gets them; what was typed by hand after all is given
  * back to the field it was typed in.
+ * @param onUnknown - told a line with our prefix that is no label of ours
  */
-export function useScanner(): void {
+export function useScanner(onUnknown: (line: string) => void): void {
+  const unknown = useEffectEvent(onUnknown)
   useLayoutEffect(() => {
     let keys = NO_KEYS
     let timer: ReturnType<typeof setTimeout> | undefined
@@ -54,6 +56,7 @@ export function useScanner(): void {
       if (heldBack(keys) !== '') timer = setTimeout(giveBackTo, GIVE_BACK_AFTER_MS, target)
       const scanned = readScan(taken.line)
       if (scanned) [...listeners].some((listener) => listener(scanned))
+      else if (taken.key === 'end') unknown(taken.line)
     }
     const giveBackTo = (target: EventTarget | null) => {
       typeInto(target, heldBack(keys))
