@@ -4,7 +4,7 @@ import path from 'node:path'
 import { bin, must, ROOT, step } from './project.mjs'
 
 const STAMP = path.join(ROOT, '.next/whyalon-source-hash')
-const SOURCES = ['src', 'next.config.ts', 'tsconfig.json', 'package-lock.json']
+const SOURCES = ['src', 'next.config.mjs', 'tsconfig.json', 'package-lock.json']
 
 /** Builds the application when its sources are not the ones the last build was made from. */
 export async function ensureBuild() {

@@ -1,5 +1,4 @@
 import 'server-only'
-import sharp from 'sharp'
 import type { Db } from '@/data/client'
 import { countPhotos, deletePhoto, insertPhoto, photoBytes } from '@/data/queries/photos'
 import { standingShapes } from '@/data/queries/shapes'
@@ -56,6 +55,8 @@ export async function addPhoto(
 
 /** The picture upright and re-encoded; null when the bytes are not one. */
 async function decoded(bytes: Uint8Array) {
+  // Loaded with the first picture: the server starts sooner without it.
+  const { default: sharp } = await import('sharp')
   try {
     const image = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
     const { format } = await image.metadata()
