@@ -37,11 +37,6 @@ export interface BezelAssessment {
   readonly reasons: readonly string[]
 }
 
-/** A bezel's opening clears the crystal by at least this, mm across. From memory. */
-const CLEAR_OF_CRYSTAL_MM = 0.2
-/** A new bezel's inside may differ from the old one's by this, mm. From memory. */
-const LIKE_OLD_MM = 0.06
-
 interface Check extends PartCheck {
   /** what speaks for it; null where there is nothing worth telling */
   readonly reason: string | null
@@ -62,7 +57,7 @@ export function assessBezel(
     hold(bezel, seat, policy),
     ...keys(bezel, seat, policy),
     clicks(bezel, seat),
-    clearOfCrystal(bezel, seat),
+    clearOfCrystal(bezel, seat, policy),
     {
       probability: isFamily(bezel.family, seat.family) ? 1 : 0,
       failure: familyText(bezel.family, seat.family),
@@ -106,7 +101,10 @@ function hold(
   if (!oldInner) return null
   const offMm = bezel.innerMm - oldInner.valueMm
   return {
-    probability: probabilityWithin(offMm, u(oldInner), { lowMm: -LIKE_OLD_MM, highMm: LIKE_OLD_MM }),
+    probability: probabilityWithin(offMm, u(oldInner), {
+      lowMm: -policy.likeOldMm,
+      highMm: policy.likeOldMm,
+    }),
     failure: `${formatMm(Math.abs(offMm))} ${offMm > 0 ? 'wider' : 'narrower'} inside than the old bezel`,
     reason: `Inside ${formatMm(bezel.innerMm)} as the old bezel’s ${formatMm(oldInner.valueMm)}.`,
   }
@@ -140,11 +138,15 @@ function clicks(bezel: StockBezel, seat: BezelSeat): Check | null {
   }
 }
 
-function clearOfCrystal(bezel: StockBezel, { crystalMm }: BezelSeat): Check | null {
+function clearOfCrystal(
+  bezel: StockBezel,
+  { crystalMm }: BezelSeat,
+  { clearOfCrystalMm }: BezelPolicy,
+): Check | null {
   if (crystalMm === null || bezel.boreMm !== null) return null
   const openMm = bezel.recessInnerMm ?? bezel.innerMm
   return {
-    probability: openMm - crystalMm >= CLEAR_OF_CRYSTAL_MM ? 1 : 0,
+    probability: openMm - crystalMm >= clearOfCrystalMm ? 1 : 0,
     failure: `its opening of ${formatMm(openMm)} does not clear the ${formatMm(crystalMm)} crystal`,
     reason: null,
   }

@@ -3,6 +3,7 @@ import { figure } from '../../../tests/factories/caseFacts'
 import { stockBezel, stockInsert } from '../../../tests/factories/otherParts'
 import type { BezelSeat } from './assessBezel'
 import { assessBezel, newBezelNotes } from './assessBezel'
+import { BEZEL_POLICY } from './bezelPolicy'
 import type { InsertSeat } from './assessInsert'
 import { assessInsert, cutRingFor } from './assessInsert'
 import { chooseBezel, chooseInsert } from './chooseBezelParts'
@@ -163,6 +164,18 @@ describe('assessBezel', () => {
     expect(assessBezel(stockBezel(), { ...CASE, crystalMm: 30.3 }).failures[0]).toMatch(
       /does not clear the 30.30 crystal/,
     )
+  })
+
+  it('asks of the opening and of the old bezel what the shop asks', () => {
+    const near = { ...BEZEL_POLICY, clearOfCrystalMm: 0 }
+    const open = stockBezel().recessInnerMm ?? stockBezel().innerMm
+    const touching = { ...CASE, crystalMm: open - 0.05 }
+    expect(assessBezel(stockBezel(), touching).failures.join(' ')).toMatch(/does not clear/)
+    expect(assessBezel(stockBezel(), touching, near).failures.join(' ')).not.toMatch(/does not clear/)
+    const unread = { ...CASE, neckOuter: null, oldInner: figure(stockBezel().innerMm + 0.12) }
+    expect(assessBezel(stockBezel(), unread).failures[0]).toMatch(/narrower inside than the old bezel/)
+    const wide = { ...BEZEL_POLICY, likeOldMm: 0.3 }
+    expect(assessBezel(stockBezel(), unread, wide).failures).toEqual([])
   })
 })
 

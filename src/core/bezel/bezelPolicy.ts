@@ -22,6 +22,10 @@ export interface BezelPolicy {
   readonly pressOn: Window
   /** turning bezel: bezel less neck across, mm */
   readonly turning: Window
+  /** inside against the old bezel's, where the neck was not measured, mm */
+  readonly likeOldMm: number
+  /** its opening clears the crystal by at least this, mm across */
+  readonly clearOfCrystalMm: number
   /** key spacing and width against the old bezel's, mm */
   readonly keyWithinMm: number
   /** chapter ring less the old one: what still lies as it lay, mm */
@@ -41,6 +45,8 @@ export const BEZEL_POLICY: BezelPolicy = {
   leastRingMm: 0.8,
   pressOn: { lowMm: 0.02, highMm: 0.1 },
   turning: { lowMm: 0.02, highMm: 0.2 },
+  likeOldMm: 0.06,
+  clearOfCrystalMm: 0.2,
   keyWithinMm: 0.1,
   chapterRing: {
     outer: { lowMm: -0.2, highMm: 0.1 },

@@ -24,9 +24,6 @@ export interface BezelRing {
   readonly reason: string
 }
 
-/** A new ring's wall may differ from the old one's by this, mm. From memory: an old ring has set by about as much. */
-const WALL_LIKE_OLD_MM = 0.05
-
 /**
  * Rings between a removable bezel and its case, the likeliest first: by the squeeze they get there, or, where the joint
  * was not measured, by the old ring's wall. A ring that belongs to another bezel is left out: it looks alike and does
@@ -63,7 +60,7 @@ function judged(
 ): BezelRing[] {
   const wall = { valueMm: gasket.wallMm, standardUncertaintyMm: policy.gasketWallUncertaintyMm }
   if (neckOuter && bezelInner) {
-    if (Math.abs(gasket.outerDiameterMm - bezelInner.valueMm) > RING_TO_BEZEL_MM) return []
+    if (Math.abs(gasket.outerDiameterMm - bezelInner.valueMm) > policy.ringToBezelMm) return []
     const found = squeezeBetween({ inner: neckOuter, outer: bezelInner, wall })
     const band = bandOf(gasket, policy)
     const reason = `squeezed ${formatShare(found.squeeze)} between bezel and neck; ${gasket.material} wants ${formatShare(band.low)}–${formatShare(band.high)}`
@@ -72,10 +69,7 @@ function judged(
   if (!oldWall) return []
   const offMm = gasket.wallMm - oldWall.valueMm
   const uncertaintyMm = Math.hypot(oldWall.standardUncertaintyMm, policy.gasketWallUncertaintyMm)
-  const window = { lowMm: -WALL_LIKE_OLD_MM, highMm: WALL_LIKE_OLD_MM }
+  const window = { lowMm: -policy.wallLikeOldMm, highMm: policy.wallLikeOldMm }
   const reason = `wall ${formatMm(gasket.wallMm)} as the old ring’s ${formatMm(oldWall.valueMm)}; measure neck and bezel for its squeeze`
   return [{ gasket, squeeze: null, probability: probabilityWithin(offMm, uncertaintyMm, window), reason }]
 }
-
-/** A ring's outside may differ from the bezel's inside by this, mm. From memory. */
-const RING_TO_BEZEL_MM = 0.3

@@ -307,5 +307,9 @@ describe('bezelRings', () => {
     expect(byOld.map(({ gasket }) => gasket.id)).toEqual([2, 1])
     expect(byOld[0]?.reason).toMatch(/as the old ring’s 0.58; measure neck and bezel/)
     expect(bezelRings(rings, { ...joint, neckOuter: null, oldWall: null }, FIT_POLICY)).toEqual([])
+    const wide = { ...FIT_POLICY, wallLikeOldMm: 0.2 }
+    expect(bezelRings(rings, { ...joint, neckOuter: null }, wide).map(({ gasket }) => gasket.id)).toContain(4)
+    const strict = { ...FIT_POLICY, ringToBezelMm: 0.05 }
+    expect(bezelRings(rings, { ...joint, bezelInner: figure(34.2) }, strict)).toEqual([])
   })
 })

@@ -16,6 +16,10 @@ export interface FitPolicy {
   readonly minimumHandClearanceMm: number
   /** how far a gasket's outer diameter may differ from the bore */
   readonly gasketToBoreMm: number
+  /** outside of the ring under a removable bezel against the bezel's inside, mm */
+  readonly ringToBezelMm: number
+  /** its wall against the old one's where the joint was not measured, mm: an old ring has set by about as much */
+  readonly wallLikeOldMm: number
   /** least part of the crystal's edge that the gasket must hold, 0…1 */
   readonly minimumEdgeHeld: number
   /** squeeze of the ring between a bezel and the glass over a neck, by its material */
@@ -62,6 +66,8 @@ export const FIT_POLICY: FitPolicy = {
   flushMm: 0.08, // from memory
   minimumHandClearanceMm: 0.25, // from memory
   gasketToBoreMm: 0.1, // from memory
+  ringToBezelMm: 0.3, // from memory
+  wallLikeOldMm: 0.05, // from memory
   minimumEdgeHeld: 0.6, // from memory
   neckSqueezeBands: {
     nylon: { low: 0.03, high: 0.2 }, // from memory

@@ -43,7 +43,7 @@ export function ringToOrder(
   groove: GrooveFigures,
   policy: SealPolicy = SEAL_POLICY,
 ): { readonly name: string; readonly seal: SealAssessment } | null {
-  const wanted = groove.inner.valueMm / (1 + USUAL_STRETCH)
+  const wanted = groove.inner.valueMm / (1 + policy.oldRing.usualStretch)
   const rings = [...STANDARD_O_RINGS, ...watchSizedNear(wanted)].filter(
     ({ innerDiameterMm }) => Math.abs(groove.inner.valueMm / innerDiameterMm - 1) < MOST_OFF,
   )
@@ -54,23 +54,22 @@ export function ringToOrder(
   return best && best.seal.probability >= policy.leastProbability ? best : null
 }
 
-const USUAL_STRETCH = 0.015
-
 /** Rings from the drawers like the old one, where its groove was not measured: by its likely free sizes. */
 export function oRingsLikeOld(
   rings: readonly StockORing[],
   likely: { readonly innerMm: number; readonly sectionMm: number },
+  { likeOld }: Pick<SealPolicy, 'likeOld'> = SEAL_POLICY,
   most = 4,
 ): SealChoice<StockORing>[] {
   const off = (ring: StockORing) =>
-    Math.abs(ring.innerDiameterMm / likely.innerMm - 1) / LIKE_INNER +
-    Math.abs(ring.sectionMm - likely.sectionMm) / LIKE_SECTION_MM
+    Math.abs(ring.innerDiameterMm / likely.innerMm - 1) / likeOld.inner +
+    Math.abs(ring.sectionMm - likely.sectionMm) / likeOld.sectionMm
   return rings
     .filter(
       (ring) =>
         ring.quantity >= 1 &&
-        Math.abs(ring.innerDiameterMm / likely.innerMm - 1) <= LIKE_INNER &&
-        Math.abs(ring.sectionMm - likely.sectionMm) <= LIKE_SECTION_MM,
+        Math.abs(ring.innerDiameterMm / likely.innerMm - 1) <= likeOld.inner &&
+        Math.abs(ring.sectionMm - likely.sectionMm) <= likeOld.sectionMm,
     )
     .sort((a, b) => off(a) - off(b) || a.id - b.id)
     .slice(0, most)
@@ -80,7 +79,3 @@ export function oRingsLikeOld(
       reason: `${formatMm(part.innerDiameterMm, 0.1)} × ${formatMm(part.sectionMm)} is like the old ring when it was new; its squeeze is not known until the groove is measured`,
     }))
 }
-
-/** How far a ring may differ from the old one: inside as a share, section in mm. From memory. */
-const LIKE_INNER = 0.03
-const LIKE_SECTION_MM = 0.08

@@ -8,10 +8,6 @@ import { assessFlatSeal, FLAT_SEAL_POLICY, flatSealSentence } from './flatSeal'
 import type { SealPolicy } from './sealPolicy'
 import { SEAL_POLICY } from './sealPolicy'
 
-/** How far a flat gasket may differ from the old one, mm. From memory. */
-const FLAT_INNER_MM = 0.3
-const FLAT_THICKNESS_MM = 0.1
-
 /** Flat back gaskets that seal a recess, the likeliest first. */
 export function flatGasketsForGroove(
   gaskets: readonly StockGasket[],
@@ -37,13 +33,14 @@ export function flatGasketsForGroove(
 export function flatGasketsLikeOld(
   gaskets: readonly StockGasket[],
   old: { readonly inner: Figure; readonly thickness: Figure },
+  { likeOld }: Pick<FlatSealPolicy, 'likeOld'> = FLAT_SEAL_POLICY,
   most = 4,
 ): SealChoice<StockGasket>[] {
   return flatOnes(gaskets)
     .filter(
       (gasket) =>
-        Math.abs(innerOf(gasket) - old.inner.valueMm) <= FLAT_INNER_MM &&
-        Math.abs(gasket.heightMm - old.thickness.valueMm) <= FLAT_THICKNESS_MM,
+        Math.abs(innerOf(gasket) - old.inner.valueMm) <= likeOld.innerMm &&
+        Math.abs(gasket.heightMm - old.thickness.valueMm) <= likeOld.thicknessMm,
     )
     .sort(
       (a, b) =>

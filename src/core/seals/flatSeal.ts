@@ -33,6 +33,10 @@ export interface FlatSealPolicy {
   /** standard uncertainties of a stock gasket, mm */
   readonly thicknessUncertaintyMm: number
   readonly innerUncertaintyMm: number
+  /** an old gasket this near its gap has taken a set, share of the gap */
+  readonly setWithin: number
+  /** how far a gasket may differ from the old one, mm */
+  readonly likeOld: { readonly innerMm: number; readonly thicknessMm: number }
 }
 
 export const FLAT_SEAL_POLICY: FlatSealPolicy = {
@@ -46,6 +50,8 @@ export const FLAT_SEAL_POLICY: FlatSealPolicy = {
   looseMm: { low: -0.3, high: 0.4 },
   thicknessUncertaintyMm: 0.02,
   innerUncertaintyMm: 0.05,
+  setWithin: 0.08,
+  likeOld: { innerMm: 0.3, thicknessMm: 0.1 },
 }
 
 /**

@@ -1,4 +1,6 @@
 import { formatMm, formatShare } from '../units/formatMm'
+import type { OldRingPolicy } from './sealPolicy'
+import { SEAL_POLICY } from './sealPolicy'
 
 /** What an old ring shows, and where it lay. Lengths mm; null where nobody measured it. */
 export interface OldRing {
@@ -18,36 +20,30 @@ export interface OldRingView {
   readonly sentences: readonly string[]
 }
 
-/** A section this near its gap has taken the groove's shape, share of the gap. From memory. */
-const SET_WITHIN = 0.12
-/** A ring that has set had about this much squeeze when it was new. From memory. */
-const USUAL_SQUEEZE = 0.22
-/** A new ring is usually stretched by about this much over its wall. From memory. */
-const USUAL_STRETCH = 0.015
-/** Sections this far apart round one ring mean it was flattened in places, mm. From memory. */
-const FLATTENED_MM = 0.06
-
 /**
  * How far the readings of an old ring can be trusted: rubber that lay stretched and squeezed for years keeps that shape.
  * Stretched, it reads too large inside and too thin; flattened, it reads too thin across.
  */
-export function oldRingView(ring: OldRing): OldRingView {
+export function oldRingView(
+  ring: OldRing,
+  { setWithin, usualSqueeze, usualStretch, flattenedMm }: OldRingPolicy = SEAL_POLICY.oldRing,
+): OldRingView {
   const { innerMm, sectionMm, sectionSpreadMm, grooveInnerMm, gapMm } = ring
   const sentences: string[] = []
   let likelyInnerMm = innerMm
   let likelySectionMm = sectionMm
-  if (innerMm !== null && grooveInnerMm !== null && innerMm >= grooveInnerMm * (1 - USUAL_STRETCH / 2)) {
-    likelyInnerMm = grooveInnerMm / (1 + USUAL_STRETCH)
+  if (innerMm !== null && grooveInnerMm !== null && innerMm >= grooveInnerMm * (1 - usualStretch / 2)) {
+    likelyInnerMm = grooveInnerMm / (1 + usualStretch)
     sentences.push(
-      `Its inside reads ${formatMm(innerMm)} over a wall of ${formatMm(grooveInnerMm)}: it has grown in use. A new one was likely about ${formatMm(likelyInnerMm, 0.1)} inside, stretched ${formatShare(USUAL_STRETCH, 1)}.`,
+      `Its inside reads ${formatMm(innerMm)} over a wall of ${formatMm(grooveInnerMm)}: it has grown in use. A new one was likely about ${formatMm(likelyInnerMm, 0.1)} inside, stretched ${formatShare(usualStretch, 1)}.`,
     )
   }
-  if (sectionMm !== null && gapMm !== null && sectionMm <= gapMm * (1 + SET_WITHIN)) {
-    likelySectionMm = gapMm / (1 - USUAL_SQUEEZE)
+  if (sectionMm !== null && gapMm !== null && sectionMm <= gapMm * (1 + setWithin)) {
+    likelySectionMm = gapMm / (1 - usualSqueeze)
     sentences.push(
-      `Its section reads ${formatMm(sectionMm)} in a gap of ${formatMm(gapMm)}: it has taken a set and reads thin. A new one was likely about ${formatMm(likelySectionMm, 0.01)}, squeezed ${formatShare(USUAL_SQUEEZE)}.`,
+      `Its section reads ${formatMm(sectionMm)} in a gap of ${formatMm(gapMm)}: it has taken a set and reads thin. A new one was likely about ${formatMm(likelySectionMm, 0.01)}, squeezed ${formatShare(usualSqueeze)}.`,
     )
-  } else if (sectionSpreadMm > FLATTENED_MM && sectionMm !== null) {
+  } else if (sectionSpreadMm > flattenedMm && sectionMm !== null) {
     likelySectionMm = sectionMm + sectionSpreadMm / 2
     sentences.push(
       `Its section differs by ${formatMm(sectionSpreadMm)} round the ring: it is flattened in places. The thickest place is nearest to new.`,

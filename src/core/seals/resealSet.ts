@@ -83,13 +83,16 @@ function backORing(
   const groove = grooveOf(figure)
   const oldInner = figure('back-ring-inner')
   const oldSection = figure('back-ring-section')
-  const old = oldRingView({
-    innerMm: oldInner?.valueMm ?? null,
-    sectionMm: oldSection?.valueMm ?? null,
-    sectionSpreadMm: measured['back-ring-section']?.spread.spreadMm ?? 0,
-    grooveInnerMm: figure('back-groove-inner')?.valueMm ?? null,
-    gapMm: figure('back-groove-depth')?.valueMm ?? null,
-  })
+  const old = oldRingView(
+    {
+      innerMm: oldInner?.valueMm ?? null,
+      sectionMm: oldSection?.valueMm ?? null,
+      sectionSpreadMm: measured['back-ring-section']?.spread.spreadMm ?? 0,
+      grooveInnerMm: figure('back-groove-inner')?.valueMm ?? null,
+      gapMm: figure('back-groove-depth')?.valueMm ?? null,
+    },
+    seal.oldRing,
+  )
   const base = { id: 'back' as const, title: 'Back O-ring', notes: old.sentences }
   if (groove) {
     const choices = oRingsForGroove(rings, groove, seal)
@@ -103,7 +106,7 @@ function backORing(
   }
   const likely =
     old.likelyInnerMm !== null && old.likelySectionMm !== null
-      ? oRingsLikeOld(rings, { innerMm: old.likelyInnerMm, sectionMm: old.likelySectionMm })
+      ? oRingsLikeOld(rings, { innerMm: old.likelyInnerMm, sectionMm: old.likelySectionMm }, seal)
       : []
   return { ...base, choices: likely.map(oRingLine), order: null, measure: unknownOf(figure) }
 }
@@ -112,7 +115,7 @@ function backFlat(figure: Known, gaskets: readonly StockGasket[], { seal, flat }
   const inner = figure('back-ring-inner')
   const thickness = figure('back-ring-section')
   const groove = grooveOf(figure)
-  const base = { id: 'back' as const, title: 'Flat back gasket', notes: flatNotes(thickness, groove) }
+  const base = { id: 'back' as const, title: 'Flat back gasket', notes: flatNotes(thickness, groove, flat) }
   if (groove) {
     const choices = flatGasketsForGroove(gaskets, groove, { seal, flat })
     const order = choices.length === 0 ? flatToOrder(groove, flat, seal.leastProbability) : null
@@ -125,7 +128,7 @@ function backFlat(figure: Known, gaskets: readonly StockGasket[], { seal, flat }
       measure: [],
     }
   }
-  const choices = inner && thickness ? flatGasketsLikeOld(gaskets, { inner, thickness }) : []
+  const choices = inner && thickness ? flatGasketsLikeOld(gaskets, { inner, thickness }, flat) : []
   return {
     ...base,
     choices: choices.map(gasketLine),
@@ -137,17 +140,18 @@ function backFlat(figure: Known, gaskets: readonly StockGasket[], { seal, flat }
   }
 }
 
-/** A flat gasket this near its gap has taken a set, share of the gap. From memory. */
-const SET_WITHIN = 0.08
-
 /** How far the old gasket's reading can be trusted. */
-function flatNotes(thickness: Figure | null, groove: GrooveFigures | null): string[] {
+function flatNotes(
+  thickness: Figure | null,
+  groove: GrooveFigures | null,
+  { setWithin }: FlatSealPolicy,
+): string[] {
   if (!thickness) return []
   if (!groove)
     return [
       'A flat gasket that lay under the back for years reads thin: rather a little thicker than thinner.',
     ]
-  const set = thickness.valueMm <= groove.gap.valueMm * (1 + SET_WITHIN)
+  const set = thickness.valueMm <= groove.gap.valueMm * (1 + setWithin)
   return set
     ? [
         `The old one reads ${formatMm(thickness.valueMm)} thick in a gap of ${formatMm(groove.gap.valueMm)}: it has taken a set. Go by the recess.`,

@@ -8,6 +8,21 @@ export interface SealPolicy {
   /** standard uncertainties of a stock ring, mm */
   readonly ringInnerUncertaintyMm: number
   readonly ringSectionUncertaintyMm: number
+  readonly oldRing: OldRingPolicy
+  /** how far a ring may differ from what the old one was when it was new: inside as a share, section in mm */
+  readonly likeOld: { readonly inner: number; readonly sectionMm: number }
+}
+
+/** How an old ring is told from a new one. */
+export interface OldRingPolicy {
+  /** a section this near its gap has taken the groove's shape, share of the gap */
+  readonly setWithin: number
+  /** a ring that has set had about this much squeeze when it was new, share */
+  readonly usualSqueeze: number
+  /** a new ring is usually stretched by about this much over its wall, share */
+  readonly usualStretch: number
+  /** sections this far apart round one ring mean it was flattened in places, mm */
+  readonly flattenedMm: number
 }
 
 export const SEAL_POLICY: SealPolicy = {
@@ -17,4 +32,6 @@ export const SEAL_POLICY: SealPolicy = {
   leastProbability: 0.5,
   ringInnerUncertaintyMm: 0.05, // from memory
   ringSectionUncertaintyMm: 0.02, // from memory
+  oldRing: { setWithin: 0.12, usualSqueeze: 0.22, usualStretch: 0.015, flattenedMm: 0.06 }, // from memory
+  likeOld: { inner: 0.03, sectionMm: 0.08 }, // from memory
 }

@@ -6,6 +6,8 @@ import { stockORing } from '../../../tests/factories/otherParts'
 import { assessSeal } from './assessSeal'
 import { oRingsForGroove, ringToOrder } from './backSeals'
 import { oldRingView } from './oldRing'
+import { FLAT_SEAL_POLICY } from './flatSeal'
+import { SEAL_POLICY } from './sealPolicy'
 import { sectionLossAtStretch } from './oRingSection'
 import { resealSet } from './resealSet'
 import { staticSeal } from './staticSeal'
@@ -115,6 +117,13 @@ describe('oldRingView', () => {
     expect(oldRingView({ ...sound, gapMm: null }).sentences[0]).toMatch(/Without the groove nobody can tell/)
     expect(oldRingView({ ...sound, sectionSpreadMm: 0.1 }).sentences[0]).toMatch(/flattened in places/)
   })
+
+  it('tells a set ring by the shop’s own limits', () => {
+    const ring = { innerMm: 29, sectionMm: 0.7, sectionSpreadMm: 0, grooveInnerMm: 29.6, gapMm: 0.6 }
+    expect(oldRingView(ring).likelySectionMm).toBe(0.7)
+    const own = { ...SEAL_POLICY.oldRing, setWithin: 0.2, usualSqueeze: 0.25 }
+    expect(oldRingView(ring, own).likelySectionMm).toBeCloseTo(0.6 / 0.75, 9)
+  })
 })
 
 describe('resealSet', () => {
@@ -139,6 +148,15 @@ describe('resealSet', () => {
     expect(set[0]?.choices[0]).toMatchObject({ partId: 1 })
     expect(set[0]?.measure).toEqual(['back-groove-inner', 'back-groove-width', 'back-groove-depth'])
     expect(set[1]?.measure).toEqual(['crown-tube', 'crown-bore'])
+  })
+
+  it('takes a part for like the old one by the shop’s own limits', () => {
+    const ring = caseSheetFacts({ backRingInnerMm: 29.1, backRingSectionMm: 0.78 })
+    const close = { ...SEAL_POLICY, likeOld: { inner: 0.03, sectionMm: 0.01 } }
+    expect(resealSet({}, ring, stock, { seal: close, flat: FLAT_SEAL_POLICY })[0]?.choices).toEqual([])
+    const flat = caseSheetFacts({ backSeal: 'flat-gasket', backRingInnerMm: 28.1, backRingSectionMm: 0.47 })
+    const thin = { ...FLAT_SEAL_POLICY, likeOld: { innerMm: 0.3, thicknessMm: 0.02 } }
+    expect(resealSet({}, flat, stock, { seal: SEAL_POLICY, flat: thin })[0]?.choices).toEqual([])
   })
 
   it('matches a flat gasket by its inside and thickness, and leaves out a crown that is not there', () => {
