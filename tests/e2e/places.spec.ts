@@ -146,6 +146,30 @@ test('a case never seen gets a sheet, and a tray that says what is missing', asy
   await expect(page.getByText('Nothing can be judged yet: measure the bore')).toBeVisible()
 })
 
+test('a case sheet is edited with its drawing beside it, and no field hides behind the bar', async ({
+  page,
+}) => {
+  await page.goto('/sheets/1')
+  await page.getByRole('button', { name: 'Edit the sheet' }).click()
+  const dialog = page.getByRole('dialog')
+  const store = dialog.getByRole('button', { name: 'Store' })
+  await dialog.getByLabel('Maker').focus()
+  for (let fields = 0; fields < 24; fields++) {
+    await page.keyboard.press('Tab')
+    const bar = await store.boundingBox()
+    const focused = await dialog.locator(':focus').boundingBox()
+    expect((focused?.y ?? NaN) + (focused?.height ?? NaN)).toBeLessThanOrEqual(bar?.y ?? NaN)
+  }
+  await dialog.getByRole('combobox', { name: 'Magnifier' }).click()
+  await page.getByRole('option', { name: 'outside' }).click()
+  await dialog.getByLabel('Date from the middle').fill('9')
+  await dialog.getByLabel('Crystal edge thickness').fill('1.3')
+  await expect(dialog.getByRole('note', { name: /^Edge 1\.30/ })).toBeVisible()
+  await store.click()
+  await expect(dialog).toBeHidden()
+  await expect(page.getByText('Date from the middle')).toBeVisible()
+})
+
 test('a tray that does not exist is said so', async ({ page }) => {
   const response = await page.goto('/trays/99999')
   expect(response?.status()).toBe(404)

@@ -40,6 +40,8 @@ const ALWAYS_IN_SIGHT = {
   borderColor: 'divider',
   background: 'var(--form-ground, var(--mui-palette-background-default))',
 }
+/** A field reached by Tab stops above the bar, not behind it. */
+const NOT_BEHIND_THE_BAR = { '& input, & textarea, & [role="combobox"]': { scrollMarginBottom: 88 } }
 const BESIDE_COLUMNS = { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 440px' }
 
 /** A form drawn from a record's fields. What was typed stays until it is stored; errors stand at their field. */
@@ -51,7 +53,12 @@ export function RecordForm(props: RecordFormProps) {
   // A long form would be all gaps: there the fields move a little when one is refused.
   const grid = { control, columns, dense, errorLine: !dense && !groups }
   return (
-    <Box component="form" noValidate onSubmit={(event) => void submit(event)} sx={{ mt: 1 }}>
+    <Box
+      component="form"
+      noValidate
+      onSubmit={(event) => void submit(event)}
+      sx={{ mt: 1, ...(groups && NOT_BEHIND_THE_BAR) }}
+    >
       <FormError message={error} />
       <Box sx={beside && { display: 'grid', gridTemplateColumns: BESIDE_COLUMNS, columnGap: 4 }}>
         <Box sx={{ order: { xs: 1, lg: 0 } }}>
