@@ -41,14 +41,39 @@ onServer('processes that start on one empty PostgreSQL database at the same mome
     const loaded = await Promise.all(stores.map(({ db }) => loadDemo(db, DAY)))
     expect(loaded.filter(Boolean)).toHaveLength(1)
   })
-  it('outlive the connections they had', async () => {
+  it('outlive the connections they had, and say that they lost them', async () => {
     const [first, ...others] = stores
     if (!first) throw new Error('none opened')
     // Each holds an idle connection now.
     for (const { db } of stores) expect(await allPresses(db)).toEqual([])
-    await first.db.execute(
-      sql`select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid()`,
-    )
-    for (const { db } of others) expect(await allPresses(db)).toEqual([])
+    const said = listenToErrors()
+    try {
+      await first.db.execute(
+        sql`select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database() and pid <> pg_backend_pid()`,
+      )
+      // What is asked before the loss is noticed may fail; what is asked after it may not.
+      await said.atLeast(others.length)
+      for (const { db } of others) expect(await allPresses(db)).toEqual([])
+    } finally {
+      said.stop()
+    }
   })
 })
+
+/** Hears what is written to the error stream instead of it, until stopped. */
+function listenToErrors() {
+  const { error } = console
+  const lines: string[] = []
+  console.error = (...words: unknown[]) => lines.push(words.join(' '))
+  return {
+    async atLeast(losses: number) {
+      const heard = () => lines.filter((line) => line.startsWith('PostgreSQL dropped a connection')).length
+      for (let waits = 0; heard() < losses && waits < 500; waits++)
+        await new Promise((resolve) => setTimeout(resolve, 10))
+      expect(heard()).toBe(losses)
+    },
+    stop() {
+      console.error = error
+    },
+  }
+}
