@@ -21,8 +21,9 @@ import { standingShapes } from '@/data/queries/shapes'
 import { crystalById } from '@/data/queries/stock'
 import { allInstruments } from '@/data/queries/tools'
 import type { TrayRow } from '@/data/queries/trays'
-import { traysInHand } from '@/data/queries/trays'
+import { highestTrayNumber, traysInHand } from '@/data/queries/trays'
 import { isDue } from '@/core/measure/calibration'
+import { drawersSummary } from './drawersPage'
 import { factsOfTray } from './factsOfTray'
 import { hazardTicksOf } from './jobView'
 import { shopPolicy } from './shopPolicy'
@@ -47,6 +48,8 @@ export interface BenchView {
   /** the tray to take now; null when the bench is clear */
   readonly first: { readonly tray: BenchTray; readonly because: string } | null
   readonly dueToday: number
+  /** what is there of a shop that never opened a tray; null once it has */
+  readonly newShop: { readonly linesInDrawers: number } | null
   /** instruments past their calibration day, by name */
   readonly instrumentsDue: readonly string[]
   /** baths and flames in use now, on which tray and since when (ISO time) */
@@ -73,6 +76,7 @@ export async function benchView(db: Db, now: Date): Promise<BenchView> {
   return {
     trays,
     first: firstOf(trays),
+    newShop: await newShop(db),
     dueToday: rows.filter((row) => row.tray.dueAt.toDateString() === now.toDateString()).length,
     instrumentsDue: instruments.filter((i) => isDue(i.calibrationDueOn, now)).map((i) => i.name),
     inUse: openRuns.map(({ process, trayNumber, startedAt }) => ({
@@ -81,6 +85,12 @@ export async function benchView(db: Db, now: Date): Promise<BenchView> {
       since: startedAt.toISOString(),
     })),
   }
+}
+
+async function newShop(db: Db): Promise<BenchView['newShop']> {
+  if ((await highestTrayNumber(db)) !== null) return null
+  const { counts } = await drawersSummary(db)
+  return { linesInDrawers: Object.values(counts).reduce((sum, { lines }) => sum + lines, 0) }
 }
 
 interface BenchFacts {

@@ -1,10 +1,12 @@
 import { sql } from 'drizzle-orm'
+import { stockCrystal } from '../../tests/factories/parts'
 import { testStores } from '../../tests/stores/testStores'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { DIMENSION_IDS } from '@/core/readings/dimensionKinds'
 import { instrumentFor } from '@/core/readings/instrumentFor'
 import type { Store } from '@/data/client'
 import { loadDemo } from '@/data/demo/loadDemo'
+import { insertCrystals } from '@/data/queries/stock'
 import { crystals, gaskets, readings } from '@/data/schema'
 import { benchView } from './benchView'
 import { drawersSummary } from './drawersPage'
@@ -446,7 +448,10 @@ describe.each(testStores())('a new shop on $name', ({ open }) => {
     await startShop(store.db)
     await startShop(store.db)
     const bench = await benchView(store.db, NOW)
-    expect(bench).toMatchObject({ trays: [], first: null, dueToday: 0 })
+    expect(bench).toMatchObject({ trays: [], first: null, dueToday: 0, newShop: { linesInDrawers: 0 } })
+    const { id: _, ...line } = stockCrystal()
+    await insertCrystals(store.db, [line])
+    expect((await benchView(store.db, NOW)).newShop).toEqual({ linesInDrawers: 1 })
     expect(
       await saveRecord(store.db, 'case-sheet', null, { ...BARE, maker: 'Vessalin', reference: 'Dawn' }, NOW),
     ).toEqual({
@@ -457,6 +462,7 @@ describe.each(testStores())('a new shop on $name', ({ open }) => {
     expect(opened).toEqual({ ok: true, number: 101 })
     const view = await trayByItsNumber(store.db, 101)
     expect(view?.instruments.map((i) => i.name)).toEqual(['Caliper', 'Thickness gauge'])
+    expect((await benchView(store.db, NOW)).newShop).toBeNull()
     await store.close()
   }, 60_000)
 })

@@ -13,6 +13,7 @@ import { dueText } from '../small/dueText'
 import { clockText } from '../small/timeText'
 import { KeyCap } from '../small/KeyCap'
 import { BenchLine } from './BenchLine'
+import { FirstSteps } from './FirstSteps'
 import { StageBoard } from './StageBoard'
 
 /** Today: what to take now, every tray in hand with what to do next, and where they stand. */
@@ -32,7 +33,7 @@ export function BenchPage({ view }: { view: BenchView }) {
         </Button>
       }
     >
-      <DoNow first={view.first} />
+      <DoNow first={view.first} newShop={view.newShop} />
       {inUse.map(({ process, trayNumber, since }) => (
         <Typography key={trayNumber} sx={{ color: 'warning.main', mt: 1 }} suppressHydrationWarning>
           In use: {process} on{' '}
@@ -68,13 +69,14 @@ export function BenchPage({ view }: { view: BenchView }) {
   )
 }
 
-function DoNow({ first }: { first: BenchView['first'] }) {
+function DoNow({ first, newShop }: Pick<BenchView, 'first' | 'newShop'>) {
   const router = useRouter()
   const href = first ? `/trays/${first.tray.number}` : '/trays/new'
   useHotkeys('enter', (event) => {
     // Enter on a link or button is theirs.
     if (event.target === document.body) router.push(href)
   })
+  if (newShop) return <FirstSteps {...newShop} />
   if (!first) {
     return (
       <Box>

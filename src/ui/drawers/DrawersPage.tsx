@@ -16,6 +16,7 @@ import { RecordDialog } from '../lists/RecordDialog'
 import type { SaveRecord } from '../lists/SaveRecord'
 import { PageFrame } from '../shell/PageFrame'
 import { WorkError } from '../stage-work/WorkError'
+import { EmptyDrawer } from './EmptyDrawer'
 import type { ReceivePart } from './PartDialog'
 import { PartDialog } from './PartDialog'
 import { PartGrid } from './PartGrid'
@@ -141,13 +142,17 @@ export function DrawersPage({ summary, initial, save, receive }: DrawersPageProp
         </a>
       </Box>
       <WorkError text={error} />
-      <PartGrid
-        kind={shown}
-        found={found}
-        page={page}
-        onPage={setPage}
-        onOpen={(row) => setOpened({ kind: shown, row })}
-      />
+      {found?.total === 0 && find.trim() === '' ? (
+        <EmptyDrawer kind={shown} />
+      ) : (
+        <PartGrid
+          kind={shown}
+          found={found}
+          page={page}
+          onPage={setPage}
+          onOpen={(row) => setOpened({ kind: shown, row })}
+        />
+      )}
       {edited && (
         <RecordDialog
           record={edited}

@@ -6,6 +6,7 @@ import { stockCrystal } from '../../../tests/factories/parts'
 import { renderInTheme } from '../../../tests/jsdom/renderInTheme'
 import type { CountOutcome } from '@/services/stockCount'
 import { CountPage } from './CountPage'
+import { EmptyDrawer } from './EmptyDrawer'
 import { ListColumns } from './ListColumns'
 import { ListPreviewPanel } from './ListPreviewPanel'
 import { OrderPage } from './OrderPage'
@@ -57,6 +58,20 @@ describe('OrderPage', () => {
     expect(screen.getByText(/Nothing has run low/)).toBeInTheDocument()
     await userEvent.setup().click(screen.getByRole('button', { name: 'Put a run on the list' }))
     expect(await screen.findByText('Step: 0 mm is less than 0.05 mm.')).toBeInTheDocument()
+  })
+})
+
+describe('EmptyDrawer', () => {
+  it('says what to do first, and offers a run to order for crystals alone', () => {
+    const { unmount } = renderInTheme(<EmptyDrawer kind="crystal" />)
+    expect(screen.getByRole('heading', { name: 'No crystals in the drawers yet' })).toBeInTheDocument()
+    expect(screen.getByRole('link', { name: /Import a supplier/ })).toHaveAttribute('href', '/drawers/import')
+    expect(screen.getByRole('link', { name: 'order a run' })).toHaveAttribute('href', '/drawers/order')
+    unmount()
+    renderInTheme(<EmptyDrawer kind="o-ring" />)
+    expect(screen.getByRole('heading', { name: 'No O-rings in the drawers yet' })).toBeInTheDocument()
+    expect(screen.getByText(/with “New O-ring”/)).toBeInTheDocument()
+    expect(screen.queryByRole('link', { name: 'order a run' })).toBeNull()
   })
 })
 

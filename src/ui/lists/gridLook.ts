@@ -13,6 +13,7 @@ export const GRID_LOOK = {
   '& .MuiDataGrid-columnSeparator': { display: 'none' },
   '& .MuiDataGrid-cell': { borderTopColor: 'divider' },
   '& .MuiDataGrid-columnHeader, & .MuiDataGrid-filler': { backgroundColor: 'background.default' },
+  '& .MuiDataGrid-overlay': { backgroundColor: 'transparent' },
   '& .MuiDataGrid-row': { cursor: 'pointer' },
   '& .MuiDataGrid-columnHeaderTitle': { fontWeight: 400, color: 'text.secondary' },
   '& .low': { color: 'warning.main', fontWeight: 700 },
