@@ -1,4 +1,4 @@
-import { expect, openTrayByKeyboard, readByKeyboard, standing, test } from './support/bench'
+import { expect, openTrayByKeyboard, press, readByKeyboard, settled, standing, test } from './support/bench'
 
 test.describe('the reading bar', () => {
   test.beforeEach(async ({ page }) => {
@@ -115,6 +115,26 @@ test.describe('the reading bar', () => {
     await page.keyboard.type('WHITE')
     await expect(page.getByLabel('Find')).toHaveValue('WHITE')
   })
+})
+
+test('figures typed while a stage still loads its script stay whole, and the stage comes', async ({
+  page,
+}) => {
+  await page.goto('/trays/217?stage=prove')
+  await settled(page)
+  await page.route(/_next\/static/, async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 1500))
+    await route.continue()
+  })
+  await page.getByRole('button', { name: /^Intake/ }).click()
+  const bar = page.getByRole('form', { name: 'Reading bar' }).getByRole('textbox')
+  for (const key of '1.01') await page.keyboard.press(key)
+  await expect(bar).toHaveValue('1.01', { timeout: 1000 })
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('button', { name: 'Intake done' })).toBeVisible()
+  // Two turns in one breath are two stages.
+  await press(page, ']', ']')
+  await expect(page.getByRole('button', { name: 'Decase done' })).toBeVisible()
 })
 
 test('a page whose scripts are late takes neither click nor figure, instead of losing them', async ({

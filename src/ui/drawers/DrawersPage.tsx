@@ -131,7 +131,7 @@ export function DrawersPage({ summary, initial, save, receive }: DrawersPageProp
         </Box>
         <Link href="/drawers/order">Order{low > 0 && ` (${low} low)`}</Link>
         <Link href="/drawers/count">Count</Link>
-        <Link href="/drawers/import">Import a list</Link>
+        <Link href={`/drawers/import?kind=${shown}`}>Import a list</Link>
         <a href={`/api/parts/export?${new URLSearchParams({ kind: shown, q: find })}`}>Export</a>
         <a
           href={`/api/labels?${new URLSearchParams({ of: 'parts', kind: shown, q: find })}`}

@@ -13,8 +13,8 @@ export function EmptyDrawer({ kind }: { readonly kind: PartKind }) {
         No {many.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase())} in the drawers yet
       </Typography>
       <Typography sx={{ color: 'text.secondary', mt: 0.5 }}>
-        <Link href="/drawers/import">Import a supplier’s list</Link>, in whatever columns it comes, or put
-        them in one by one with “New {one}”.
+        <Link href={`/drawers/import?kind=${kind}`}>Import a supplier’s list</Link>, in whatever columns it
+        comes, or put them in one by one with “New {one}”.
         {kind === 'crystal' && (
           <>
             {' '}

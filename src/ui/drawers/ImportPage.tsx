@@ -33,9 +33,12 @@ const DEFAULTS: Readonly<Partial<Record<PartKind, readonly string[]>>> = {
   supply: ['drawer'],
 }
 
-/** Takes a supplier's list into the drawers: whose it is, which column is what, what would land, then the import. */
-export function ImportPage() {
-  const [kind, setKind] = useState<PartKind>('crystal')
+/**
+ * Takes a supplier's list into the drawers: whose it is, which column is what, what would land, then the import.
+ * @param lists - kind of part to begin with
+ */
+export function ImportPage({ lists }: { readonly lists: PartKind }) {
+  const [kind, setKind] = useState(lists)
   const [supplier, setSupplier] = useState('')
   const [prefix, setPrefix] = useState('')
   const [mapping, setMapping] = useState<ColumnMapping>({})

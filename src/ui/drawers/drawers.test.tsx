@@ -65,7 +65,10 @@ describe('EmptyDrawer', () => {
   it('says what to do first, and offers a run to order for crystals alone', () => {
     const { unmount } = renderInTheme(<EmptyDrawer kind="crystal" />)
     expect(screen.getByRole('heading', { name: 'No crystals in the drawers yet' })).toBeInTheDocument()
-    expect(screen.getByRole('link', { name: /Import a supplier/ })).toHaveAttribute('href', '/drawers/import')
+    expect(screen.getByRole('link', { name: /Import a supplier/ })).toHaveAttribute(
+      'href',
+      '/drawers/import?kind=crystal',
+    )
     expect(screen.getByRole('link', { name: 'order a run' })).toHaveAttribute('href', '/drawers/order')
     unmount()
     renderInTheme(<EmptyDrawer kind="o-ring" />)

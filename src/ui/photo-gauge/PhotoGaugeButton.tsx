@@ -6,7 +6,9 @@ import type { PhotoGaugeSettings } from '@/services/photoGauge'
 import { WorkError } from '../stage-work/WorkError'
 import type { StageWorkProps } from '../tray/StageWorkProps'
 
-const PhotoGaugeDialog = dynamic(() => import('./PhotoGaugeDialog').then((m) => m.PhotoGaugeDialog))
+const PhotoGaugeDialog = dynamic(() => import('./PhotoGaugeDialog').then((m) => m.PhotoGaugeDialog), {
+  loading: () => null,
+})
 
 /** Opens the photo gauge with what was last entered of print and camera. */
 export function PhotoGaugeButton({ bench, actions }: StageWorkProps) {

@@ -7,8 +7,10 @@ import { addressOf } from '@/core/stock/scanCode'
 import { PLACES } from './places'
 import { useScan, useScanner } from './useScan'
 
-const KeysDialog = dynamic(() => import('./KeysDialog').then((m) => m.KeysDialog))
-const UnknownLabel = dynamic(() => import('./UnknownLabel').then((m) => m.UnknownLabel))
+const KeysDialog = dynamic(() => import('./KeysDialog').then((m) => m.KeysDialog), { loading: () => null })
+const UnknownLabel = dynamic(() => import('./UnknownLabel').then((m) => m.UnknownLabel), {
+  loading: () => null,
+})
 
 /** Keys that work on every page: go to a place, new tray, find, and the help that lists them. */
 export function GlobalKeys() {

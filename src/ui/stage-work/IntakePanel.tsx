@@ -14,7 +14,9 @@ import { HazardList } from './HazardList'
 import { PhotoShelf } from './PhotoShelf'
 import { StepList } from './StepList'
 
-const IntakeDialog = dynamic(() => import('./IntakeDialog').then((m) => m.IntakeDialog))
+const IntakeDialog = dynamic(() => import('./IntakeDialog').then((m) => m.IntakeDialog), {
+  loading: () => null,
+})
 
 /** What was taken in, what can hurt, what was said, and how it looked. */
 export function IntakePanel({ bench, actions }: StageWorkProps) {

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import dynamic from 'next/dynamic'
 import type { ReactNode } from 'react'
-import { useState } from 'react'
+import { startTransition, useState } from 'react'
 import { isCrystalWork } from '@/core/readings/readingPlan'
 import type { TrayView } from '@/services/trayView'
 import { UpgradesButton } from './UpgradesButton'
@@ -11,6 +11,7 @@ import { PartsOutNote } from './PartsOutNote'
 import { Shortlist } from './Shortlist'
 import type { StageWorkProps } from './StageWorkProps'
 
+// Without a placeholder, like the stages: changed in a transition, so that the page goes on taking keys.
 const BezelPartsPanel = dynamic(() => import('./BezelPartsPanel').then((m) => m.BezelPartsPanel))
 const SealsPanel = dynamic(() => import('./SealsPanel').then((m) => m.SealsPanel))
 
@@ -31,7 +32,7 @@ export function MatchWork({ bench, actions, verdict }: StageWorkProps & { verdic
               variant={id === part ? 'contained' : 'text'}
               size="small"
               aria-pressed={id === part}
-              onClick={() => setPart(id)}
+              onClick={() => startTransition(() => setPart(id))}
               sx={{ minHeight: 28, py: 0 }}
             >
               {label}

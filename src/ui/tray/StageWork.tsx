@@ -19,7 +19,8 @@ import { StepVerdicts } from './StepVerdicts'
 import { VerdictPanel } from './VerdictPanel'
 import { WorkError } from '../stage-work/WorkError'
 
-// Forms are the heaviest part of the page and not needed by most stages.
+// Forms are the heaviest part of the page and not needed by most stages. They have no placeholder of their own, so that
+// the whole page is answering at once; a stage is therefore only ever changed in a transition.
 const OpeningPanel = dynamic(() => import('./OpeningPanel').then((m) => m.OpeningPanel))
 const ReadingsExchange = dynamic(() =>
   import('../stage-work/ReadingsExchange').then((m) => m.ReadingsExchange),

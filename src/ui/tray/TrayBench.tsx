@@ -1,7 +1,6 @@
 'use client'
 import Box from '@mui/material/Box'
 import type { StageId } from '@/core/stages/stages'
-import { stageAfter } from '@/core/stages/stages'
 import type { TrayView } from '@/services/trayView'
 import dynamic from 'next/dynamic'
 import { useHotkeys } from 'react-hotkeys-hook'
@@ -15,7 +14,7 @@ import { useReadingKeys } from './useReadingKeys'
 import { useInstrumentFeed } from './useInstrumentFeed'
 import { useTrayBench } from './useTrayBench'
 
-const VoidDialog = dynamic(() => import('./VoidDialog').then((m) => m.VoidDialog))
+const VoidDialog = dynamic(() => import('./VoidDialog').then((m) => m.VoidDialog), { loading: () => null })
 
 export interface TrayBenchProps {
   readonly initial: TrayView
@@ -44,8 +43,8 @@ export function TrayBench({ initial, stage, actions }: TrayBenchProps) {
   // Off from the moment a dialog is asked for: what is typed while it loads must not move the tray.
   const enabled = !bench.keysRest
   const inMatch = enabled && state.stage === 'match'
-  useHotkeys('[', () => bench.showStage(stageAfter(state.stage, -1)), { useKey: true, enabled })
-  useHotkeys(']', () => bench.showStage(stageAfter(state.stage, 1)), { useKey: true, enabled })
+  useHotkeys('[', () => bench.turnStage(-1), { useKey: true, enabled })
+  useHotkeys(']', () => bench.turnStage(1), { useKey: true, enabled })
   useHotkeys('p', () => bench.pick(), { enabled: inMatch })
   useHotkeys('d', () => bench.moveOn(), { enabled: enabled && open })
   useHotkeys('i', () => bench.setFeed(bench.feed === 'simulated' ? null : 'simulated'), { enabled })

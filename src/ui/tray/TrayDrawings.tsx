@@ -135,7 +135,9 @@ function Evidence({ view }: { view: TrayView }) {
           </li>
         )}
         {evidence.length + sides.length === 0 && (
-          <li style={{ color: 'var(--mui-palette-text-secondary)' }}>nothing measured yet</li>
+          <li style={{ color: 'var(--mui-palette-text-secondary)' }}>
+            {view.readings.length === 0 ? 'nothing measured yet' : 'none yet'}
+          </li>
         )}
       </Box>
     </Box>

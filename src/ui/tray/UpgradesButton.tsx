@@ -6,7 +6,9 @@ import type { UpgradesFound } from '@/services/compareUpgrades'
 import { WorkError } from '../stage-work/WorkError'
 import type { StageWorkProps } from './StageWorkProps'
 
-const UpgradesDialog = dynamic(() => import('./UpgradesDialog').then((m) => m.UpgradesDialog))
+const UpgradesDialog = dynamic(() => import('./UpgradesDialog').then((m) => m.UpgradesDialog), {
+  loading: () => null,
+})
 
 const AWAY = 'Whyalon does not answer: start it again, then compare once more.'
 

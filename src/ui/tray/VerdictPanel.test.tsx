@@ -24,6 +24,13 @@ describe('VerdictPanel', () => {
     expect(screen.getByText('Nothing measured yet')).toBeInTheDocument()
   })
 
+  it('does not call a tray unread whose readings say nothing of the size', () => {
+    panel({ read: { bore: BORE, 'crystal-edge': [1.01, 1, 1.01] }, sheet: { gasketWallMm: null } })
+    expect(screen.queryByText('Nothing measured yet')).toBeNull()
+    expect(screen.getByText('No size yet')).toBeInTheDocument()
+    expect(screen.getByText(/says nothing of the old crystal’s size/)).toBeInTheDocument()
+  })
+
   it('gives size, probability and the rest, in figures, words and a described chart', () => {
     panel({ read: { bore: BORE, 'gasket-wall': [0.5, 0.5, 0.5] } }, 1)
     expect(screen.getByTestId('verdict-size')).toHaveTextContent('30.0')

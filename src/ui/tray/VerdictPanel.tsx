@@ -39,9 +39,13 @@ export function VerdictPanel(props: VerdictPanelProps) {
         <Typography variant="body2" sx={{ color: 'text.secondary' }}>
           Size verdict
         </Typography>
-        <Typography sx={{ fontSize: '1.4rem', fontWeight: 700 }}>Nothing measured yet</Typography>
+        <Typography sx={{ fontSize: '1.4rem', fontWeight: 700 }}>
+          {readingCount === 0 ? 'Nothing measured yet' : 'No size yet'}
+        </Typography>
         <Typography sx={{ color: 'text.secondary' }}>
-          No reading, and this case was never done here. Take the readings the bar asks for.
+          {readingCount === 0
+            ? 'No reading, and this case was never done here. Take the readings the bar asks for.'
+            : 'What was read so far says nothing of the old crystal’s size, and this case was never done here. Take the next readings the bar asks for.'}
         </Typography>
       </Box>
     )

@@ -1,3 +1,4 @@
+import type { StageId } from '@/core/stages/stages'
 import type { TrayView } from '@/services/trayView'
 import { stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import type { TraySession } from './traySession'
@@ -85,6 +86,16 @@ describe('traySession', () => {
     const asked = traySession(fresh, { type: 'asked', question })
     expect(asked.question).toEqual(question)
     expect(traySession(asked, { type: 'typed', text: '30' }).question).toBeNull()
+  })
+
+  it('turns from stage to stage, and stays at either end', () => {
+    const turned = (from: StageId, ...by: (1 | -1)[]) =>
+      by.reduce((at, step) => traySession(at, { type: 'stage-turned', by: step }), openSession(view(), from))
+        .stage
+    expect(turned('intake', 1, 1)).toBe('decase')
+    expect(turned('open', -1)).toBe('intake')
+    expect(turned('intake', -1)).toBe('intake')
+    expect(turned('hand-back', 1)).toBe('hand-back')
   })
 })
 

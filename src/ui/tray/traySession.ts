@@ -3,6 +3,7 @@ import { nextPlace } from '@/core/readings/readingPlan'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import type { StageId } from '@/core/stages/stages'
+import { stageAfter } from '@/core/stages/stages'
 import type { TrayView } from '@/services/trayView'
 
 /** What is chosen in the shortlist, drawn in the planned half. */
@@ -57,6 +58,7 @@ export type SessionEvent =
   | { type: 'cleared-busy' }
   | { type: 'view-came'; view: TrayView; stage?: StageId }
   | { type: 'stage-shown'; stage: StageId }
+  | { type: 'stage-turned'; by: 1 | -1 }
   | { type: 'chose'; pair: ChosenPair }
   | { type: 'chose-other'; candidate: Candidate }
   | { type: 'chose-bezel-ring'; id: number }
@@ -116,6 +118,8 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
       return { ...state, view: event.view, stage: event.stage ?? state.stage, error: null, busy: false }
     case 'stage-shown':
       return { ...state, stage: event.stage, error: null }
+    case 'stage-turned':
+      return traySession(state, { type: 'stage-shown', stage: stageAfter(state.stage, event.by) })
     case 'chose':
       return { ...state, chosen: event.pair }
     case 'chose-other':

@@ -1,5 +1,5 @@
 'use client'
-import { useEffect, useEffectEvent, useReducer, useRef, useState } from 'react'
+import { startTransition, useEffect, useEffectEvent, useReducer, useRef, useState } from 'react'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { instrumentFor } from '@/core/readings/instrumentFor'
@@ -11,7 +11,7 @@ import type { ReadingView } from '@/services/shapeView'
 import type { TrayView } from '@/services/trayView'
 import type { FeedSource } from '@/services/instrumentFeeds'
 import type { TrayActions, ViewResult } from './TrayActions'
-import type { ChosenPair } from './traySession'
+import type { ChosenPair, SessionEvent } from './traySession'
 import {
   bezelRingOf,
   chosenPairOf,
@@ -50,6 +50,10 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
   // An instrument chosen by hand holds for dimensions of the same kind; the next kind starts from its usual one.
   const instrumentId = instrument && instrument.kind === kind ? instrument.id : (usual?.id ?? null)
 
+  // A stage not seen before has to load its script. Until it is there the page stays as it was and goes on taking
+  // figures: an update that waits for a script any other way holds back every other one, and the bar loses keys.
+  const show = (event: SessionEvent) => startTransition(() => dispatch(event))
+
   const send = async ({ text, confirmed, instrumentId: id, source, at }: Send) => {
     if (id === null) return dispatch({ type: 'failed', error: 'No instrument: add one in Settings first.' })
     dispatch({ type: 'figure-sent' })
@@ -66,7 +70,7 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
   }
 
   const take = (result: ViewResult, next?: StageId): boolean => {
-    if (result.ok) dispatch({ type: 'view-came', view: result.view, stage: next ?? result.view.tray.stage })
+    if (result.ok) show({ type: 'view-came', view: result.view, stage: next ?? result.view.tray.stage })
     else dispatch({ type: 'failed', error: firstOf(result.errors) })
     return result.ok
   }
@@ -144,7 +148,8 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
       })
     },
     aim: (dimension: DimensionId) => dispatch({ type: 'aimed', dimension }),
-    showStage: (shown: StageId) => dispatch({ type: 'stage-shown', stage: shown }),
+    showStage: (shown: StageId) => show({ type: 'stage-shown', stage: shown }),
+    turnStage: (by: 1 | -1) => show({ type: 'stage-turned', by }),
     choose: (pair: ChosenPair) => dispatch({ type: 'chose', pair }),
     chooseOther: (candidate: Candidate) => dispatch({ type: 'chose-other', candidate }),
     bezelRingId: bezelRingOf(state),

@@ -1,8 +1,14 @@
 import type { Metadata } from 'next'
+import { PART_KINDS } from '@/core/stock/partKinds'
 import { ImportPage } from '@/ui/drawers/ImportPage'
 
 export const metadata: Metadata = { title: 'Import a list' }
 
-export default function Page() {
-  return <ImportPage />
+interface Props {
+  searchParams: Promise<{ kind?: string | string[] }>
+}
+
+export default async function Page({ searchParams }: Props) {
+  const { kind } = await searchParams
+  return <ImportPage lists={PART_KINDS.find((known) => known === kind) ?? 'crystal'} />
 }
