@@ -32,6 +32,21 @@ export default [
       '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true }],
     },
   },
+  {
+    // Only stages and the parts of Match go without: they are changed in a transition.
+    files: ['src/**/*.tsx'],
+    ignores: ['src/ui/tray/StageWork.tsx', 'src/ui/tray/MatchWork.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.name='dynamic'][arguments.length<2]",
+          message:
+            'Give it { loading }: without a placeholder the whole page stands still until its script is there.',
+        },
+      ],
+    },
+  },
   // Fixtures of the runner are functions named `use`, which the React rule mistakes for a hook.
   { files: ['tests/**'], rules: { 'react-hooks/rules-of-hooks': 'off' } },
   { files: ['*.config.mjs', 'tests/empty.mjs'], rules: { 'import/no-anonymous-default-export': 'off' } },
