@@ -16,7 +16,7 @@ export interface Store {
 
 const MIGRATIONS = 'src/data/migrations'
 
-/** Names our lock among all of a server's advisory locks: any number will do, as long as it stays the same. */
+/** Names our lock among the advisory locks of a server: chosen freely, and never changed. */
 export const START_LOCK = 730_119
 
 /**
