@@ -35,7 +35,7 @@ export default [
   {
     // Only stages and the parts of Match go without: they are changed in a transition.
     files: ['src/**/*.tsx'],
-    ignores: ['src/ui/tray/StageWork.tsx', 'src/ui/tray/MatchWork.tsx'],
+    ignores: ['src/ui/stages/StageWork.tsx', 'src/ui/stages/match/MatchWork.tsx'],
     rules: {
       'no-restricted-syntax': [
         'error',

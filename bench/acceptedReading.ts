@@ -6,9 +6,9 @@ import { quantileSorted } from 'simple-statistics'
 import { openStore } from '@/data/client'
 import { loadDemo } from '@/data/demo/loadDemo'
 import { insertCrystals, insertGaskets } from '@/data/queries/stock'
-import { drawersInMemory } from '@/services/drawersInMemory'
+import { drawersInMemory } from '@/services/drawers/drawersInMemory'
 import { trayByItsNumber } from '@/services/listings'
-import { takeBackReading, takeReading } from '@/services/takeReading'
+import { takeBackReading, takeReading } from '@/services/tray/takeReading'
 import { seededRandom } from '@/devices/seededRandom'
 
 const READINGS = 60

@@ -4,9 +4,9 @@ import os from 'node:os'
 import path from 'node:path'
 import { openStore } from '@/data/client'
 import { seededRandom } from '@/devices/seededRandom'
-import { drawersInMemory } from '@/services/drawersInMemory'
-import { findParts } from '@/services/drawersPage'
-import { importParts } from '@/services/importParts'
+import { drawersInMemory } from '@/services/drawers/drawersInMemory'
+import { findParts } from '@/services/drawers/drawersPage'
+import { importParts } from '@/services/drawers/importParts'
 
 const LINES = 100_000
 const BUDGET_S = 20

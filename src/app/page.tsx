@@ -1,5 +1,5 @@
-import { benchView } from '@/services/benchView'
-import { getShop } from '@/services/shop'
+import { benchView } from '@/services/bench/benchView'
+import { getShop } from '@/services/shop/shop'
 import { BenchPage } from '@/ui/bench/BenchPage'
 
 export const dynamic = 'force-dynamic'

@@ -8,8 +8,8 @@ import type { Instrument, Press } from '@/data/queries/tools'
 import { allDies } from '@/data/queries/otherParts'
 import { allInstruments, allPresses } from '@/data/queries/tools'
 import { allTrays, trayByNumber } from '@/data/queries/trays'
-import type { TrayView } from './trayView'
-import { trayView } from './trayView'
+import type { TrayView } from './tray/trayView'
+import { trayView } from './tray/trayView'
 
 export interface TrayLine {
   readonly number: number

@@ -1,6 +1,6 @@
 import type { StageId } from '@/core/stages/stages'
-import type { TrayView } from '@/services/trayView'
-import type { StageWorkProps } from '@/ui/tray/StageWorkProps'
+import type { TrayView } from '@/services/tray/trayView'
+import type { StageWorkProps } from '@/ui/stages/StageWorkProps'
 import type { ViewResult } from '@/ui/tray/TrayActions'
 
 export interface Asked {

@@ -1,8 +1,8 @@
 import { CASE_KINDS } from '@/core/intake/caseKinds'
 import type { Db } from '@/data/client'
 import { trayByItsNumber } from '@/services/listings'
-import { openTray } from '@/services/openTray'
-import type { TrayView } from '@/services/trayView'
+import { openTray } from '@/services/tray/openTray'
+import type { TrayView } from '@/services/tray/trayView'
 
 /** Opens a tray of a case never seen, its crystal in pieces. */
 export async function openBrokenTray(db: Db, reference: string, now: Date): Promise<TrayView> {

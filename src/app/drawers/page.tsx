@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { PART_KINDS } from '@/core/stock/partKinds'
-import { drawersSummary } from '@/services/drawersPage'
-import { getShop } from '@/services/shop'
+import { drawersSummary } from '@/services/drawers/drawersPage'
+import { getShop } from '@/services/shop/shop'
 import { DrawersPage } from '@/ui/drawers/DrawersPage'
 import { receivePartAction, saveRecordAction } from '../actions'
 

@@ -1,10 +1,10 @@
 import type { Metadata } from 'next'
-import { bridgeState } from '@/services/instrumentBridge'
-import { shopPolicy } from '@/services/shopPolicy'
+import { bridgeState } from '@/services/instruments/instrumentBridge'
+import { shopPolicy } from '@/services/shop/shopPolicy'
 import { shopTools } from '@/services/listings'
-import { shopSchools } from '@/services/shopSchools'
-import { getShop } from '@/services/shop'
-import { SettingsPage } from '@/ui/lists/SettingsPage'
+import { shopSchools } from '@/services/shop/shopSchools'
+import { getShop } from '@/services/shop/shop'
+import { SettingsPage } from '@/ui/settings/SettingsPage'
 import {
   checkInstrumentAction,
   makeBridgeTokenAction,

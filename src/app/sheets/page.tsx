@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { caseSheetLines } from '@/services/listings'
-import { getShop } from '@/services/shop'
-import { SheetsPage } from '@/ui/lists/SheetsPage'
+import { getShop } from '@/services/shop/shop'
+import { SheetsPage } from '@/ui/sheets/SheetsPage'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Case sheets' }

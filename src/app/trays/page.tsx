@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { trayLines } from '@/services/listings'
-import { getShop } from '@/services/shop'
-import { TraysPage } from '@/ui/lists/TraysPage'
+import { getShop } from '@/services/shop/shop'
+import { TraysPage } from '@/ui/trays/TraysPage'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Trays' }

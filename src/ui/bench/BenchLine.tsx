@@ -3,7 +3,7 @@ import { styled } from '@mui/material/styles'
 import Link from 'next/link'
 import { STAGES, stageIndex, stageLabel } from '@/core/stages/stages'
 import type { StageId } from '@/core/stages/stages'
-import type { BenchTray } from '@/services/benchView'
+import type { BenchTray } from '@/services/bench/benchView'
 import { dueText } from '../small/dueText'
 
 const Line = styled('div')(({ theme }) => ({

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box'
 import Link from 'next/link'
 import { STAGES } from '@/core/stages/stages'
-import type { BenchTray } from '@/services/benchView'
+import type { BenchTray } from '@/services/bench/benchView'
 
 /** The stages side by side with the trays that stand at each. */
 export function StageBoard({ trays }: { trays: readonly BenchTray[] }) {

@@ -8,12 +8,12 @@ import { useEffect, useRef, useState } from 'react'
 import { describePart } from '@/core/stock/describePart'
 import type { PartKind } from '@/core/stock/partKinds'
 import { PART_WORDS } from '@/core/stock/partKinds'
-import type { PartRow, PartsFound } from '@/services/drawersPage'
-import type { CountOutcome } from '@/services/stockCount'
+import type { PartRow, PartsFound } from '@/services/drawers/drawersPage'
+import type { CountOutcome } from '@/services/drawers/stockCount'
 import { useScan } from '../shell/useScan'
 import { PageFrame } from '../shell/PageFrame'
 import { KindChoice } from './KindChoice'
-import { WorkError } from '../stage-work/WorkError'
+import { WorkError } from '../stages/shared/WorkError'
 
 /** Most lines counted in one go: a shelf, not a shop. */
 const MOST_LINES = 200

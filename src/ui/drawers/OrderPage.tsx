@@ -11,7 +11,7 @@ import type { OrderLine } from '@/core/stock/reorder'
 import { moneyText } from '@/core/units/moneyText'
 import type { Refusal } from '@/services/boundary'
 import { PageFrame } from '../shell/PageFrame'
-import { WorkError } from '../stage-work/WorkError'
+import { WorkError } from '../stages/shared/WorkError'
 import { saveText } from './saveText'
 
 type AssortmentAction = (input: unknown) => Promise<{ ok: true; lines: OrderLine[]; sizes: number } | Refusal>

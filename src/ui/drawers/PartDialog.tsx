@@ -6,14 +6,14 @@ import Typography from '@mui/material/Typography'
 import { useEffect, useState } from 'react'
 import { PART_FIELDS } from '@/core/records/stockFields'
 import type { PartKind } from '@/core/stock/partKinds'
-import type { PartMove, PartRow } from '@/services/drawersPage'
-import type { CountOutcome } from '@/services/stockCount'
+import type { PartMove, PartRow } from '@/services/drawers/drawersPage'
+import type { CountOutcome } from '@/services/drawers/stockCount'
 import { useOneAtATime } from '../forms/useOneAtATime'
 import { FormDialog } from '../forms/FormDialog'
 import { RecordForm } from '../forms/RecordForm'
-import type { SaveRecord } from '../lists/SaveRecord'
+import type { SaveRecord } from '../tables/SaveRecord'
 import { dayText } from '../small/dueText'
-import { WorkError } from '../stage-work/WorkError'
+import { WorkError } from '../stages/shared/WorkError'
 
 export type ReceivePart = (input: unknown) => Promise<CountOutcome>
 

@@ -4,8 +4,8 @@ import type { GridCellParams, GridRowParams, GridSortModel } from '@mui/x-data-g
 import { DataGrid } from '@mui/x-data-grid'
 import type { PartKind } from '@/core/stock/partKinds'
 import { PART_WORDS } from '@/core/stock/partKinds'
-import type { PartRow, PartsFound } from '@/services/drawersPage'
-import { GRID_LOOK, ROW_HEIGHT } from '../lists/gridLook'
+import type { PartRow, PartsFound } from '@/services/drawers/drawersPage'
+import { GRID_LOOK, ROW_HEIGHT } from '../tables/gridLook'
 import { PART_COLUMNS } from './partColumns'
 import type { PartPage } from './usePartSearch'
 

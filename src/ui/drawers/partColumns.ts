@@ -2,8 +2,8 @@ import type { GridColDef } from '@mui/x-data-grid'
 import { formatMm } from '@/core/units/formatMm'
 import { moneyText } from '@/core/units/moneyText'
 import type { PartKind } from '@/core/stock/partKinds'
-import type { PartRow } from '@/services/drawersPage'
-import { codeColumn, countColumn, mmColumn, wordColumn } from '../lists/columns'
+import type { PartRow } from '@/services/drawers/drawersPage'
+import { codeColumn, countColumn, mmColumn, wordColumn } from '../tables/columns'
 
 const SHELF = codeColumn<PartRow>('drawer', 'Drawer', 0.5)
 const CODE = codeColumn<PartRow>('code', 'Code')

@@ -7,7 +7,7 @@ import type { ColumnMapping } from '@/core/stock-list/listColumns'
 import { guessColumns } from '@/core/stock-list/listColumns'
 import type { PartKind } from '@/core/stock/partKinds'
 import type { Refusal } from '@/services/boundary'
-import type { ImportProgress, ImportResult } from '@/services/importParts'
+import type { ImportProgress, ImportResult } from '@/services/drawers/importParts'
 import type { ListPreview, StockListWorker } from '@/workers/stockList.worker'
 
 /** A list as it was opened: nothing is stored yet. */

@@ -1,7 +1,7 @@
 'use client'
 import { useEffect, useState } from 'react'
 import type { PartKind } from '@/core/stock/partKinds'
-import type { PartsFound } from '@/services/drawersPage'
+import type { PartsFound } from '@/services/drawers/drawersPage'
 
 export interface PartPage {
   readonly page: number

@@ -2,9 +2,9 @@
 import Button from '@mui/material/Button'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
-import type { PhotoGaugeSettings } from '@/services/photoGauge'
-import { WorkError } from '../stage-work/WorkError'
-import type { StageWorkProps } from '../tray/StageWorkProps'
+import type { PhotoGaugeSettings } from '@/services/tray/photoGauge'
+import { WorkError } from '../stages/shared/WorkError'
+import type { StageWorkProps } from '../stages/StageWorkProps'
 
 const PhotoGaugeDialog = dynamic(() => import('./PhotoGaugeDialog').then((m) => m.PhotoGaugeDialog), {
   loading: () => null,

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import { useDropzone } from 'react-dropzone'
-import type { SamplePhotograph } from '@/services/photoGauge'
+import type { SamplePhotograph } from '@/services/tray/photoGauge'
 
 export interface PictureDropProps {
   readonly samples: readonly SamplePhotograph[]

@@ -1,6 +1,6 @@
 import { formatMm } from '@/core/units/formatMm'
 import { parseReading } from '@/core/units/parseReading'
-import type { PhotoGaugeSettings } from '@/services/photoGauge'
+import type { PhotoGaugeSettings } from '@/services/tray/photoGauge'
 
 /** What is typed beside a picture, as typed. */
 export interface GaugeTexts {

@@ -1,4 +1,4 @@
-import type { TrayView } from '@/services/trayView'
+import type { TrayView } from '@/services/tray/trayView'
 
 interface RebateShape {
   readonly lengthMm: number

@@ -1,6 +1,6 @@
 import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
-import type { TrayView } from '@/services/trayView'
+import type { TrayView } from '@/services/tray/trayView'
 import type { FigureState } from '../small/StateMark'
 
 /** What the section is drawn from: a tray, or a case sheet alone. */

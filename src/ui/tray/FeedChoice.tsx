@@ -1,5 +1,5 @@
 'use client'
-import type { FeedSource } from '@/services/instrumentFeeds'
+import type { FeedSource } from '@/services/instruments/instrumentFeeds'
 
 export interface FeedChoiceProps {
   /** whose lines the bar takes by itself; null for none */

@@ -1,8 +1,8 @@
 import type { Refusal } from '@/services/boundary'
-import type { UpgradesFound } from '@/services/compareUpgrades'
-import type { PhotoGaugeSettings } from '@/services/photoGauge'
-import type { ReadingResult } from '@/services/takeReading'
-import type { TrayView } from '@/services/trayView'
+import type { UpgradesFound } from '@/services/tray/compareUpgrades'
+import type { PhotoGaugeSettings } from '@/services/tray/photoGauge'
+import type { ReadingResult } from '@/services/tray/takeReading'
+import type { TrayView } from '@/services/tray/trayView'
 
 export type ViewResult = { ok: true; view: TrayView } | Refusal
 

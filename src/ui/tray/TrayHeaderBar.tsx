@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
 import Link from 'next/link'
 import type { Hazard } from '@/core/tray/hazards'
-import type { TrayView } from '@/services/trayView'
+import type { TrayView } from '@/services/tray/trayView'
 import { dueText } from '../small/dueText'
 
 /** Tray number, case, owner, due and hazards: always there. */

@@ -8,7 +8,7 @@ import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { formatMm } from '@/core/units/formatMm'
-import type { ReadingView } from '@/services/shapeView'
+import type { ReadingView } from '@/services/tray/readingView'
 import { useOneAtATime } from '../forms/useOneAtATime'
 
 export interface VoidDialogProps {

@@ -1,5 +1,5 @@
 import type { StageId } from '@/core/stages/stages'
-import type { TrayView } from '@/services/trayView'
+import type { TrayView } from '@/services/tray/trayView'
 import { stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import type { TraySession } from './traySession'
 import { chosenPairOf, openSession, pairAfter, targetOfSession, traySession } from './traySession'

@@ -4,7 +4,7 @@ import type { Candidate } from '@/core/fit/Candidate'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import type { StageId } from '@/core/stages/stages'
 import { stageAfter } from '@/core/stages/stages'
-import type { TrayView } from '@/services/trayView'
+import type { TrayView } from '@/services/tray/trayView'
 
 /** What is chosen in the shortlist, drawn in the planned half. */
 export interface ChosenPair {

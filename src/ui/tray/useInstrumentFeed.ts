@@ -1,6 +1,6 @@
 'use client'
 import { useEffect, useEffectEvent } from 'react'
-import type { FeedSource } from '@/services/instrumentFeeds'
+import type { FeedSource } from '@/services/instruments/instrumentFeeds'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 
 export interface SentLine {

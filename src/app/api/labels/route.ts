@@ -1,5 +1,5 @@
-import { labels } from '@/services/labels'
-import { getShop } from '@/services/shop'
+import { labels } from '@/services/drawers/labels'
+import { getShop } from '@/services/shop/shop'
 
 export const dynamic = 'force-dynamic'
 

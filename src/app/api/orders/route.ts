@@ -1,4 +1,4 @@
-import { orderCsv } from '@/services/orders'
+import { orderCsv } from '@/services/drawers/orders'
 import { download, textBody } from '../bodyWithin'
 
 export const dynamic = 'force-dynamic'

@@ -1,5 +1,5 @@
-import { findParts } from '@/services/drawersPage'
-import { getShop } from '@/services/shop'
+import { findParts } from '@/services/drawers/drawersPage'
+import { getShop } from '@/services/shop/shop'
 
 export const dynamic = 'force-dynamic'
 

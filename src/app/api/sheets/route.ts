@@ -1,5 +1,5 @@
-import { takeCaseSheetJson } from '@/services/exchangeSheets'
-import { getShop } from '@/services/shop'
+import { takeCaseSheetJson } from '@/services/sheets/exchangeSheets'
+import { getShop } from '@/services/shop/shop'
 import { textBody } from '../bodyWithin'
 
 export const dynamic = 'force-dynamic'

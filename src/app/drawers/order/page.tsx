@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
-import { reorderList } from '@/services/orders'
-import { getShop } from '@/services/shop'
+import { reorderList } from '@/services/drawers/orders'
+import { getShop } from '@/services/shop/shop'
 import { OrderPage } from '@/ui/drawers/OrderPage'
 import { assortmentAction } from '../../actions'
 

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { caseSheetPage } from '@/services/listings'
-import { getShop } from '@/services/shop'
-import { SheetPage } from '@/ui/lists/SheetPage'
+import { getShop } from '@/services/shop/shop'
+import { SheetPage } from '@/ui/sheets/SheetPage'
 import { saveRecordAction } from '../../actions'
 
 export const dynamic = 'force-dynamic'

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { SheetFormPage } from '@/ui/lists/SheetFormPage'
+import { SheetFormPage } from '@/ui/sheets/SheetFormPage'
 import { saveRecordAction } from '../../actions'
 
 export const metadata: Metadata = { title: 'New case sheet' }

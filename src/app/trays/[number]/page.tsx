@@ -3,7 +3,7 @@ import { notFound } from 'next/navigation'
 import type { StageId } from '@/core/stages/stages'
 import { STAGE_IDS } from '@/core/stages/stages'
 import { trayByItsNumber } from '@/services/listings'
-import { getShop } from '@/services/shop'
+import { getShop } from '@/services/shop/shop'
 import { TrayBench } from '@/ui/tray/TrayBench'
 import { TRAY_ACTIONS } from './trayActions'
 

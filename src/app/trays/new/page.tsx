@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { newTrayChoices } from '@/services/listings'
-import { getShop } from '@/services/shop'
+import { getShop } from '@/services/shop/shop'
 import { NewTrayPage } from '@/ui/intake/NewTrayPage'
 import { openTrayAction } from '../../actions'
 

@@ -1,6 +1,6 @@
-import type { FeedSource } from '@/services/instrumentFeeds'
-import { FEED_SOURCES, feedOf } from '@/services/instrumentFeeds'
-import { getShop } from '@/services/shop'
+import type { FeedSource } from '@/services/instruments/instrumentFeeds'
+import { FEED_SOURCES, feedOf } from '@/services/instruments/instrumentFeeds'
+import { getShop } from '@/services/shop/shop'
 
 export const dynamic = 'force-dynamic'
 

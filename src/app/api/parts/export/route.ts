@@ -1,5 +1,5 @@
-import { exportParts } from '@/services/exportParts'
-import { getShop } from '@/services/shop'
+import { exportParts } from '@/services/drawers/exportParts'
+import { getShop } from '@/services/shop/shop'
 import { download } from '../../bodyWithin'
 
 export const dynamic = 'force-dynamic'

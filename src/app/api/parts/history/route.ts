@@ -1,5 +1,5 @@
-import { partHistoryOf } from '@/services/drawersPage'
-import { getShop } from '@/services/shop'
+import { partHistoryOf } from '@/services/drawers/drawersPage'
+import { getShop } from '@/services/shop/shop'
 
 export const dynamic = 'force-dynamic'
 

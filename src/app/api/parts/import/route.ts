@@ -1,5 +1,5 @@
-import { importParts } from '@/services/importParts'
-import { getShop } from '@/services/shop'
+import { importParts } from '@/services/drawers/importParts'
+import { getShop } from '@/services/shop/shop'
 import { textBody } from '../../bodyWithin'
 
 export const dynamic = 'force-dynamic'

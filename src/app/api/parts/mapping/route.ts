@@ -1,5 +1,5 @@
-import { mappingFor } from '@/services/importParts'
-import { getShop } from '@/services/shop'
+import { mappingFor } from '@/services/drawers/importParts'
+import { getShop } from '@/services/shop/shop'
 
 export const dynamic = 'force-dynamic'
 

@@ -1,5 +1,5 @@
-import { photoFile } from '@/services/photos'
-import { getShop } from '@/services/shop'
+import { photoFile } from '@/services/tray/photos'
+import { getShop } from '@/services/shop/shop'
 
 export const dynamic = 'force-dynamic'
 

@@ -1,5 +1,5 @@
-import { caseSheetJsonOf } from '@/services/exchangeSheets'
-import { getShop } from '@/services/shop'
+import { caseSheetJsonOf } from '@/services/sheets/exchangeSheets'
+import { getShop } from '@/services/shop/shop'
 import { download } from '../../bodyWithin'
 
 export const dynamic = 'force-dynamic'

@@ -1,5 +1,5 @@
-import { isBridgeToken, passLine } from '@/services/instrumentBridge'
-import { getShop } from '@/services/shop'
+import { isBridgeToken, passLine } from '@/services/instruments/instrumentBridge'
+import { getShop } from '@/services/shop/shop'
 import { bodyWithin } from '../../../bodyWithin'
 
 export const dynamic = 'force-dynamic'

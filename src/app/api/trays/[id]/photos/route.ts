@@ -1,6 +1,6 @@
 import { MOST_PHOTO_BYTES, tooLargeText } from '@/core/intake/photoLimits'
-import { addPhoto } from '@/services/photos'
-import { getShop } from '@/services/shop'
+import { addPhoto } from '@/services/tray/photos'
+import { getShop } from '@/services/shop/shop'
 import { bodyWithin } from '../../../bodyWithin'
 
 export const dynamic = 'force-dynamic'

@@ -1,5 +1,5 @@
-import { readingsCsvOf, takeReadingsCsv } from '@/services/exchangeReadings'
-import { getShop } from '@/services/shop'
+import { readingsCsvOf, takeReadingsCsv } from '@/services/tray/exchangeReadings'
+import { getShop } from '@/services/shop/shop'
 import { download, textBody } from '../../../bodyWithin'
 
 export const dynamic = 'force-dynamic'

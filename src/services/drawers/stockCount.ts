@@ -1,0 +1,77 @@
+import Joi from 'joi'
+import type { MoveReason, PartKind } from '@/core/stock/partKinds'
+import { PART_KINDS } from '@/core/stock/partKinds'
+import type { Db } from '@/data/client'
+import { stockLineById } from '@/data/queries/stockLines'
+import { moveStock } from '@/data/queries/stockMoves'
+import type { Refusal } from '../boundary'
+import { idSchema, refuse, validate } from '../boundary'
+
+interface CountInput {
+  readonly kind: PartKind
+  readonly partId: number
+  readonly counted: number
+}
+
+const MOST_PIECES = 9999
+const kindSchema = Joi.string().valid(...PART_KINDS)
+const pieces = (least: number, name: string) =>
+  Joi.number()
+    .integer()
+    .min(least)
+    .max(MOST_PIECES)
+    .required()
+    .messages({
+      'number.base': `${name}: type a whole number.`,
+      'number.integer': `${name}: type a whole number.`,
+      'number.min': `${name}: {#value} is less than ${least}.`,
+      'number.max': `${name}: {#value} is more than ${MOST_PIECES}.`,
+    })
+const countSchema = Joi.object<CountInput>({
+  kind: kindSchema.required(),
+  partId: idSchema.required(),
+  counted: pieces(0, 'Counted'),
+})
+
+export type CountOutcome = { ok: true; quantity: number; change: number } | Refusal
+
+/** Sets a line to what was counted in its drawer; the difference is kept as a move. */
+export async function countPart(db: Db, input: unknown, now: Date): Promise<CountOutcome> {
+  const checked = validate(countSchema, input)
+  if (!checked.ok) return checked
+  const { kind, partId, counted } = checked.value
+  const line = await stockLineById(db, kind, partId)
+  if (!line) return refuse('This line is not in the drawers any more.')
+  return moved(db, { kind, partId, change: counted - line.quantity, reason: 'counted' }, now)
+}
+
+interface ReceiveInput {
+  readonly kind: PartKind
+  readonly partId: number
+  readonly pieces: number
+}
+
+const receiveSchema = Joi.object<ReceiveInput>({
+  kind: kindSchema.required(),
+  partId: idSchema.required(),
+  pieces: pieces(1, 'Pieces'),
+})
+
+/** Puts pieces that came from a supplier into their drawer. */
+export async function receivePart(db: Db, input: unknown, now: Date): Promise<CountOutcome> {
+  const checked = validate(receiveSchema, input)
+  if (!checked.ok) return checked
+  const { kind, partId, pieces: change } = checked.value
+  return moved(db, { kind, partId, change, reason: 'received' }, now)
+}
+
+async function moved(
+  db: Db,
+  move: { kind: PartKind; partId: number; change: number; reason: MoveReason },
+  now: Date,
+): Promise<CountOutcome> {
+  const quantity = await db.transaction((tx) => moveStock(tx, { ...move, trayId: null, movedAt: now }))
+  return quantity === null
+    ? refuse('Somebody took from this drawer meanwhile: count it again.')
+    : { ok: true, quantity, change: move.change }
+}

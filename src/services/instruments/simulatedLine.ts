@@ -1,0 +1,50 @@
+import { DIMENSION_IDS } from '@/core/readings/dimensionKinds'
+import { DIMENSIONS } from '@/core/readings/dimensions'
+import { instrumentFor } from '@/core/readings/instrumentFor'
+import type { Db } from '@/data/client'
+import { allInstruments } from '@/data/queries/tools'
+import { standingReadings } from '@/data/queries/readings'
+import { trayById } from '@/data/queries/trays'
+import type { HoldPlace } from '@/devices/InstrumentFeed'
+import { simulatedBench } from '@/devices/simulated-bench/simulatedBench'
+import Joi from 'joi'
+import { idSchema, refuse, validate } from '../boundary'
+import type { Refusal } from '../boundary'
+
+const schema = Joi.object<HoldPlace>({
+  trayId: idSchema.required(),
+  dimension: Joi.string()
+    .valid(...DIMENSION_IDS)
+    .required(),
+  placeIndex: Joi.number().integer().min(0).max(11).required(),
+})
+
+/**
+ * What the simulated instruments would send when held against one place of a tray.
+ * Every tray has one hidden piece; each instrument has an error of its own, and every repeat its own scatter.
+ * @returns the line and the instrument it comes from
+ */
+export async function simulatedLine(
+  db: Db,
+  input: unknown,
+): Promise<{ ok: true; line: string; instrumentId: number } | Refusal> {
+  const checked = validate(schema, input)
+  if (!checked.ok) return checked
+  const { trayId, dimension, placeIndex } = checked.value
+  const row = await trayById(db, trayId)
+  if (!row) return refuse('This tray is not there any more.')
+  const instruments = await allInstruments(db)
+  const spec = instrumentFor(dimension, instruments)
+  if (!spec) return refuse('There is no instrument: add one in Settings.')
+  const repeats = (await standingReadings(db, trayId)).length
+  const bench = simulatedBench({ seed: row.tray.number, sheet: row.sheet })
+  const instrument = bench.instrument(spec.id, spec)
+  // The instrument keeps its constant error; earlier holds use up its scatter, so repeats differ.
+  for (let hold = 0; hold < repeats; hold++) instrument.send({ dimension, placeIndex })
+  const line = instrument.send({ dimension, placeIndex })
+  return line === null
+    ? refuse(
+        `Nothing to hold against: the case sheet has no ${DIMENSIONS[dimension].label.toLowerCase()} to simulate.`,
+      )
+    : { ok: true, line, instrumentId: spec.id }
+}

@@ -1,0 +1,33 @@
+import Joi from 'joi'
+import { SCHOOL_IDS, SCHOOLS } from '@/core/procedure/schools'
+import type { SchoolId } from '@/core/procedure/schools'
+import type { ChosenOptions } from '@/core/procedure/schoolChoices'
+import type { Db } from '@/data/client'
+import { changeShopSettings, shopSettingsRow } from '@/data/queries/shopSettings'
+import type { Refusal } from '../boundary'
+import { refuse, validate } from '../boundary'
+
+/** What this shop always does where practitioners differ; empty where it goes by the case. */
+export async function shopSchools(db: Db): Promise<ChosenOptions> {
+  return (await shopSettingsRow(db))?.schools ?? {}
+}
+
+const schema = Joi.object<{ school: SchoolId; option: string }>({
+  school: Joi.string()
+    .valid(...SCHOOL_IDS)
+    .required(),
+  option: Joi.string().allow('').max(40).required(),
+})
+
+/** Sets what this shop always does; an empty option goes by the case again. */
+export async function saveShopSchool(db: Db, input: unknown): Promise<{ ok: true } | Refusal> {
+  const checked = validate(schema, input)
+  if (!checked.ok) return checked
+  const { school, option } = checked.value
+  const { question, options } = SCHOOLS[school]
+  if (option !== '' && !Object.hasOwn(options, option))
+    return refuse(`${question}: “${option}” is not one of ${Object.values(options).join('; ')}.`)
+  const { [school]: _, ...others } = await shopSchools(db)
+  await changeShopSettings(db, { schools: option === '' ? others : { ...others, [school]: option } })
+  return { ok: true }
+}

@@ -1,0 +1,157 @@
+import Joi from 'joi'
+import { SIZE_MARKS, TRAIL_PART_IDS, TRAIL_PARTS } from '@/core/trail/parts'
+import type { SizeMark, TrailPartId } from '@/core/trail/parts'
+import type { TrailLine } from '@/core/trail/partsTrail'
+import { lastStanding, partsTrail } from '@/core/trail/partsTrail'
+import type { Db } from '@/data/client'
+import { photosOfTray } from '@/data/queries/photos'
+import { insertTick } from '@/data/queries/ticks'
+import type { NewTrailEvent } from '@/data/queries/trail'
+import { insertTrailEvents, trailOfTray } from '@/data/queries/trail'
+import { idSchema, refuse, validate } from '../boundary'
+import type { ViewOutcome } from './changeTray'
+import { changeTray } from './changeTray'
+
+/** More of one part than any case has is a slip of the finger. From memory. */
+const MOST_AT_ONCE = 24
+const MOST_REASON_LENGTH = 200
+
+interface OffInput {
+  trayId: number
+  part: TrailPartId
+  count: number
+  size: SizeMark
+  clockHour: number | null
+  photo: { id: number; x: number; y: number } | null
+}
+
+const offSchema = Joi.object<OffInput>({
+  trayId: idSchema.required(),
+  part: Joi.string()
+    .valid(...TRAIL_PART_IDS)
+    .required(),
+  count: Joi.number()
+    .integer()
+    .min(1)
+    .max(MOST_AT_ONCE)
+    .required()
+    .messages({
+      'number.max': `Count: at most ${MOST_AT_ONCE} at once. Record them in two goes if there really are more.`,
+      'number.min': 'Count: at least 1.',
+    }),
+  size: Joi.string()
+    .valid(...SIZE_MARKS)
+    .required(),
+  clockHour: Joi.number().integer().min(1).max(12).allow(null).required(),
+  photo: Joi.object({
+    id: idSchema.required(),
+    x: Joi.number().min(0).max(1).required(),
+    y: Joi.number().min(0).max(1).required(),
+  })
+    .allow(null)
+    .required(),
+})
+
+/** Records that parts came off, with their count, size mark and place. */
+export async function recordOff(db: Db, input: unknown, now: Date): Promise<ViewOutcome> {
+  const checked = validate(offSchema, input)
+  if (!checked.ok) return checked
+  const { trayId, part, count, size, clockHour, photo } = checked.value
+  return changeTray(db, trayId, async () => {
+    if (photo && !(await photosOfTray(db, trayId)).some((p) => p.id === photo.id)) {
+      return refuse('Place: this picture is not there any more. Choose another one.')
+    }
+    await insertTrailEvents(db, [
+      {
+        trayId,
+        kind: 'off',
+        part,
+        count,
+        size,
+        clockHour,
+        photoId: photo?.id ?? null,
+        photoX: photo?.x ?? null,
+        photoY: photo?.y ?? null,
+        at: now,
+      },
+    ])
+    const step = STEP_DONE_BY_REMOVAL[part]
+    if (step) await insertTick(db, { trayId, subject: `step:${step}`, done: true, at: now })
+    return null
+  })
+}
+
+/** A part in the tray says that its step was done: nobody ticks what the hands have just recorded. */
+const STEP_DONE_BY_REMOVAL: Readonly<Partial<Record<TrailPartId, string>>> = {
+  strap: 'strap-off',
+  shell: 'shell-off',
+  back: 'back-off',
+  'back-seal': 'back-seal-out',
+  cell: 'cell-out',
+  stem: 'stem-out',
+  movement: 'movement-out',
+  bezel: 'bezel-off',
+  'bezel-spring': 'bezel-spring-off',
+  'crystal-gasket': 'crystal-gasket-out',
+}
+
+interface AnswerInput {
+  trayId: number
+  offId: number
+  kind: 'back' | 'renewed' | 'left-off'
+  count: number
+  reason: string
+}
+
+const answerSchema = Joi.object<AnswerInput>({
+  trayId: idSchema.required(),
+  offId: idSchema.required(),
+  kind: Joi.string().valid('back', 'renewed', 'left-off').required(),
+  count: Joi.number().integer().min(1).max(999).required(),
+  reason: Joi.string().trim().allow('').max(MOST_REASON_LENGTH).required().prefs({ convert: true }),
+})
+
+/** Accounts for parts of one line: back on, renewed, or left off for a reason. */
+export async function answerOff(db: Db, input: unknown, now: Date): Promise<ViewOutcome> {
+  const checked = validate(answerSchema, input)
+  if (!checked.ok) return checked
+  const { trayId, offId, kind, count, reason } = checked.value
+  if (kind === 'left-off' && reason === '') {
+    return refuse('Reason is missing: say why it stays off, as “owner keeps the old strap”.', 'reason')
+  }
+  return changeTray(db, trayId, async () => {
+    const line = partsTrail(await trailOfTray(db, trayId)).find((l) => l.offIds.includes(offId))
+    if (!line) return refuse('This line is not on the trail any more.')
+    if (count > line.open) {
+      return refuse(
+        `${TRAIL_PARTS[line.part].label}: ${count} would be more than came off; ${line.open} still to come.`,
+      )
+    }
+    await insertTrailEvents(db, answersOf(line, { trayId, kind, reason, at: now }, count))
+    return null
+  })
+}
+
+/** An answer hangs on the first removal of its line; the line adds them up. */
+function answersOf(
+  line: TrailLine,
+  event: Pick<NewTrailEvent, 'trayId' | 'kind' | 'reason' | 'at'>,
+  count: number,
+): NewTrailEvent[] {
+  return [{ ...event, count, refersTo: line.offIds[0] ?? null }]
+}
+
+const undoSchema = Joi.object<{ trayId: number }>({ trayId: idSchema.required() })
+
+/** Takes back the last thing recorded on the trail that still stands. */
+export async function undoTrail(db: Db, input: unknown, now: Date): Promise<ViewOutcome> {
+  const checked = validate(undoSchema, input)
+  if (!checked.ok) return checked
+  const { trayId } = checked.value
+  return changeTray(db, trayId, async () => {
+    const last = lastStanding(await trailOfTray(db, trayId))
+    if (!last) return refuse('Nothing to undo: the trail is empty.')
+    await insertTrailEvents(db, [{ trayId, kind: 'undo', refersTo: last.id, at: now }])
+    return null
+  })
+}

@@ -1,0 +1,99 @@
+import 'server-only'
+import type { Db } from '@/data/client'
+import { countPhotos, deletePhoto, insertPhoto, photoBytes } from '@/data/queries/photos'
+import { standingShapes } from '@/data/queries/shapes'
+import { trayById } from '@/data/queries/trays'
+import { MOST_CAPTION_LENGTH, MOST_PHOTO_BYTES, MOST_PHOTOS, tooLargeText } from '@/core/intake/photoLimits'
+import Joi from 'joi'
+import type { Refusal } from '../boundary'
+import { idSchema, refuse, validate } from '../boundary'
+import type { ViewOutcome } from './changeTray'
+import { changeTray, HANDED_BACK, TRAY_GONE } from './changeTray'
+
+/** Longest side kept, px: sharp enough to read an engraving, small enough to keep hundreds. */
+const KEPT_SIDE_PX = 1600
+const JPEG_QUALITY = 82
+/** A picture that unpacks to more than this is a trap, not a photograph, px. */
+const MOST_PIXELS = 120_000_000
+
+const KINDS = ['jpeg', 'png', 'webp', 'avif', 'tiff', 'gif']
+
+/**
+ * Keeps a picture with a tray. It is decoded, turned upright, made smaller and encoded anew: what is not a picture
+ * cannot pass, and position or owner data inside the file is left behind.
+ */
+export async function addPhoto(
+  db: Db,
+  trayId: number,
+  file: { readonly bytes: Uint8Array; readonly caption: string },
+  now: Date,
+): Promise<{ ok: true; id: number } | Refusal> {
+  const row = await trayById(db, trayId)
+  if (!row) return refuse(TRAY_GONE)
+  if (row.tray.finishedAt !== null) return refuse(HANDED_BACK)
+  if (file.bytes.length > MOST_PHOTO_BYTES) return refuse(tooLargeText(file.bytes.length), 'photo')
+  if (file.caption.length > MOST_CAPTION_LENGTH) {
+    return refuse(
+      `Caption has ${file.caption.length} characters; at most ${MOST_CAPTION_LENGTH}. Shorten it.`,
+      'photo',
+    )
+  }
+  if ((await countPhotos(db, trayId)) >= MOST_PHOTOS) {
+    return refuse(`Picture: this tray holds ${MOST_PHOTOS} already. Take one off first.`, 'photo')
+  }
+  const picture = await decoded(file.bytes)
+  if (!picture) {
+    return refuse(
+      'Picture: this file is not a picture that can be read. Choose a JPEG, PNG, WebP, AVIF, TIFF or GIF.',
+      'photo',
+    )
+  }
+  const { bytes, widthPx, heightPx } = picture
+  const id = await insertPhoto(db, { trayId, caption: file.caption, widthPx, heightPx, bytes, takenAt: now })
+  return { ok: true, id }
+}
+
+/** The picture upright and re-encoded; null when the bytes are not one. */
+async function decoded(bytes: Uint8Array) {
+  // Loaded with the first picture: the server starts sooner without it.
+  const { default: sharp } = await import('sharp')
+  try {
+    const image = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
+    const { format } = await image.metadata()
+    // Vector and document formats are programs of a kind; only pixels are taken.
+    if (!KINDS.includes(format === 'heif' ? 'avif' : format)) return null
+    const { data, info } = await image
+      .rotate()
+      .resize({ width: KEPT_SIDE_PX, height: KEPT_SIDE_PX, fit: 'inside', withoutEnlargement: true })
+      .flatten({ background: '#ffffff' })
+      .jpeg({ quality: JPEG_QUALITY, mozjpeg: true })
+      .toBuffer({ resolveWithObject: true })
+    return { bytes: new Uint8Array(data), widthPx: info.width, heightPx: info.height }
+  } catch {
+    // The decoder's own words name a library, not what to do: the caller says that.
+    return null
+  }
+}
+
+/** @returns JPEG bytes; null when there is no such picture */
+export async function photoFile(db: Db, id: number): Promise<Uint8Array | null> {
+  return (await photoBytes(db, id)) ?? null
+}
+
+const removeSchema = Joi.object<{ trayId: number; photoId: number }>({
+  trayId: idSchema.required(),
+  photoId: idSchema.required(),
+})
+
+/** Takes a picture off a tray for good: it may show what nobody should keep. */
+export async function removePhoto(db: Db, input: unknown): Promise<ViewOutcome> {
+  const checked = validate(removeSchema, input)
+  if (!checked.ok) return checked
+  const { trayId, photoId } = checked.value
+  return changeTray(db, trayId, async () => {
+    if ((await standingShapes(db, trayId)).some((shape) => shape.photoId === photoId)) {
+      return refuse('A size was read from this picture: take that reading back first.', 'photo')
+    }
+    return (await deletePhoto(db, trayId, photoId)) ? null : refuse('This picture is not there any more.')
+  })
+}

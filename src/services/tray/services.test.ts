@@ -1,0 +1,468 @@
+import { sql } from 'drizzle-orm'
+import { stockCrystal } from '../../../tests/factories/parts'
+import { testStores } from '../../../tests/stores/testStores'
+import type { DimensionId } from '@/core/readings/dimensionKinds'
+import { DIMENSION_IDS } from '@/core/readings/dimensionKinds'
+import { instrumentFor } from '@/core/readings/instrumentFor'
+import type { Store } from '@/data/client'
+import { loadDemo } from '@/data/demo/loadDemo'
+import { insertCrystals } from '@/data/queries/stock'
+import { crystals, gaskets, readings } from '@/data/schema'
+import { benchView } from '../bench/benchView'
+import { drawersSummary } from '../drawers/drawersPage'
+import { caseSheetLines, newTrayChoices, trayByItsNumber, trayLines } from '../listings'
+import { logPressRun } from './logPressRun'
+import { moveTray, openTray } from './openTray'
+import { pickPair } from './pickPair'
+import type { RecordKind } from '../shop/records'
+import { saveRecord } from '../shop/records'
+import { simulatedLine } from '../instruments/simulatedLine'
+import { startShop } from '../shop/startShop'
+import { takeBackReading, takeReading } from './takeReading'
+import type { TrayView } from './trayView'
+
+const DAY = new Date('2026-11-24T00:00:00Z')
+const NOW = new Date('2026-11-24T10:00:00Z')
+const LATER = '2026-12-01T16:00:00.000Z'
+/** What every sheet has to say; no figure is known yet. */
+const BARE = {
+  retention: 'tension-gasket',
+  magnifier: 'none',
+  bezelKind: 'none',
+  chapterRing: 'none',
+  backSeal: 'o-ring',
+  movementKind: 'mechanical',
+  crownKind: 'push-pull',
+}
+const TRAY = {
+  crystalState: 'shattered',
+  owner: 'Skerrow Ferry Line',
+  ownerMark: 'ferry no. 5',
+  dueAt: LATER,
+  gasketPresent: true,
+  asked: 'crystal',
+  waterClass: '5-bar',
+  use: 'everyday',
+}
+
+describe.each(testStores())('the bench on $name', ({ open }) => {
+  let store: Store
+  beforeAll(async () => {
+    store = await open()
+    await loadDemo(store.db, DAY)
+  }, 60_000)
+  afterAll(() => store.close())
+
+  async function sheetId(name: string): Promise<number> {
+    const { sheets } = await newTrayChoices(store.db)
+    const sheet = sheets.find((s) => s.name === name)
+    if (!sheet) throw new Error(name)
+    return sheet.id
+  }
+
+  async function newTray(caseName = 'Harrowmere Deckwatch 38', over: object = {}): Promise<TrayView> {
+    const opened = await openTray(
+      store.db,
+      { caseSheetId: await sheetId(caseName) },
+      { ...TRAY, ...over },
+      NOW,
+    )
+    if (!opened.ok) throw new Error(JSON.stringify(opened.errors))
+    const view = await trayByItsNumber(store.db, opened.number)
+    if (!view) throw new Error('not there')
+    return view
+  }
+
+  function read(view: TrayView, dimension: DimensionId, placeIndex: number, text: string, over: object = {}) {
+    // A dimension nobody knows is sent with the first instrument there is.
+    const known = DIMENSION_IDS.includes(dimension)
+    const instrumentId = (known ? instrumentFor(dimension, view.instruments) : view.instruments[0])?.id
+    const input = {
+      trayId: view.tray.id,
+      dimension,
+      placeIndex,
+      text,
+      instrumentId,
+      source: 'typed',
+      confirmed: false,
+      ...over,
+    }
+    return takeReading(store.db, input, NOW)
+  }
+
+  async function measured(view: TrayView): Promise<TrayView> {
+    const values: [DimensionId, string[]][] = [
+      ['crystal-edge', ['1.01', '1.02', '1,01']],
+      ['bore', ['30.94', '30.95', '30.96', '30.95']],
+      ['gasket-wall', ['0.50', '0.50', '0.49']],
+      ['gasket-height', ['1.00', '1.01']],
+      ['opening', ['29.95', '29.96', '29.94']],
+      ['seat-depth', ['1.05', '1.06']],
+    ]
+    let latest = view
+    for (const [dimension, texts] of values) {
+      for (const [place, text] of texts.entries()) {
+        const result = await read(view, dimension, place, text)
+        if (!result.ok || !('view' in result)) throw new Error(JSON.stringify(result))
+        latest = result.view
+      }
+    }
+    return latest
+  }
+
+  const save = (kind: RecordKind, id: number | null, input: unknown) =>
+    saveRecord(store.db, kind, id, input, NOW)
+
+  it('loads the demo world once and plausibly', async () => {
+    expect(await loadDemo(store.db, DAY)).toBe(false)
+    const { counts } = await drawersSummary(store.db)
+    expect(Object.values(counts).map(({ lines }) => lines)).toEqual([152, 64, 15, 5, 6, 4, 46, 6])
+    const bench = await benchView(store.db, NOW)
+    expect(bench.trays.length).toBeGreaterThanOrEqual(10)
+    expect(new Set(bench.trays.map((t) => t.stage)).size).toBeGreaterThanOrEqual(7)
+    expect(bench.first?.tray.number).toBe(209)
+    const sheets = await caseSheetLines(store.db)
+    expect(sheets).toHaveLength(16)
+    expect(sheets.find((s) => s.sheet.reference === 'Deckwatch 38')?.runsHome).toBe(13)
+  })
+
+  it('takes a shattered crystal from readings to a logged run, and proposes it next time', async () => {
+    const opened = await newTray()
+    expect(opened.tray.stage).toBe('intake')
+    expect(opened.job.hazards.map((h) => h.id)).toContain('glass-splinters')
+    const view = await measured(opened)
+    expect(view.next).toBeNull()
+    expect(view.readout.verdict?.pick.sizeMm).toBe(30)
+    expect(view.readout.verdict?.pick.probability).toBeGreaterThan(0.9)
+    const [best] = view.shortlist?.fitting ?? []
+    if (!best) throw new Error('nothing fits')
+    expect(best.reasons.join(' ')).toMatch(/Last time on this case sheet/)
+
+    const picked = await pickPair(
+      store.db,
+      { trayId: view.tray.id, crystalId: best.crystal.id, gasketId: best.gasket?.id ?? null },
+      NOW,
+    )
+    if (!picked.ok) throw new Error(JSON.stringify(picked.errors))
+    const { press } = picked.view
+    if (!press?.pusher?.ok || !press.support?.ok) throw new Error('dies are missing')
+    expect(press.pusher.best.die.outerDiameterMm).toBe(29)
+    expect(press.evidence.readingIds).toHaveLength(17)
+    expect(picked.view.tray.stage).toBe('press-in')
+
+    const before = press.crystal.quantity
+    const tools = {
+      trayId: view.tray.id,
+      pressId: press.presses[1]?.id,
+      pusherId: press.pusher.best.die.id,
+      supportId: press.support.best.die.id,
+    }
+    const logged = await logPressRun(
+      store.db,
+      tools,
+      { outcome: 'home', quarterTurns: '4', peakForceN: '160', note: 'snapped home' },
+      NOW,
+    )
+    if (!logged.ok) throw new Error(JSON.stringify(logged.errors))
+    // Taken out with the pick: pressing changes nothing more.
+    expect(before).toBe(best.crystal.quantity - 1)
+    expect(logged.view.press?.crystal.quantity).toBe(before)
+    expect(logged.view.tray.stage).toBe('align')
+
+    const next = await newTray()
+    expect(next.lastTime).toMatchObject({
+      trayNumber: view.tray.number,
+      pusher: 'P29',
+      quarterTurns: 4,
+      peakForceN: 160,
+      note: 'snapped home',
+    })
+    expect(next.readout.history).toEqual([{ sizeMm: 30, count: 14 }])
+  })
+
+  it('takes stock once a pick, however many runs it needs, and goes back to matching after a crack', async () => {
+    const view = await measured(await newTray())
+    const best = view.shortlist?.fitting[0]
+    if (!best) throw new Error('nothing fits')
+    const pair = { trayId: view.tray.id, crystalId: best.crystal.id, gasketId: best.gasket?.id ?? null }
+    const picked = await pickPair(store.db, pair, NOW)
+    if (!picked.ok || !picked.view.press?.pusher?.ok || !picked.view.press.support?.ok)
+      throw new Error('no press card')
+    const { press } = picked.view
+    const tools = {
+      trayId: view.tray.id,
+      pressId: press.presses[0]?.id,
+      pusherId: picked.view.press.pusher.best.die.id,
+      supportId: picked.view.press.support.best.die.id,
+    }
+    const run = (outcome: string) => logPressRun(store.db, tools, { outcome, quarterTurns: 2 }, NOW)
+    const first = await run('high-on-one-side')
+    expect(first.ok && first.view.tray.stage).toBe('press-in')
+    const second = await run('cracked')
+    if (!second.ok) throw new Error('refused')
+    expect(second.view.tray.stage).toBe('match')
+    expect(press.crystal.quantity).toBe(best.crystal.quantity - 1)
+    expect(second.view.press?.crystal.quantity).toBe(press.crystal.quantity)
+    expect(second.view.press?.runs.map((r) => r.outcome)).toEqual(['high-on-one-side', 'cracked'])
+  })
+
+  it('asks about a slipped point and stores nothing until it is answered', async () => {
+    const view = await newTray()
+    const asked = await read(view, 'bore', 0, '309.5')
+    expect(asked).toMatchObject({ ok: false, ask: { suggestionMm: 30.95, keepAllowed: false } })
+    expect(await read(view, 'bore', 0, '309.5', { confirmed: true })).toMatchObject({ ok: false })
+    const odd = await read(view, 'bore', 0, '32.1')
+    expect(odd).toMatchObject({ ok: false, ask: { keepAllowed: true } })
+    const kept = await read(view, 'bore', 0, '32.1', { confirmed: true })
+    expect(kept.ok && kept.view.readings).toHaveLength(1)
+  })
+
+  it.each([
+    ['abc', /Case bore: “abc” is not a length/],
+    ['-3', /must be more than 0/],
+    ['99999', /outside 8.00–60.00 mm/],
+    ['1.2 cm', /not in mm/],
+    ['', /no figure yet/],
+    ['9'.repeat(60), /more than 40 characters/],
+  ])('refuses %s', async (text, message) => {
+    const view = await newTray()
+    const result = await read(view, 'bore', 0, text)
+    expect(result.ok || 'ask' in result ? '' : Object.values(result.errors).join()).toMatch(message)
+  })
+
+  it('refuses what no screen of ours sends', async () => {
+    const view = await newTray()
+    expect(await read(view, 'bore', 9, '30.9')).toMatchObject({ ok: false })
+    expect(await read(view, 'nose' as never, 0, '30.9')).toMatchObject({ ok: false })
+    expect(await read(view, 'bore', 0, '30.9', { instrumentId: 9999 })).toMatchObject({
+      ok: false,
+      errors: { instrument: expect.stringMatching(/Choose another/) as string },
+    })
+    expect(await takeReading(store.db, null, NOW)).toMatchObject({ ok: false })
+    expect(
+      await pickPair(store.db, { trayId: view.tray.id, crystalId: 1, gasketId: 999_999 }, NOW),
+    ).toMatchObject({ ok: false })
+    expect(
+      await moveTray(store.db, { trayId: view.tray.id, stage: 'lunch', finished: false }, NOW),
+    ).toMatchObject({ ok: false })
+  })
+
+  it('takes a reading back with a reason and keeps the old value', async () => {
+    const view = await newTray()
+    const taken = await read(view, 'bore', 0, '30.9')
+    if (!taken.ok) throw new Error('refused')
+    const [reading] = taken.view.readings
+    const input = { trayId: view.tray.id, readingId: reading?.id, reason: 'jaws tilted' }
+    expect(await takeBackReading(store.db, { ...input, reason: ' ' }, NOW)).toMatchObject({
+      ok: false,
+      errors: { reason: expect.stringMatching(/in a word why/) as string },
+    })
+    const back = await takeBackReading(store.db, input, NOW)
+    expect(back.ok && back.view.readings).toMatchObject([{ shownMm: 30.9, voidReason: 'jaws tilted' }])
+    expect(back.ok && back.view.readout.measured.bore).toBeUndefined()
+    expect(await takeBackReading(store.db, input, NOW)).toMatchObject({ ok: false })
+  })
+
+  it('never changes or deletes what was measured: the database itself refuses', async () => {
+    await expect(store.db.update(readings).set({ shownMm: 1 }).execute()).rejects.toThrow()
+    await expect(store.db.execute(sql`DELETE FROM press_runs`)).rejects.toThrow()
+    await expect(store.db.execute(sql`DELETE FROM picks`)).rejects.toThrow()
+  })
+
+  it('says what to order when the drawers are empty, and what is missing when nothing is known', async () => {
+    const view = await measured(await newTray())
+    await store.db
+      .transaction(async (tx) => {
+        await tx.update(crystals).set({ quantity: 0 })
+        await tx.update(gaskets).set({ quantity: 0 })
+        const empty = await trayByItsNumber(tx, view.tray.number)
+        expect(empty?.shortlist?.fittingCount).toBe(0)
+        expect(empty?.shortlist?.choicesInStock).toBe(0)
+        expect(empty?.orders[0]).toMatchObject({
+          crystalDiameterMm: 30,
+          gasketWallMm: 0.5,
+          crystalThicknessMm: 1,
+        })
+        const [reject] = empty?.shortlist?.rejected ?? []
+        expect(reject?.failures.map((f) => f.name)).toContain('stock')
+        const refused = await pickPair(
+          tx,
+          {
+            trayId: view.tray.id,
+            crystalId: reject?.candidate.crystal.id,
+            gasketId: reject?.candidate.gasket?.id,
+          },
+          NOW,
+        )
+        expect(refused).toMatchObject({
+          ok: false,
+          errors: { form: expect.stringMatching(/has no .* left/) as string },
+        })
+        tx.rollback()
+      })
+      .catch((error: unknown) => {
+        if (!(error instanceof Error) || error.constructor.name !== 'TransactionRollbackError') throw error
+      })
+
+    expect(await save('case-sheet', null, { ...BARE, maker: 'Oakmantle', reference: 'Blank' })).toEqual({
+      ok: true,
+    })
+    const blank = await newTray('Oakmantle Blank')
+    expect(blank.readout.facts).toEqual({ ok: false, missing: 'bore' })
+    expect(blank.shortlist).toBeNull()
+    expect(blank.readout.verdict).toBeNull()
+  })
+
+  it('stores records with the limits of their forms', async () => {
+    const crystal = {
+      code: 'T-1',
+      drawer: 'C-1',
+      diameterMm: '30,0',
+      edgeThicknessMm: '1.0',
+      centreThicknessMm: '1.0',
+      undersideRiseMm: '0',
+      bevelMm: '0.2',
+      material: 'mineral',
+      profile: 'flat',
+      build: 'disc',
+      magnifier: 'none',
+      arCoating: 'none',
+      quantity: '3',
+      minimum: '1',
+      priceCents: '100',
+    }
+    expect(await save('crystal', null, crystal)).toEqual({ ok: true })
+    expect(await save('crystal', null, crystal)).toMatchObject({
+      ok: false,
+      errors: { form: expect.stringMatching(/crystal code already/) as string },
+    })
+    const wrong = await save('crystal', null, {
+      ...crystal,
+      code: 'T-2',
+      diameterMm: '300',
+      quantity: 'few',
+    })
+    expect(wrong).toMatchObject({
+      ok: false,
+      errors: {
+        diameterMm: expect.stringMatching(/outside 8.00–60.00/) as string,
+        quantity: expect.stringMatching(/whole number/) as string,
+      },
+    })
+    expect(await save('crystal', null, { ...crystal, code: 'T-3', centreThicknessMm: '1.5' })).toMatchObject({
+      ok: false,
+      errors: { centreThicknessMm: expect.any(String) as string },
+    })
+    expect(await save('crystal', 999_999, { ...crystal, code: 'T-4' })).toMatchObject({
+      ok: false,
+    })
+    expect(await save('gasket', null, { ...crystal, wallMm: { $gt: 0 } })).toMatchObject({
+      ok: false,
+    })
+    expect(
+      await save('die', null, {
+        code: 'T',
+        role: 'pusher',
+        material: 'nylon',
+        drawer: 'x',
+        quantity: '1',
+        minimum: '0',
+        priceCents: '0',
+        outerDiameterMm: '20',
+        openingMm: '20',
+        recessDepthMm: '1',
+      }),
+    ).toMatchObject({ ok: false, errors: { openingMm: expect.any(String) as string } })
+    expect(await save('press', null, { name: 'Third press', kind: 'screw', gauged: true })).toEqual({
+      ok: true,
+    })
+    expect(
+      await save('instrument', null, {
+        name: 'Second depth gauge',
+        kind: 'depth-gauge',
+        resolutionMm: '0.01',
+        maximumPermissibleErrorMm: '0.02',
+        zeroOffsetMm: '-0,01',
+        calibrationDueOn: '',
+      }),
+    ).toEqual({ ok: true })
+  })
+
+  it('refuses a tray with nothing filled in, one due in the past, and keeps braces in a complaint', async () => {
+    const empty = await openTray(store.db, {}, {}, NOW)
+    expect(empty).toMatchObject({
+      ok: false,
+      errors: { caseSheetId: expect.any(String) as string, owner: 'Owner is missing: fill it in.' },
+    })
+    const late = await openTray(
+      store.db,
+      { caseSheetId: await sheetId('Quillfen Tidal 4') },
+      { ...TRAY, dueAt: '2020-01-01T10:00' },
+      NOW,
+    )
+    expect(late).toMatchObject({ ok: false, errors: { dueAt: expect.stringMatching(/past/) as string } })
+    const view = await newTray('Quillfen Tidal 4', { complaint: '<b>{x}</b>', owner: 'New Owner' })
+    expect(view.tray.complaint).toBe('<b>{x}</b>')
+    expect((await trayLines(store.db))[0]?.owner).toBe('New Owner, ferry no. 5')
+  })
+
+  it('gives trays opened at the same moment numbers of their own', async () => {
+    const caseSheetId = await sheetId('Quillfen Field 3')
+    const opened = await Promise.all([1, 2, 3].map(() => openTray(store.db, { caseSheetId }, TRAY, NOW)))
+    expect(new Set(opened.map((o) => (o.ok ? o.number : 'refused'))).size).toBe(3)
+    expect(opened.every((o) => o.ok)).toBe(true)
+  })
+
+  it('hands a tray back and measures nothing on it after that', async () => {
+    const view = await newTray()
+    const done = await moveTray(store.db, { trayId: view.tray.id, stage: 'hand-back', finished: true }, NOW)
+    expect(done.ok && done.view.tray.finishedAt).toBe(NOW.toISOString())
+    const result = await read(view, 'bore', 0, '30.95')
+    expect(result).toMatchObject({
+      ok: false,
+      errors: { form: expect.stringMatching(/handed back/) as string },
+    })
+  })
+
+  it('has simulated instruments that can do the whole plan', async () => {
+    let view = await newTray()
+    for (let guard = 0; view.next && guard < 40; guard++) {
+      const sent = await simulatedLine(store.db, { trayId: view.tray.id, ...view.next })
+      if (!sent.ok) throw new Error(JSON.stringify(sent.errors))
+      const result = await read(view, view.next.dimension, view.next.placeIndex, sent.line, {
+        instrumentId: sent.instrumentId,
+        source: 'instrument',
+      })
+      if (!result.ok) throw new Error(JSON.stringify(result))
+      view = result.view
+    }
+    expect(view.next).toBeNull()
+    expect(view.readout.verdict?.pick.sizeMm).toBe(30)
+    expect(view.readout.measured.bore?.spread.verdict).toBe('explained')
+  })
+})
+
+describe.each(testStores())('a new shop on $name', ({ open }) => {
+  it('starts with the instruments and presses every bench has, once', async () => {
+    const store = await open()
+    await startShop(store.db)
+    await startShop(store.db)
+    const bench = await benchView(store.db, NOW)
+    expect(bench).toMatchObject({ trays: [], first: null, dueToday: 0, newShop: { linesInDrawers: 0 } })
+    const { id: _, ...line } = stockCrystal()
+    await insertCrystals(store.db, [line])
+    expect((await benchView(store.db, NOW)).newShop).toEqual({ linesInDrawers: 1 })
+    expect(
+      await saveRecord(store.db, 'case-sheet', null, { ...BARE, maker: 'Vessalin', reference: 'Dawn' }, NOW),
+    ).toEqual({
+      ok: true,
+    })
+    const { sheets } = await newTrayChoices(store.db)
+    const opened = await openTray(store.db, { caseSheetId: sheets[0]?.id }, TRAY, NOW)
+    expect(opened).toEqual({ ok: true, number: 101 })
+    const view = await trayByItsNumber(store.db, 101)
+    expect(view?.instruments.map((i) => i.name)).toEqual(['Caliper', 'Thickness gauge'])
+    expect((await benchView(store.db, NOW)).newShop).toBeNull()
+    await store.close()
+  }, 60_000)
+})

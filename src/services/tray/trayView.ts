@@ -1,0 +1,226 @@
+import type { SetPart } from '@/core/bezel/bezelSet'
+import type { FitPolicy } from '@/core/fit/fitPolicy'
+import type { OrderProposal } from '@/core/fit/nearestOrder'
+import { nearestOrder } from '@/core/fit/nearestOrder'
+import type { StockIndex } from '@/core/fit/stockIndex'
+import { stockedEdges } from '@/core/fit/stockIndex'
+import type { DimensionId } from '@/core/readings/dimensionKinds'
+import type { ReadingTarget } from '@/core/readings/readingPlan'
+import { nextTarget, planFactsOf, possibleDimensions, readingPlan } from '@/core/readings/readingPlan'
+import { possibleMeasurements } from '@/core/tray/possibleMeasurements'
+import { figureOf } from '@/core/tray/caseFigures'
+import type { NextMeasurements } from '@/core/verdict/askNext'
+import { askNext } from '@/core/verdict/askNext'
+import { sizeHistory } from '@/core/tray/sizeHistory'
+import type { DimensionStep } from '@/core/tray/stepDimensions'
+import { stepDimensions } from '@/core/tray/stepDimensions'
+import type { SizeHistory } from '@/core/verdict/SizeEvidence'
+import type { TrayReadout } from '@/core/tray/trayReadout'
+import type { Db } from '@/data/client'
+import type { CaseSheet } from '@/data/queries/caseSheets'
+import { pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
+import { standingReadings, voidedReadings } from '@/data/queries/readings'
+import { shapesOf } from '@/data/queries/shapes'
+import type { Instrument } from '@/data/queries/tools'
+import { allInstruments } from '@/data/queries/tools'
+import type { TrayRow } from '@/data/queries/trays'
+import type { StockBezel } from '@/core/stock/otherParts'
+import type { SealItem } from '@/core/seals/resealSet'
+import { resealSet } from '@/core/seals/resealSet'
+import type { BezelWork } from './bezelWork'
+import { bezelWork, setParts } from './bezelWork'
+import { drawersInMemory } from '../drawers/drawersInMemory'
+import type { JobView } from './jobView'
+import { jobView } from './jobView'
+import type { LastTime } from './lastTime'
+import { lastTimeOf } from './lastTime'
+import type { PressCard } from './pressCard'
+import { pressCard } from './pressCard'
+import type { ReadingView, ShapeView } from './readingView'
+import { readingView, shapeView } from './readingView'
+import { shopRules } from '../shop/shopPolicy'
+import type { PartOutView } from './partsOut'
+import { partsOut } from './partsOut'
+import type { ShortlistView } from './shortlistView'
+import { shortlistView, wishesOf } from './shortlistView'
+import { newBezelOf, trayCase } from './trayCase'
+import { withPartsOut } from './withPartsOut'
+
+/** A tray as it was taken in; times as ISO text. */
+export interface TrayHeader extends Omit<
+  TrayRow['tray'],
+  'caseSheetId' | 'ownerId' | 'openedAt' | 'dueAt' | 'finishedAt'
+> {
+  readonly openedAt: string
+  readonly dueAt: string
+  readonly finishedAt: string | null
+  readonly owner: string
+  readonly caseName: string
+}
+
+/** Everything the tray page shows, as plain data. */
+export interface TrayView {
+  readonly tray: TrayHeader
+  readonly sheet: CaseSheet
+  /** steps, ticks, hazards, parts, pictures, methods in use */
+  readonly job: JobView
+  readonly readout: TrayReadout
+  readonly readings: readonly ReadingView[]
+  /** the old crystal's size by ways round the jaws */
+  readonly shapes: readonly ShapeView[]
+  /** what to measure next for the size; null while nothing is known */
+  readonly askNext: NextMeasurements | null
+  /** which step of their stock the other stepped dimensions are */
+  readonly steps: readonly DimensionStep[]
+  /** sizes that fitted this case before, whether they weigh in or not */
+  readonly fittedBefore: readonly SizeHistory[]
+  readonly plan: readonly DimensionId[]
+  /** everything this construction could be read for, the plan first */
+  readonly possible: readonly DimensionId[]
+  /** null when the plan is done */
+  readonly next: ReadingTarget | null
+  readonly instruments: readonly Instrument[]
+  readonly shortlist: ShortlistView | null
+  /** limits of this shop that pairs are judged by */
+  readonly policy: FitPolicy
+  /** taken out of the drawers for this tray and not put back */
+  readonly partsOut: readonly PartOutView[]
+  /** seals of the case beside its crystal's, each with what serves it */
+  readonly seals: readonly SealItem[]
+  /** inserts and bezels, where they were asked for */
+  readonly bezelWork: BezelWork | null
+  /** what goes on with crystal and rings of a removable bezel; empty for other constructions */
+  readonly setParts: readonly SetPart[]
+  /** sizes to order; filled when the drawers hold no fitting pair */
+  readonly orders: readonly OrderProposal[]
+  /** a bezel out for this tray: everything is judged with it on */
+  readonly newBezel: StockBezel | null
+  /** the case with its old bezel, for what is drawn as found; null where no new bezel is out */
+  readonly asFound: Pick<TrayView, 'sheet' | 'readout'> | null
+  readonly lastTime: LastTime | null
+  readonly press: PressCard | null
+}
+
+/** Why a reading does not count any more, though nobody took it back. */
+const OF_OLD_BEZEL = 'of the old bezel'
+
+/** Puts a tray's page together: readings through the models, the drawers, the past of its case sheet. */
+export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
+  const { tray, owner } = row
+  const [readings, voided, runsOfSheet, instruments, shapeRows, rules, out] = await Promise.all([
+    standingReadings(db, tray.id),
+    voidedReadings(db, tray.id),
+    pressRunsOfCaseSheet(db, row.sheet.id),
+    allInstruments(db),
+    shapesOf(db, [tray.id]),
+    shopRules(db),
+    partsOut(db, tray.id),
+  ])
+  const shop = rules.policy
+  const pastRuns = runsOfSheet.filter((run) => run.trayId !== tray.id)
+  const shapes = shapeRows.get(tray.id) ?? []
+  const inMemory = withPartsOut(await drawersInMemory(db), out)
+  const newBezel = newBezelOf(out, inMemory.bezels)
+  const kept = {
+    sheet: row.sheet,
+    readings,
+    shapes: shapes.filter(({ voidReason }) => voidReason === null).map(({ shape }) => shape),
+    pastRuns,
+    pastCounts: tray.pastCounts,
+    policy: shop,
+  }
+  const { found, now, counted } = trayCase(kept, newBezel)
+  const { sheet, readout } = now
+  const { fit: policy } = shop
+  const planFacts = planFactsOf(tray, sheet)
+  const plan = readingPlan(planFacts)
+  const facts = readout.facts.ok ? readout.facts.facts : null
+  const drawers = inMemory.index
+  const list = facts
+    ? shortlistView(drawers, { facts, readout, sheet, waterClass: tray.waterClass, policy: shop })
+    : null
+  const byFigures = {
+    found: { sheet: found.sheet, measured: found.readout.measured },
+    now: { sheet, measured: readout.measured },
+  }
+  const press = await pressCard(db, { ...row, sheet }, facts, lastTimeOf(pastRuns), inMemory.dies)
+  const { caseSheetId, ownerId, ...taken } = tray
+  return {
+    tray: {
+      ...taken,
+      openedAt: tray.openedAt.toISOString(),
+      dueAt: tray.dueAt.toISOString(),
+      finishedAt: tray.finishedAt?.toISOString() ?? null,
+      owner: owner.name,
+      caseName: `${sheet.maker} ${sheet.reference}`,
+    },
+    sheet,
+    job: await jobView(db, row, {
+      schools: rules.schools,
+      dies: inMemory.dies.filter(({ quantity }) => quantity > 0),
+      crystalMm: figureOf('crystal-diameter', readout.measured, sheet)?.valueMm ?? null,
+      pressIn: press ? pressInText(press) : [],
+    }),
+    readout,
+    readings: [
+      ...readings.map((r) => readingView(r, counted.includes(r) ? null : OF_OLD_BEZEL)),
+      ...voided.map(({ reading, reason }) => readingView(reading, reason)),
+    ].sort((a, b) => a.id - b.id),
+    shapes: shapes.map(shapeView),
+    askNext: askNext(
+      readout.evidence,
+      readout.history,
+      possibleMeasurements({ ...tray, measured: readout.measured, sheet, instruments, policy }),
+      readout.verdictPolicy,
+    ),
+    steps: stepDimensions(readout.measured, stockedSteps(drawers), instruments),
+    fittedBefore: sizeHistory(pastRuns),
+    plan,
+    possible: possibleDimensions(planFacts),
+    next: nextTarget(plan, counted),
+    instruments,
+    shortlist: list,
+    orders:
+      facts?.held === 'ring' && list?.fittingCount === 0
+        ? nearestOrder(facts, sheet.gasketMaterial ?? 'nylon', {
+            policy,
+            preferredWallMm: sheet.gasketWallMm ?? undefined,
+          })
+        : [],
+    lastTime: lastTimeOf(pastRuns),
+    newBezel: newBezel?.bezel ?? null,
+    asFound: newBezel ? found : null,
+    press,
+    policy,
+    partsOut: out,
+    seals: resealSet(
+      readout.measured,
+      sheet,
+      { oRings: inMemory.oRings, gaskets: drawers.otherGaskets },
+      shop,
+    ),
+    setParts: setParts(inMemory, out, byFigures, shop.bezel),
+    bezelWork: bezelWork(inMemory, {
+      asked: tray.asked,
+      ...byFigures,
+      newBezelId: newBezel?.bezel.id ?? null,
+      wishes: wishesOf(readout, policy),
+      policy: shop,
+      fixing: tray.schools['insert-fixing'] ?? rules.schools['insert-fixing'] ?? '',
+    }),
+  }
+}
+
+/** Steps the drawers hold of what was measured. */
+function stockedSteps(drawers: StockIndex) {
+  return {
+    'crystal-edge': stockedEdges(drawers),
+    'gasket-wall': drawers.gaskets.filter((g) => g.quantity > 0).map((g) => g.wallMm),
+  }
+}
+
+function pressInText({ pusher, support }: PressCard): string[] {
+  return [pusher, support].flatMap((outcome) =>
+    outcome?.ok ? [`${outcome.best.die.role} ${outcome.best.die.code} (${outcome.best.die.drawer})`] : [],
+  )
+}

@@ -1,0 +1,178 @@
+'use client'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import ToggleButton from '@mui/material/ToggleButton'
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
+import Typography from '@mui/material/Typography'
+import { useColorScheme } from '@mui/material/styles'
+import type { GridColDef } from '@mui/x-data-grid'
+import { useState } from 'react'
+import type { ChosenOptions } from '@/core/procedure/schoolChoices'
+import type { ShopPolicy } from '@/core/policy/ShopPolicy'
+import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
+import { PageFrame } from '../shell/PageFrame'
+import type { BridgeState } from '@/services/instruments/instrumentBridge'
+import type { BridgeActions } from './BridgePanel'
+import { BridgePanel } from './BridgePanel'
+import type { CheckInstrument } from './GaugeCheckPanel'
+import { GaugeCheckPanel } from './GaugeCheckPanel'
+import type { SavePolicy } from './PolicyPanel'
+import { PolicyPanel } from './PolicyPanel'
+import { codeColumn, mmColumn, wordColumn } from '../tables/columns'
+import { ROW_HEIGHT } from '../tables/gridLook'
+import { ListGrid } from '../tables/ListGrid'
+import type { SaveShopSchool } from './ShopSchoolsPanel'
+import { ShopSchoolsPanel } from './ShopSchoolsPanel'
+import type { EditedRecord } from '../tables/RecordDialog'
+import { RecordDialog } from '../tables/RecordDialog'
+import type { SaveRecord } from '../tables/SaveRecord'
+import type { ShopTools } from '@/services/listings'
+
+type InstrumentRow = ShopTools['instruments'][number]
+type PressRow = ShopTools['presses'][number]
+
+const INSTRUMENT_COLUMNS: readonly GridColDef<InstrumentRow>[] = [
+  { ...codeColumn('name', 'Instrument', 1), cellClassName: '' },
+  wordColumn('kind', 'Kind'),
+  mmColumn('resolutionMm', 'Resolution', 0.001),
+  mmColumn('maximumPermissibleErrorMm', 'Permissible ±', 0.001),
+  mmColumn('zeroOffsetMm', 'Zero offset', 0.001),
+  codeColumn('calibrationDueOn', 'Calibration due'),
+]
+const PRESS_COLUMNS: readonly GridColDef<PressRow>[] = [
+  { ...codeColumn('name', 'Press', 1), cellClassName: '' },
+  wordColumn('kind', 'Kind'),
+  { field: 'gauged', headerName: 'Shows force', type: 'boolean', minWidth: 110 },
+]
+const NEW_INSTRUMENT = {
+  resolutionMm: 0.01,
+  maximumPermissibleErrorMm: 0.03,
+  zeroOffsetMm: 0,
+  kind: 'caliper',
+}
+
+export interface SettingsPageProps {
+  readonly tools: ShopTools
+  readonly save: SaveRecord
+  readonly check: CheckInstrument
+  readonly policy: ShopPolicy
+  readonly savePolicy: SavePolicy
+  readonly schools: ChosenOptions
+  readonly saveSchool: SaveShopSchool
+  readonly bridge: BridgeState
+  readonly bridgeActions: BridgeActions
+}
+
+/** Instruments with their errors, presses, and the light the screen is read by. */
+export function SettingsPage(props: SettingsPageProps) {
+  const { tools, save, check, policy, savePolicy, schools, saveSchool, bridge, bridgeActions } = props
+  const [edited, setEdited] = useState<EditedRecord | null>(null)
+  return (
+    <PageFrame title="Settings" subtitle="instruments, presses, limits, light">
+      <Heading
+        title="Instruments"
+        add="New instrument"
+        onAdd={() =>
+          setEdited({
+            kind: 'instrument',
+            id: null,
+            title: 'New instrument',
+            fields: INSTRUMENT_FIELDS,
+            initial: NEW_INSTRUMENT,
+          })
+        }
+      />
+      <ListGrid
+        label="Instruments"
+        rows={tools.instruments}
+        columns={INSTRUMENT_COLUMNS}
+        height={heightOf(tools.instruments.length)}
+        onOpen={(row) =>
+          setEdited({
+            kind: 'instrument',
+            id: row.id,
+            title: row.name,
+            fields: INSTRUMENT_FIELDS,
+            initial: { ...row },
+          })
+        }
+      />
+      <Typography variant="h2" component="h2" sx={{ mt: 3 }}>
+        Check against a gauge block or pin
+      </Typography>
+      <GaugeCheckPanel tools={tools} check={check} />
+      <Typography variant="h2" component="h2" sx={{ mt: 3 }}>
+        Instrument bridge
+      </Typography>
+      <BridgePanel state={bridge} instruments={tools.instruments} actions={bridgeActions} />
+      <Heading
+        title="Presses"
+        add="New press"
+        onAdd={() =>
+          setEdited({
+            kind: 'press',
+            id: null,
+            title: 'New press',
+            fields: PRESS_FIELDS,
+            initial: { kind: 'lever' },
+          })
+        }
+      />
+      <ListGrid
+        label="Presses"
+        rows={tools.presses}
+        columns={PRESS_COLUMNS}
+        height={heightOf(tools.presses.length)}
+        onOpen={(row) =>
+          setEdited({ kind: 'press', id: row.id, title: row.name, fields: PRESS_FIELDS, initial: { ...row } })
+        }
+      />
+      <Typography variant="h2" component="h2" sx={{ mt: 3 }}>
+        Limits
+      </Typography>
+      <PolicyPanel policy={policy} save={savePolicy} />
+      <Typography variant="h2" component="h2" sx={{ mt: 3 }}>
+        Where practitioners differ
+      </Typography>
+      <ShopSchoolsPanel schools={schools} save={saveSchool} />
+      <Typography variant="h2" component="h2" sx={{ mt: 3, mb: 1 }}>
+        Light
+      </Typography>
+      <LightChoice />
+      {edited && <RecordDialog record={edited} save={save} onClose={() => setEdited(null)} />}
+    </PageFrame>
+  )
+}
+
+/** Just as tall as its rows and the line of headings. */
+function heightOf(rows: number): string {
+  return `${ROW_HEIGHT * (Math.max(rows, 1) + 1) + 6}px`
+}
+
+function Heading({ title, add, onAdd }: { title: string; add: string; onAdd: () => void }) {
+  return (
+    <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', mt: 2 }}>
+      <Typography variant="h2" component="h2">
+        {title}
+      </Typography>
+      <Button variant="outlined" onClick={onAdd}>
+        {add}
+      </Button>
+    </Box>
+  )
+}
+
+function LightChoice() {
+  const { mode, setMode } = useColorScheme()
+  return (
+    <ToggleButtonGroup
+      exclusive
+      value={mode ?? 'light'}
+      onChange={(_, next: 'light' | 'dark' | null) => next && setMode(next)}
+      aria-label="Light"
+    >
+      <ToggleButton value="light">Daylight</ToggleButton>
+      <ToggleButton value="dark">Lamp</ToggleButton>
+    </ToggleButtonGroup>
+  )
+}

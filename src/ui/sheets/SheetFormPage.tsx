@@ -1,0 +1,40 @@
+'use client'
+import { useRouter } from 'next/navigation'
+import { CASE_KINDS } from '@/core/intake/caseKinds'
+import { caseSheetDraft } from '@/core/records/caseSheetDraft'
+import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
+import { CASE_SHEET_GROUPS } from '@/core/records/caseSheetGroups'
+import { SheetSection } from '../section/SheetSection'
+import { RecordForm } from '../forms/RecordForm'
+import { PageFrame } from '../shell/PageFrame'
+import type { SaveRecord } from '../tables/SaveRecord'
+
+const { label, waterClass, use, ...USUAL } = CASE_KINDS.everyday
+
+/** A new case sheet: maker and reference are enough, the rest is filled in as it is measured. */
+export function SheetFormPage({ save }: { save: SaveRecord }) {
+  const router = useRouter()
+  return (
+    <PageFrame
+      title="New case sheet"
+      subtitle="maker and reference are enough to begin; leave what nobody has measured"
+    >
+      <RecordForm
+        fields={CASE_SHEET_FIELDS}
+        groups={CASE_SHEET_GROUPS}
+        beside={(typed) => <SheetSection sheet={caseSheetDraft(typed)} />}
+        initial={{
+          ...USUAL,
+          gasketSection: 'I',
+          gasketMaterial: 'nylon',
+        }}
+        submitLabel="Store the sheet"
+        onSubmit={async (values) => {
+          const result = await save('case-sheet', null, values)
+          if (result.ok) router.push('/sheets')
+          return result
+        }}
+      />
+    </PageFrame>
+  )
+}

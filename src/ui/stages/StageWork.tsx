@@ -1,0 +1,174 @@
+'use client'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Typography from '@mui/material/Typography'
+import dynamic from 'next/dynamic'
+import type { SizeVerdict } from '@/core/verdict/sizeVerdict'
+import { sizeVerdict } from '@/core/verdict/sizeVerdict'
+import type { TrayView } from '@/services/tray/trayView'
+import { stepsOf } from '@/core/procedure/procedure'
+import { stageLabel } from '@/core/stages/stages'
+import { KeyCap } from '../small/KeyCap'
+import { PartsOutNote } from './shared/PartsOutNote'
+import { ReadingsTable } from './measure/ReadingsTable'
+import { MatchWork } from './match/MatchWork'
+import type { StageWorkProps } from './StageWorkProps'
+import type { TrayBenchState } from '../tray/useTrayBench'
+import { SidesPanel } from './measure/SidesPanel'
+import { StepVerdicts } from './measure/StepVerdicts'
+import { VerdictPanel } from './measure/VerdictPanel'
+import { WorkError } from './shared/WorkError'
+
+// Forms are the heaviest part of the page and not needed by most stages. They have no placeholder of their own, so that
+// the whole page is answering at once; a stage is therefore only ever changed in a transition.
+const OpeningPanel = dynamic(() => import('./open/OpeningPanel').then((m) => m.OpeningPanel))
+const ReadingsExchange = dynamic(() => import('./measure/ReadingsExchange').then((m) => m.ReadingsExchange))
+const ShapePanel = dynamic(() => import('./measure/ShapePanel').then((m) => m.ShapePanel))
+const StepList = dynamic(() => import('./shared/StepList').then((m) => m.StepList))
+const IntakePanel = dynamic(() => import('./intake/IntakePanel').then((m) => m.IntakePanel))
+const JobPanel = dynamic(() => import('./shared/JobPanel').then((m) => m.JobPanel))
+const SealsPanel = dynamic(() => import('./close/SealsPanel').then((m) => m.SealsPanel))
+const PressCardPanel = dynamic(() => import('./press-in/PressCardPanel').then((m) => m.PressCardPanel))
+
+/** The work of the stage being looked at. */
+export function StageWork({ bench, actions }: StageWorkProps) {
+  const { state, target } = bench
+  const { view, stage } = state
+  const standing =
+    view.readings.filter((r) => r.voidReason === null).length +
+    view.shapes.filter((shape) => shape.voidReason === null).length
+  const fittedBefore = view.fittedBefore.reduce((sum, h) => sum + h.count, 0)
+  const weighPast = (pastCounts: boolean) =>
+    void bench.change(actions.weighPast({ trayId: view.tray.id, pastCounts }))
+  const facts = view.readout.facts.ok ? view.readout.facts.facts : null
+  const shaped = facts?.held === 'cement' && facts.outline === 'shaped' ? facts : null
+  const verdict = shaped ? (
+    <SidesPanel facts={shaped} policy={view.policy} />
+  ) : (
+    <VerdictPanel
+      verdict={view.readout.verdict}
+      readingCount={standing}
+      fittedBefore={fittedBefore}
+      next={standing > 0 ? view.askNext : null}
+      conflicts={view.readout.conflicts}
+      past={
+        standing > 0 && view.fittedBefore.length > 0
+          ? {
+              counts: view.tray.pastCounts,
+              fittings: view.fittedBefore,
+              other: otherWay(view),
+              onWeigh: view.tray.finishedAt === null ? weighPast : null,
+            }
+          : null
+      }
+    />
+  )
+  const work = (
+    <>
+      <JobPanel bench={bench} actions={actions} stage={stage} />
+      <GoOn bench={bench} />
+    </>
+  )
+  switch (stage) {
+    case 'intake':
+      return (
+        <>
+          <IntakePanel bench={bench} actions={actions} />
+          <GoOn bench={bench} />
+        </>
+      )
+    case 'open':
+      return (
+        <>
+          <OpeningPanel bench={bench} actions={actions} />
+          <GoOn bench={bench} />
+        </>
+      )
+    case 'measure':
+      return (
+        <>
+          {verdict}
+          <StepVerdicts steps={view.steps} />
+          <ShapePanel bench={bench} actions={actions} />
+          <ReadingsTable
+            view={view}
+            aimedAt={target?.dimension ?? null}
+            onAim={bench.aim}
+            onTakeBack={bench.startVoid}
+          />
+          <ReadingsExchange bench={bench} actions={actions} />
+          <GoOn bench={bench} />
+        </>
+      )
+    case 'match':
+      return <MatchWork bench={bench} actions={actions} verdict={verdict} />
+    case 'press-in':
+      return (
+        <>
+          <PressCardPanel
+            key={view.press?.pickId ?? 0}
+            view={view}
+            logPressRun={actions.logPressRun}
+            onLogged={(result) => bench.take(result)}
+          />
+          <PartsOutNote bench={bench} actions={actions} />
+          <StepList bench={bench} actions={actions} stage={stage} />
+        </>
+      )
+    case 'close':
+      return (
+        <>
+          {work}
+          <SealsPanel bench={bench} actions={actions} />
+        </>
+      )
+    default:
+      return work
+  }
+}
+
+/** The verdict as it would be with the past left out, or taken in where it is left out now. */
+function otherWay({ readout, tray, fittedBefore }: TrayView): SizeVerdict | null {
+  const outcome = sizeVerdict(readout.evidence, tray.pastCounts ? [] : fittedBefore)
+  return outcome.ok ? outcome.verdict : null
+}
+
+/** Marks the stage done; on the last one, hands the tray back. */
+function GoOn({ bench }: { bench: TrayBenchState }) {
+  const { stage, view, busy } = bench.state
+  if (view.tray.finishedAt !== null) {
+    return (
+      <Typography sx={{ mt: 2, color: 'text.secondary' }}>
+        This tray was handed back. Its record stays as it is.
+      </Typography>
+    )
+  }
+  const steps = stepsOf(view.job.procedure, stage)
+  const ticked = steps.filter((step) => view.job.ticks[`step:${step.id}`] !== undefined).length
+  const refused = bench.moveError?.stage === stage ? bench.moveError.text : null
+  return (
+    <Box
+      sx={{
+        position: 'sticky',
+        bottom: -12,
+        bgcolor: 'background.default',
+        mt: 1,
+        pt: 1,
+        pb: 1.5,
+        zIndex: 2,
+      }}
+    >
+      <WorkError text={refused} />
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mt: 0.5 }}>
+        <Button variant="contained" onClick={bench.moveOn} disabled={busy}>
+          {stage === 'hand-back' ? 'Hand back' : `${stageLabel(stage)} done`} <KeyCap name="D" />
+        </Button>
+        {ticked < steps.length && stage !== 'measure' && (
+          <Typography sx={{ fontSize: 14, color: 'warning.main' }}>
+            {ticked} of {steps.length} steps ticked
+          </Typography>
+        )}
+      </Box>
+    </Box>
+  )
+}

@@ -1,0 +1,171 @@
+'use client'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import TextField from '@mui/material/TextField'
+import { useState } from 'react'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { partsText } from '@/core/trail/parts'
+import type { TrailLine } from '@/core/trail/partsTrail'
+import { replayOrder } from '@/core/trail/partsTrail'
+import { KeyCap } from '../../small/KeyCap'
+import type { StageWorkProps } from '../StageWorkProps'
+import { placeText } from '../decase/TrailPanel'
+import { WorkError } from '../shared/WorkError'
+
+type Answer = 'back' | 'renewed' | 'left-off'
+
+/** The trail walked backwards: the last part off is the first one on, with its count; nothing may be left over. */
+export function ReplayPanel({ bench, actions }: StageWorkProps) {
+  const { view } = bench.state
+  const { trail } = view.job
+  const [leaving, setLeaving] = useState<TrailLine | null>(null)
+  const [error, setError] = useState<string | null>(null)
+  const inHand = view.tray.finishedAt === null
+  const lines = replayOrder(trail.lines)
+  const next = lines.find((line) => line.open > 0) ?? null
+  const open = trail.lines.reduce((sum, line) => sum + line.open, 0)
+  const enabled = inHand && !bench.keysRest && leaving === null
+
+  const answer = async (line: TrailLine, kind: Answer, count: number, reason = '') => {
+    const input = { trayId: view.tray.id, offId: line.offIds[0], kind, count, reason }
+    const wrong = await bench.change(actions.answerOff(input))
+    setError(wrong)
+    if (wrong === null) setLeaving(null)
+  }
+  useHotkeys('b', () => next && void answer(next, 'back', next.open), { enabled: enabled && next !== null })
+  useHotkeys('w', () => next && void answer(next, 'renewed', next.open), {
+    enabled: enabled && next !== null,
+  })
+  useHotkeys('l', () => setLeaving(next), { enabled: enabled && next !== null, preventDefault: true })
+  useHotkeys(
+    'ctrl+z, meta+z',
+    () => void bench.change(actions.undoTrail({ trayId: view.tray.id })).then(setError),
+    {
+      enabled,
+      preventDefault: true,
+    },
+  )
+
+  return (
+    <Box component="section" aria-label="Parts going back" sx={{ mt: 1.5 }}>
+      <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 15, fontWeight: 700 }}>
+        {trail.lines.length === 0
+          ? 'Parts trail: nothing was recorded as taken off'
+          : open === 0
+            ? 'Parts trail: every part is accounted for'
+            : `Parts going back, last off first: ${open} still to come`}
+      </Box>
+      <WorkError text={error} />
+      <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {lines.map((line) => (
+          <Box
+            component="li"
+            key={line.offIds[0]}
+            data-testid="replay-line"
+            sx={{
+              display: 'flex',
+              flexWrap: 'wrap',
+              gap: 0.75,
+              alignItems: 'center',
+              borderTop: 1,
+              borderColor: 'divider',
+              minHeight: 44,
+              bgcolor: line === next ? 'var(--mui-palette-paper-chosen)' : undefined,
+              px: 0.75,
+            }}
+          >
+            <Box sx={{ flexGrow: 1, color: line.open > 0 ? 'text.primary' : 'text.secondary' }}>
+              <strong>{partsText(line.part, line.count, line.size)}</strong>
+              {placeText(line)}
+              <Standing line={line} />
+            </Box>
+            {line.open > 0 && inHand && (
+              <>
+                {line.open > 1 && (
+                  <Button size="small" onClick={() => void answer(line, 'back', 1)}>
+                    one back
+                  </Button>
+                )}
+                <Button
+                  size="small"
+                  variant={line === next ? 'contained' : 'outlined'}
+                  onClick={() => void answer(line, 'back', line.open)}
+                >
+                  {line.open > 1 ? `all ${line.open} back` : 'back'}
+                  {line === next && <KeyCap name="B" />}
+                </Button>
+                <Button size="small" onClick={() => void answer(line, 'renewed', line.open)}>
+                  new one
+                  {line === next && <KeyCap name="W" />}
+                </Button>
+                <Button size="small" color="warning" onClick={() => setLeaving(line)}>
+                  stays off
+                  {line === next && <KeyCap name="L" />}
+                </Button>
+              </>
+            )}
+            {leaving?.offIds[0] === line.offIds[0] && (
+              <LeaveReason
+                onCancel={() => setLeaving(null)}
+                onReason={(reason) => void answer(line, 'left-off', line.open, reason)}
+              />
+            )}
+          </Box>
+        ))}
+      </Box>
+      {trail.undo && inHand && (
+        <Button
+          size="small"
+          title="Ctrl Z"
+          onClick={() => void bench.change(actions.undoTrail({ trayId: view.tray.id })).then(setError)}
+        >
+          Undo: {trail.undo}
+        </Button>
+      )}
+    </Box>
+  )
+}
+
+function Standing({ line }: { line: TrailLine }) {
+  const words = [
+    line.back > 0 && `${line.back} back`,
+    line.renewed > 0 && `${line.renewed} new`,
+    line.leftOff > 0 && `${line.leftOff} stays off: ${line.reason}`,
+    line.open > 0 && line.open < line.count && `${line.open} missing`,
+  ].filter(Boolean)
+  if (words.length === 0) return null
+  const mark = line.open === 0 ? ' ✓ ' : ' · '
+  return (
+    <Box component="span" sx={{ fontSize: 14, color: line.open === 0 ? 'success.main' : 'warning.main' }}>
+      {mark}
+      {words.join(', ')}
+    </Box>
+  )
+}
+
+function LeaveReason({ onReason, onCancel }: { onReason: (reason: string) => void; onCancel: () => void }) {
+  const [reason, setReason] = useState('')
+  return (
+    <Box
+      component="form"
+      onSubmit={(event) => {
+        event.preventDefault()
+        onReason(reason)
+      }}
+      sx={{ display: 'flex', gap: 1, width: '100%', alignItems: 'center', pb: 0.5 }}
+    >
+      <TextField
+        autoFocus
+        fullWidth
+        label="Why it stays off"
+        placeholder="as “perished, owner told”"
+        value={reason}
+        onChange={(event) => setReason(event.target.value)}
+        onKeyDown={(event) => event.key === 'Escape' && onCancel()}
+      />
+      <Button type="submit" variant="contained" color="warning">
+        Leave off
+      </Button>
+    </Box>
+  )
+}

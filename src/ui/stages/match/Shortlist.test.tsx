@@ -1,0 +1,73 @@
+import { jest } from '@jest/globals'
+import { screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { stockCrystal, stockGasket } from '../../../../tests/factories/parts'
+import { trayViewOf } from '../../../../tests/factories/trayView'
+import { renderInTheme } from '../../../../tests/jsdom/renderInTheme'
+import { Shortlist } from './Shortlist'
+
+const CRYSTALS = [30, 30.1, 29.9].map((diameterMm, i) => stockCrystal({ id: i + 1, diameterMm }))
+const READ = { bore: [30.95, 30.95, 30.95, 30.95], 'seat-depth': [1.05, 1.05] }
+
+function list(options: Parameters<typeof trayViewOf>[0], chosenId: number | null = null) {
+  const onChoose = jest.fn()
+  const onPick = jest.fn()
+  const chosen = chosenId === null ? null : { crystalId: chosenId, gasketId: 1 }
+  renderInTheme(
+    <Shortlist
+      view={trayViewOf({ read: READ, ...options })}
+      chosen={chosen}
+      other={null}
+      bezelRingId={null}
+      onChooseBezelRing={jest.fn()}
+      busy={false}
+      onChoose={onChoose}
+      onPick={onPick}
+    />,
+  )
+  return { onChoose, onPick }
+}
+
+describe('Shortlist', () => {
+  it('lists fitting pairs before near misses and says against what the near ones fail', () => {
+    list({ crystals: CRYSTALS, gaskets: [stockGasket()] }, 1)
+    const rows = screen.getAllByRole('radio')
+    expect(rows[0]).toHaveTextContent('30.0 × 1.0 flat mineral')
+    expect(rows[0]).toBeChecked()
+    expect(rows[1]).toHaveTextContent(/nylon wants 0.01–0.10/)
+    expect(screen.getByText(/Interference 0.05 of 0.01–0.10/)).toBeInTheDocument()
+    expect(screen.getByRole('button', { name: /1 of 3 pairs fit/ })).toBeInTheDocument()
+  })
+
+  it('chooses by click and by key, and picks', async () => {
+    const { onChoose, onPick } = list({ crystals: CRYSTALS, gaskets: [stockGasket()] }, 1)
+    const user = userEvent.setup()
+    await user.click(screen.getAllByRole('radio')[1] as HTMLElement)
+    expect(onChoose).toHaveBeenCalledWith({ crystalId: expect.any(Number) as number, gasketId: 1 })
+    await user.click(screen.getByRole('button', { name: /Pick and plan/ }))
+    expect(onPick).toHaveBeenCalled()
+  })
+
+  it('shows all near misses and what they fell to on demand', async () => {
+    list({ crystals: CRYSTALS, gaskets: [stockGasket()] }, 1)
+    const before = screen.getAllByRole('radio').length
+    await userEvent.setup().click(screen.getByRole('button', { name: /why not/ }))
+    expect(screen.getAllByRole('radio').length).toBeGreaterThan(before)
+    expect(screen.getByText(/rejected for: too loose or too tight 2/)).toBeInTheDocument()
+  })
+
+  it('says what to order when nothing fits, and when the drawers are empty', () => {
+    list({ crystals: [stockCrystal({ diameterMm: 30.1 })], gaskets: [stockGasket()] })
+    const orders = screen.getByText(/Nothing in the drawers fits/).parentElement as HTMLElement
+    expect(within(orders).getAllByRole('listitem')[0]).toHaveTextContent(
+      '30.0 × 1.0 with nylon 31.0/0.50, fit 0.8',
+    )
+    list({})
+    expect(screen.getByText(/The drawers are empty/)).toBeInTheDocument()
+  })
+
+  it('names what to measure when no pair can be judged', () => {
+    list({ read: {}, sheet: { boreMm: null } })
+    expect(screen.getByText(/measure the bore/)).toBeInTheDocument()
+  })
+})

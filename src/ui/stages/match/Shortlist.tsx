@@ -1,0 +1,175 @@
+'use client'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Typography from '@mui/material/Typography'
+import { useState } from 'react'
+import { HOLD_HEADS } from '@/core/fit/holdFigure'
+import { STAND_HEADS } from '@/core/fit/standFigure'
+import type { Candidate } from '@/core/fit/Candidate'
+import { isLastTime } from '@/core/fit/pairKey'
+import type { ShortlistView } from '@/services/tray/shortlistView'
+import type { TrayView } from '@/services/tray/trayView'
+import { KeyCap } from '../../small/KeyCap'
+import { PairRow, SHORTLIST_COLUMNS } from './PairRow'
+import { BezelSetNote, NewBezelNote } from './BezelSetNote'
+import { BezelRingChoice, NothingToJudgeBy, OrderNearest, RejectedBy } from './ShortlistNotes'
+import type { ChosenPair } from '../../tray/traySession'
+import { chosenOf, isPair } from '../../tray/traySession'
+
+export interface ShortlistProps {
+  readonly view: TrayView
+  readonly chosen: ChosenPair | null
+  /** a choice from elsewhere than the list: stands behind it while it is chosen */
+  readonly other: Candidate | null
+  /** second ring of a removable bezel that goes with the pick */
+  readonly bezelRingId: number | null
+  readonly busy: boolean
+  readonly onChoose: (pair: ChosenPair) => void
+  readonly onChooseBezelRing: (id: number) => void
+  readonly onPick: () => void
+}
+
+const SHOWN_FITTING = 3
+const SHOWN_NEAR = 1
+
+/** What of the drawers fits this case, best first, and what was rejected and why. */
+export function Shortlist(props: ShortlistProps) {
+  const { view, chosen, other, bezelRingId, busy, onChoose, onChooseBezelRing, onPick } = props
+  const [whole, setWhole] = useState(false)
+  const list = view.shortlist
+  if (!list) return <NothingToJudgeBy missing={view.readout.facts.ok ? null : view.readout.facts.missing} />
+  const fitting = whole ? list.fitting : list.fitting.slice(0, SHOWN_FITTING)
+  const rejected = whole || fitting.length === 0 ? list.rejected : list.rejected.slice(0, SHOWN_NEAR)
+  const listed = [...list.fitting, ...list.rejected.map((r) => r.candidate)]
+  const beside = other && isPair(other, chosen) && !listed.some((one) => isPair(one, chosen)) ? other : null
+  const rows = [
+    ...fitting.map((candidate, index) => ({
+      candidate,
+      warning: candidate.warning,
+      rank: String(index + 1),
+      failures: [] as string[],
+    })),
+    ...rejected.map(({ candidate, failures }) => ({
+      candidate,
+      warning: null,
+      rank: '–',
+      failures: failures.map((f) => f.failure),
+    })),
+    ...(beside ? [{ candidate: beside, warning: null, rank: '+', failures: [] as string[] }] : []),
+  ]
+  const focusable = rows.some((row) => isPair(row.candidate, chosen)) ? null : 0
+  const chosenFitting = list.fitting.find((candidate) => isPair(candidate, chosen))
+  const chosenRejected = list.rejected.find(({ candidate }) => isPair(candidate, chosen))
+  const chosenCandidate = chosenFitting ?? chosenRejected?.candidate ?? beside
+  return (
+    <Box
+      component="section"
+      aria-label="Shortlist"
+      sx={{ mt: 1.5, borderTop: 1, borderColor: 'divider', pt: 1 }}
+    >
+      <Box
+        sx={{
+          display: 'flex',
+          justifyContent: 'space-between',
+          alignItems: 'baseline',
+          gap: 2,
+          flexWrap: 'wrap',
+        }}
+      >
+        <Typography variant="h2" component="h2">
+          {TITLES[list.held]}
+        </Typography>
+        <Button
+          variant="text"
+          onClick={() => setWhole(!whole)}
+          sx={{ minHeight: 32, py: 0, px: 1 }}
+          aria-expanded={whole}
+        >
+          {countText(list)} · {whole ? 'fewer' : 'all, and why not'}
+        </Button>
+      </Box>
+      <NewBezelNote view={view} />
+      <Box
+        aria-hidden="true"
+        sx={{
+          display: { xs: 'none', sm: 'grid' },
+          gridTemplateColumns: SHORTLIST_COLUMNS,
+          columnGap: '6px',
+          px: 1,
+          color: 'text.secondary',
+          fontSize: 13,
+        }}
+      >
+        <span />
+        <span />
+        {['fit', HOLD_HEADS[list.held], STAND_HEADS[list.held], 'hands', 'drawer'].map((head) => (
+          <Box key={head} sx={{ textAlign: 'right' }}>
+            {head}
+          </Box>
+        ))}
+      </Box>
+      <Box role="radiogroup" aria-label="What to draw and pick">
+        {rows.map((row, index) => (
+          <PairRow
+            key={`${row.candidate.crystal.id}-${row.candidate.gasket?.id ?? 0}`}
+            {...row}
+            policy={view.policy}
+            checked={isPair(row.candidate, chosen)}
+            focusable={focusable === index}
+            lastTime={isLastTime(row.candidate, view.readout.wishes)}
+            onChoose={() => onChoose(chosenOf(row.candidate))}
+          />
+        ))}
+      </Box>
+      {whole && <RejectedBy counts={list.rejectedBy} />}
+      {list.fittingCount === 0 && <OrderNearest view={view} />}
+      <BezelRingChoice view={view} chosenId={bezelRingId} onChoose={onChooseBezelRing} />
+      {chosenCandidate && <BezelSetNote view={view} crystal={chosenCandidate} ringId={bezelRingId} />}
+      {chosenFitting && (
+        <Box sx={{ mt: 1 }}>
+          <Typography variant="h3" component="h3" sx={{ color: 'text.secondary', fontWeight: 400 }}>
+            {list.held === 'ring' ? 'Why this pair' : 'Why this one'}
+          </Typography>
+          <Box component="ul" sx={{ m: 0, pl: 2.2, fontSize: 14 }}>
+            {chosenFitting.reasons.map((reason) => (
+              <li key={reason}>{reason}</li>
+            ))}
+          </Box>
+        </Box>
+      )}
+      {chosenRejected && (
+        <Typography sx={{ mt: 1, color: 'error.main', fontSize: 14 }}>
+          Against this one: {chosenRejected.failures.map((f) => f.failure).join('; ')}. It can be picked all
+          the same; the record keeps what was known.
+        </Typography>
+      )}
+      {chosenCandidate && (
+        <Box sx={{ position: 'sticky', bottom: -12, bgcolor: 'background.default', pt: 1, pb: 1.5, mt: 0.5 }}>
+          <Button
+            variant={chosenFitting || beside ? 'contained' : 'outlined'}
+            disabled={busy || view.tray.finishedAt !== null}
+            onClick={onPick}
+          >
+            {list.held === 'cement' || view.sheet.retention === 'snap-acrylic'
+              ? 'Pick and plan the fitting'
+              : 'Pick and plan the press'}{' '}
+            <KeyCap name="P" />
+          </Button>
+        </Box>
+      )}
+    </Box>
+  )
+}
+
+function countText({ fittingCount, choicesInStock, rejectedCount, held }: ShortlistView): string {
+  const what = held === 'ring' ? 'pairs' : 'choices'
+  return `${fittingCount} of ${choicesInStock.toLocaleString('en').replaceAll(',', ' ')} ${what} fit, ${rejectedCount} near`
+}
+
+/** What is chosen, by how the crystal is held. */
+const TITLES: Readonly<Record<ShortlistView['held'], string>> = {
+  ring: 'Crystal with gasket',
+  neck: 'Crystal for the neck',
+  acrylic: 'Acrylic for its seat',
+  cement: 'Crystal for the rebate',
+}

@@ -1,0 +1,132 @@
+import Box from '@mui/material/Box'
+import MenuItem from '@mui/material/MenuItem'
+import TextField from '@mui/material/TextField'
+import Typography from '@mui/material/Typography'
+import type { ConstraintName } from '@/core/fit/Candidate'
+import type { DimensionId } from '@/core/readings/dimensionKinds'
+import { DIMENSIONS } from '@/core/readings/dimensions'
+import { formatMm } from '@/core/units/formatMm'
+import type { ShortlistView } from '@/services/tray/shortlistView'
+import type { TrayView } from '@/services/tray/trayView'
+
+const REASON_WORDS: Readonly<Record<ConstraintName, string>> = {
+  interference: 'too loose or too tight',
+  'neck-squeeze': 'squeezed too little or too much',
+  'over-neck': 'skirt off the neck',
+  'neck-room': 'ring crushed at the neck',
+  oversize: 'too small to hold or too large',
+  'gap-along': 'gap along too small or too wide',
+  'gap-across': 'gap across too small or too wide',
+  'gap-corner': 'corners too sharp',
+  edge: 'edge too thick or too thin',
+  dome: 'dome too low',
+  'ring-height': 'metal ring too high or too low',
+  rim: 'rim too proud or sunk',
+  hands: 'too near the hands',
+  'gasket-bore': 'gasket off its bore',
+  'gasket-height': 'gasket too high or too low',
+  stock: 'drawer empty',
+}
+
+/** How many near misses fell to what. */
+export function RejectedBy({ counts }: { counts: ShortlistView['rejectedBy'] }) {
+  const parts = (Object.keys(REASON_WORDS) as ConstraintName[]).flatMap((name) => {
+    const count = counts[name]
+    return count ? [`${REASON_WORDS[name]} ${count}`] : []
+  })
+  return (
+    <Typography variant="body2" sx={{ mt: 0.75, color: 'text.secondary' }}>
+      Near ones rejected for: {parts.join(', ')}. The nearest are listed.
+    </Typography>
+  )
+}
+
+/** Names what to measure before anything can be judged. */
+export function NothingToJudgeBy({ missing }: { missing: DimensionId | null }) {
+  const label = missing ? DIMENSIONS[missing].label.toLowerCase() : 'bore'
+  const what = missing === 'bore' ? 'bore, or the old crystal with its ring' : label
+  return (
+    <Typography sx={{ mt: 2, pt: 1.5, borderTop: 1, borderColor: 'divider' }}>
+      Nothing can be judged yet: measure the {what}. The case sheet does not know it either.
+    </Typography>
+  )
+}
+
+/** Nothing fits: what would. */
+export function OrderNearest({ view }: { view: TrayView }) {
+  const empty = view.shortlist?.choicesInStock === 0
+  const ring = view.shortlist?.held === 'ring'
+  return (
+    <Box sx={{ mt: 1 }}>
+      <Typography sx={{ fontWeight: 700, color: 'warning.main' }}>
+        {empty ? 'The drawers are empty.' : 'Nothing in the drawers fits.'}{' '}
+        {ring ? 'Nearest to order:' : 'The near ones say what a fitting one would need.'}
+      </Typography>
+      {ring && (
+        <Box component="ul" className="figure" sx={{ m: 0, pl: 2.5, fontSize: 14 }}>
+          {view.orders.map((o) => (
+            <li key={o.gasketWallMm}>
+              {formatMm(o.crystalDiameterMm, 0.1)} × {formatMm(o.crystalThicknessMm, 0.1)} with{' '}
+              {o.gasketMaterial} {formatMm(o.gasketOuterDiameterMm, 0.1)}/{formatMm(o.gasketWallMm)}, fit{' '}
+              {o.fitProbability.toFixed(2)}
+            </li>
+          ))}
+        </Box>
+      )}
+    </Box>
+  )
+}
+
+export interface BezelRingChoiceProps {
+  readonly view: TrayView
+  readonly chosenId: number | null
+  readonly onChoose: (id: number) => void
+}
+
+/** The second ring of a removable bezel: it belongs to the bezel and is renewed with the first. */
+export function BezelRingChoice({ view, chosenId, onChoose }: BezelRingChoiceProps) {
+  const rings = view.shortlist?.bezelRings ?? []
+  if (view.sheet.retention !== 'press-in-bezel') return null
+  const chosen = rings.find(({ gasket }) => gasket.id === chosenId)
+  return (
+    <Box sx={{ mt: 1.25 }}>
+      {rings.length === 0 ? (
+        <Typography sx={{ color: 'warning.main', fontSize: 14.5 }}>
+          <strong>No second ring fits.</strong> Both rings belong to the bezel and are renewed together:
+          measure the second ring, or neck and bezel, and look in the drawers.
+        </Typography>
+      ) : (
+        <TextField
+          select
+          fullWidth
+          size="small"
+          label="Second ring, between bezel and case"
+          value={chosenId ?? ''}
+          onChange={(event) => onChoose(Number(event.target.value))}
+          helperText={chosen?.reason}
+        >
+          {rings.map(({ gasket }) => (
+            <MenuItem key={gasket.id} value={gasket.id}>
+              {gasket.code}: {gasket.material} {formatMm(gasket.outerDiameterMm, 0.1)}/
+              {formatMm(gasket.wallMm)}, {gasket.drawer}·{gasket.quantity}
+              {gasket.family && `, for ${gasket.family}`}
+            </MenuItem>
+          ))}
+        </TextField>
+      )}
+      <Typography variant="body2" sx={{ mt: 0.5, color: 'text.secondary' }}>
+        {keysText(view)}
+      </Typography>
+    </Box>
+  )
+}
+
+function keysText({ readout, sheet }: TrayView): string {
+  const spacing = readout.measured['key-spacing']?.valueMm ?? sheet.keySpacingMm
+  const width = readout.measured['key-width']?.valueMm ?? sheet.keyWidthMm
+  const keys =
+    spacing === null || width === null
+      ? 'Keys at 12 and 6 not measured: try the bezel on dry before anything is pressed.'
+      : `Keys at 12 and 6: ${formatMm(spacing)} apart, ${formatMm(width)} wide.`
+  return `${keys} Rings of the old bezel do not serve a new one.`
+}

@@ -1,0 +1,77 @@
+import { jest } from '@jest/globals'
+import { screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { caseFacts, NO_WISHES, stockCrystal, stockGasket } from '../../../../tests/factories/parts'
+import { renderInTheme } from '../../../../tests/jsdom/renderInTheme'
+import { BUILT_IN_POLICY } from '@/core/policy/ShopPolicy'
+import { FIT_POLICY } from '@/core/fit/fitPolicy'
+import { upgrades } from '@/core/fit/upgrades'
+import { UpgradesDialog } from './UpgradesDialog'
+
+const CRYSTALS = [
+  stockCrystal({ priceCents: 700 }),
+  stockCrystal({ id: 2, material: 'sapphire', priceCents: 2900 }),
+  stockCrystal({ id: 3, material: 'sapphire', magnifier: 'outside', priceCents: 3500 }),
+]
+
+function dialog(pressureBar: number | null, crystals = CRYSTALS) {
+  const onChoose = jest.fn()
+  const onClose = jest.fn()
+  const found = upgrades(crystals, [stockGasket()], caseFacts(), NO_WISHES, pressureBar, BUILT_IN_POLICY)
+  renderInTheme(
+    <UpgradesDialog
+      found={{ ok: true, upgrades: found, pressureBar }}
+      policy={FIT_POLICY}
+      onChoose={onChoose}
+      onClose={onClose}
+    />,
+  )
+  return { onChoose, onClose, found }
+}
+
+const cells = (name: RegExp) => within(screen.getByRole('row', { name })).getAllByRole('cell')
+
+describe('UpgradesDialog', () => {
+  it('sets the variants side by side, prices against the first', () => {
+    const { found } = dialog(5)
+    expect(screen.getAllByRole('columnheader').map(({ textContent }) => textContent)).toEqual([
+      'flat mineral',
+      'flat sapphire',
+      'flat sapphire, magnifier outside',
+    ])
+    expect(cells(/^Price/).map(({ textContent }) => textContent)).toEqual([
+      '8.50',
+      '30.50 (+22.00)',
+      '36.50 (+28.00)',
+    ])
+    expect(cells(/^Strength at 5 bar/)[1]).toHaveTextContent(
+      `${found[1]?.strength?.factor.toFixed(1)} × the load, narrow`,
+    )
+    expect(screen.getByText(/a guide, never a rating/)).toBeInTheDocument()
+  })
+
+  it('does not call a crystal cheap whose price nobody knows', () => {
+    dialog(null, [...CRYSTALS, stockCrystal({ id: 4, profile: 'double-dome', priceCents: 0 })])
+    const last = cells(/^Price/).at(-1)
+    expect(screen.getAllByRole('columnheader').at(-1)).toHaveTextContent('double dome mineral')
+    expect(last).toHaveTextContent(/^not known$/)
+  })
+
+  it('says nothing of pressure where no class is stated', () => {
+    dialog(null)
+    expect(screen.queryByRole('row', { name: /Strength/ })).toBeNull()
+    expect(screen.queryByRole('row', { name: /To the hands at/ })).toBeNull()
+  })
+
+  it('hands the one to be drawn back and closes', async () => {
+    const { onChoose, onClose, found } = dialog(5)
+    await userEvent.setup().click(screen.getByRole('button', { name: 'Draw flat sapphire' }))
+    expect(onChoose).toHaveBeenCalledWith(found[1]?.candidate)
+    expect(onClose).toHaveBeenCalled()
+  })
+
+  it('says so when nothing in the drawers fits', () => {
+    dialog(5, [])
+    expect(screen.getByText('Nothing in the drawers fits this case yet.')).toBeInTheDocument()
+  })
+})

@@ -1,0 +1,168 @@
+'use client'
+import Box from '@mui/material/Box'
+import ToggleButton from '@mui/material/ToggleButton'
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
+import Typography from '@mui/material/Typography'
+import { useState } from 'react'
+import type { DieOutcome } from '@/core/dies/pressInDies'
+import { PRESS_SCHOOLS } from '@/core/press/pressPlan'
+import { formatMm } from '@/core/units/formatMm'
+import type { PressCard } from '@/services/tray/pressCard'
+import type { TrayView } from '@/services/tray/trayView'
+import { LastTimeNote } from './LastTimeNote'
+import { PressLogForm } from './PressLogForm'
+import { Caution } from '../../small/Caution'
+import type { TrayActions, ViewResult } from '../../tray/TrayActions'
+
+export interface PressCardPanelProps {
+  readonly view: TrayView
+  readonly logPressRun: TrayActions['logPressRun']
+  readonly onLogged: (result: Extract<ViewResult, { ok: true }>) => void
+}
+
+/** Planned dies, press and steps on the left; what was really done on the right. */
+export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelProps) {
+  const { press, lastTime } = view
+  const lastPress = press?.presses.find((p) => p.name === lastTime?.press)
+  const [pressId, setPressId] = useState(lastPress?.id ?? press?.presses[0]?.id ?? null)
+  if (!press)
+    return (
+      <Typography sx={{ fontSize: '1.15rem' }}>
+        Nothing is picked yet: choose a crystal under Match first.
+      </Typography>
+    )
+  const chosenPress = press.presses.find((p) => p.id === pressId) ?? press.presses[0]
+  const byHand = press.pusher === null && press.support === null
+  const plan = press.plans?.[chosenPress?.kind ?? 'lever']
+  return (
+    <Box component="section" aria-label="Press card">
+      <Typography variant="h2" component="h2" sx={{ fontSize: '1.3rem' }}>
+        {formatMm(press.crystal.diameterMm, 0.1)} × {formatMm(press.crystal.edgeThicknessMm, 0.1)}{' '}
+        {press.crystal.profile.replace('-', ' ')} {press.crystal.material.replace('-', ' ')}
+      </Typography>
+      <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+        {press.crystal.code} from {press.crystal.drawer}
+        {press.gasket && `, ring ${press.gasket.code} from ${press.gasket.drawer}`}
+        {press.bezelGasket && `, bezel ring ${press.bezelGasket.code} from ${press.bezelGasket.drawer}`};
+        picked with fit {press.evidence.fitProbability.toFixed(2)}
+      </Typography>
+      {lastTime && <LastTimeNote last={lastTime} />}
+      {plan && <Caution text={plan.cautions.join(' ')} />}
+      <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1.1fr 1fr' }, columnGap: 3, mt: 1 }}>
+        <Box>
+          {press.pusher && <DieLine role="Pusher" outcome={press.pusher} />}
+          {press.support && <DieLine role="Support" outcome={press.support} />}
+          {byHand && <Typography sx={{ fontWeight: 700 }}>By hand: no press, no dies</Typography>}
+          {plan && (
+            <>
+              {plan.cushion !== '' && (
+                <Typography variant="body2" sx={{ mt: 0.5 }}>
+                  <strong>Cushion</strong> {plan.cushion}
+                </Typography>
+              )}
+              <Box
+                component="ol"
+                sx={{ pl: 2.2, my: 0.5, fontSize: 13.5, lineHeight: 1.3, '& li': { mb: 0.25 } }}
+              >
+                {plan.steps.map((step) => (
+                  <li key={step.action}>
+                    {step.action}{' '}
+                    <Box component="span" sx={{ color: 'text.secondary', fontSize: 12.5 }}>
+                      ({step.why})
+                    </Box>
+                  </li>
+                ))}
+              </Box>
+            </>
+          )}
+        </Box>
+        <Box>
+          {!byHand && (
+            <ToggleButtonGroup
+              exclusive
+              size="small"
+              value={chosenPress?.id ?? null}
+              onChange={(_, id: number | null) => id !== null && setPressId(id)}
+              aria-label="Press"
+              fullWidth
+            >
+              {press.presses.map((p) => (
+                <ToggleButton key={p.id} value={p.id}>
+                  {p.name}
+                </ToggleButton>
+              ))}
+            </ToggleButtonGroup>
+          )}
+          {chosenPress && !byHand && (
+            <Typography variant="body2" sx={{ mt: 0.5, color: 'text.secondary' }}>
+              {PRESS_SCHOOLS[chosenPress.kind]}
+            </Typography>
+          )}
+          <PressLogForm
+            key={press.runs.length}
+            view={view}
+            card={press}
+            pressId={byHand ? null : (chosenPress?.id ?? null)}
+            cushion={plan?.cushion ?? ''}
+            logPressRun={logPressRun}
+            onLogged={onLogged}
+          />
+        </Box>
+      </Box>
+      <Runs card={press} />
+    </Box>
+  )
+}
+
+function DieLine({ role, outcome }: { role: string; outcome: DieOutcome }) {
+  if (!outcome.ok) {
+    return (
+      <Typography sx={{ color: 'error.main', mb: 0.5 }}>
+        <strong>{role}: none fits.</strong> {outcome.why}
+        {outcome.nearest &&
+          ` Nearest: ${outcome.nearest.code}, ${formatMm(outcome.nearest.outerDiameterMm, 0.1)}.`}
+      </Typography>
+    )
+  }
+  const { die, reasons } = outcome.best
+  return (
+    <Box sx={{ mb: 0.5 }}>
+      <Typography sx={{ fontWeight: 700 }}>
+        {role} <span className="figure">{die.code}</span>{' '}
+        <Box component="span" sx={{ fontWeight: 400 }}>
+          {die.material}, {die.drawer}
+        </Box>
+      </Typography>
+      <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+        {reasons.join('; ')}.
+      </Typography>
+    </Box>
+  )
+}
+
+/** What a run was done with, in words. */
+function toolsText({ press, pusher, support, quarterTurns }: PressCard['runs'][number]): string {
+  if (press === null) return 'by hand'
+  return `${press.toLowerCase()}, pusher ${pusher ?? '?'}, support ${support ?? '?'}, ${quarterTurns} quarter turns`
+}
+
+function Runs({ card }: { card: PressCard }) {
+  if (card.runs.length === 0) return null
+  return (
+    <Box sx={{ mt: 1, borderTop: 1, borderColor: 'divider', pt: 0.5 }}>
+      <Typography variant="h3" component="h3">
+        Runs on this tray
+      </Typography>
+      <Box component="ul" sx={{ m: 0, pl: 2.2, fontSize: 14 }}>
+        {card.runs.map((run) => (
+          <li key={run.id}>
+            <strong>{run.outcome.replaceAll('-', ' ')}</strong>: {toolsText(run)}
+            {run.peakForceN !== null && `, ${run.peakForceN} N`}
+            {run.travelMm !== null && `, travel ${formatMm(run.travelMm)}`}
+            {run.note && `. ${run.note}`}
+          </li>
+        ))}
+      </Box>
+    </Box>
+  )
+}

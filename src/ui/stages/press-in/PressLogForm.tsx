@@ -1,0 +1,105 @@
+'use client'
+import Box from '@mui/material/Box'
+import MenuItem from '@mui/material/MenuItem'
+import TextField from '@mui/material/TextField'
+import { useState } from 'react'
+import { PRESS_RUN_FIELDS } from '@/core/records/jobFields'
+import { PLANNED_QUARTER_TURNS } from '@/core/press/pressPlan'
+import type { Die } from '@/core/dies/Die'
+import { formatMm } from '@/core/units/formatMm'
+import type { PressCard } from '@/services/tray/pressCard'
+import type { TrayView } from '@/services/tray/trayView'
+import { RecordForm } from '../../forms/RecordForm'
+import type { TrayActions, ViewResult } from '../../tray/TrayActions'
+
+export interface PressLogFormProps {
+  readonly view: TrayView
+  readonly card: PressCard
+  readonly pressId: number | null
+  readonly cushion: string
+  readonly logPressRun: TrayActions['logPressRun']
+  readonly onLogged: (result: Extract<ViewResult, { ok: true }>) => void
+}
+
+/** Fields that only a press with a load cell fills, and those that only a press fills. */
+const OF_GAUGES = ['peakForceN', 'travelMm']
+const OF_PRESSES = ['quarterTurns', 'cushion']
+
+/** Logs what was really done at the press; starts from the plan. */
+export function PressLogForm({ view, card, pressId, cushion, logPressRun, onLogged }: PressLogFormProps) {
+  const [pusherId, setPusherId] = useState(card.pusher?.ok ? card.pusher.best.die.id : null)
+  const [supportId, setSupportId] = useState(card.support?.ok ? card.support.best.die.id : null)
+  const gauged = card.presses.find((p) => p.id === pressId)?.gauged ?? false
+  const byHand = card.pusher === null && card.support === null
+  const left: readonly string[] = byHand ? [...OF_GAUGES, ...OF_PRESSES] : gauged ? [] : OF_GAUGES
+  const fields = PRESS_RUN_FIELDS.filter(({ name }) => !left.includes(name))
+  return (
+    <Box>
+      <Box sx={{ display: byHand ? 'none' : 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1 }}>
+        <DieChoice
+          label="Pusher used"
+          dies={card.dies.filter((d) => d.role === 'pusher')}
+          value={pusherId}
+          onChange={setPusherId}
+        />
+        <DieChoice
+          label="Support used"
+          dies={card.dies.filter((d) => d.role === 'support')}
+          value={supportId}
+          onChange={setSupportId}
+        />
+      </Box>
+      <RecordForm
+        fields={fields}
+        initial={{
+          outcome: 'home',
+          quarterTurns: byHand ? 0 : (view.lastTime?.quarterTurns ?? PLANNED_QUARTER_TURNS),
+          cushion,
+        }}
+        submitLabel={byHand ? 'Log the fitting' : 'Log the run'}
+        dense
+        onSubmit={async (values) => {
+          const tools = {
+            trayId: view.tray.id,
+            ...(pressId !== null && { pressId }),
+            ...(pusherId !== null && { pusherId }),
+            ...(supportId !== null && { supportId }),
+          }
+          // What only a press has is not asked by hand, and is none.
+          const result = await logPressRun(tools, byHand ? { ...values, quarterTurns: '0' } : values)
+          if (result.ok) onLogged(result)
+          return result
+        }}
+      />
+    </Box>
+  )
+}
+
+interface DieChoiceProps {
+  readonly label: string
+  readonly dies: readonly Die[]
+  readonly value: number | null
+  readonly onChange: (id: number) => void
+}
+
+function DieChoice({ label, dies, value, onChange }: DieChoiceProps) {
+  return (
+    <TextField
+      select
+      fullWidth
+      label={label}
+      value={value ?? ''}
+      onChange={(event) => onChange(Number(event.target.value))}
+    >
+      {dies.map((die) => (
+        <MenuItem key={die.id} value={die.id}>
+          {die.code},{' '}
+          {die.role === 'pusher'
+            ? formatMm(die.outerDiameterMm, 0.1)
+            : `opening ${formatMm(die.openingMm, 0.1)}`}{' '}
+          {die.material}
+        </MenuItem>
+      ))}
+    </TextField>
+  )
+}

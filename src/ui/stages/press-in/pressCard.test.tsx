@@ -1,0 +1,148 @@
+import { jest } from '@jest/globals'
+import { screen, within } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { die, stockCrystal, stockGasket } from '../../../../tests/factories/parts'
+import { trayViewOf } from '../../../../tests/factories/trayView'
+import { renderInTheme } from '../../../../tests/jsdom/renderInTheme'
+import { pressInPusher, pressInSupport } from '@/core/dies/pressInDies'
+import type { Die } from '@/core/dies/Die'
+import type { PressRunView } from '@/services/tray/pressCard'
+import { pressPlan } from '@/core/press/pressPlan'
+import type { PressCard } from '@/services/tray/pressCard'
+import { PressCardPanel } from './PressCardPanel'
+
+const CRYSTAL = stockCrystal()
+const DIES: readonly Die[] = [
+  die(),
+  die({ id: 2, code: 'P24', outerDiameterMm: 24 }),
+  die({ id: 3, code: 'S32', role: 'support', outerDiameterMm: 36, openingMm: 32, recessDepthMm: 7 }),
+]
+
+/** The card of a picked pair: dies and steps are what the models make of these dies. */
+function card(over: Partial<PressCard> = {}, dies: readonly Die[] = DIES): PressCard {
+  const pusher = pressInPusher(dies, { diameterMm: CRYSTAL.diameterMm, topRiseMm: 0 })
+  const support = pressInSupport(dies, { boreMm: 30.95, caseDiameterMm: 38 })
+  const plan = (pressKind: 'lever' | 'screw') =>
+    pressPlan({
+      retention: 'tension-gasket',
+      pusher: pusher.ok ? pusher.best.die : null,
+      support: support.ok ? support.best.die : null,
+      pressKind,
+      bevelMm: CRYSTAL.bevelMm,
+      ringed: true,
+      glassSplinters: false,
+    })
+  return {
+    pickId: 1,
+    pickedAt: '2026-11-24T10:00:00.000Z',
+    crystal: CRYSTAL,
+    gasket: stockGasket(),
+    bezelGasket: null,
+    evidence: {
+      formatVersion: 2,
+      held: 'ring',
+      figures: {},
+      hold: 'Squeeze 5.0 %',
+      rimMm: 0,
+      verdict: null,
+      handClearanceMm: null,
+      fitProbability: 0.93,
+      probability: 0.9,
+      reasons: [],
+      readingIds: [],
+    },
+    pusher,
+    support,
+    plans: pusher.ok && support.ok ? { lever: plan('lever'), screw: plan('screw') } : null,
+    presses: [
+      { id: 1, name: 'Lever press', kind: 'lever', gauged: false },
+      { id: 2, name: 'Screw press', kind: 'screw', gauged: true },
+    ],
+    dies,
+    runs: [],
+    ...over,
+  }
+}
+
+function panel(press: PressCard | null) {
+  const logPressRun = jest.fn((tools: unknown, values: unknown) => {
+    void [tools, values]
+    return Promise.resolve({ ok: false as const, errors: { outcome: 'Outcome is missing: fill it in.' } })
+  })
+  renderInTheme(
+    <PressCardPanel view={{ ...trayViewOf(), press }} logPressRun={logPressRun} onLogged={jest.fn()} />,
+  )
+  return logPressRun
+}
+
+describe('PressCardPanel', () => {
+  it('asks for a pick before it plans anything', () => {
+    panel(null)
+    expect(screen.getByText(/Nothing is picked yet/)).toBeInTheDocument()
+  })
+
+  it('names parts, dies and where they lie, and gives the steps of the press chosen', async () => {
+    panel(card())
+    expect(screen.getByRole('heading', { name: '30.0 × 1.0 flat mineral' })).toBeInTheDocument()
+    expect(screen.getByText(/C-300-10 from C-14, ring G-310-50 from G-03/)).toBeInTheDocument()
+    expect(screen.getByText('P29')).toBeInTheDocument()
+    expect(screen.getByText('S32')).toBeInTheDocument()
+    expect(screen.getByText(/the hand feels the snap/)).toBeInTheDocument()
+    expect(within(screen.getByRole('list')).getAllByRole('listitem').length).toBeGreaterThan(3)
+    await userEvent.setup().click(screen.getByRole('button', { name: 'Screw press' }))
+    expect(screen.getByText(/Slow and steady/)).toBeInTheDocument()
+  })
+
+  it('asks force and travel only of a press that measures them', async () => {
+    panel(card())
+    expect(screen.queryByLabelText(/force/i)).toBeNull()
+    await userEvent.setup().click(screen.getByRole('button', { name: 'Screw press' }))
+    expect(screen.getByLabelText(/force/i)).toBeInTheDocument()
+  })
+
+  it('says why no die fits and which comes nearest, and plans nothing then', () => {
+    panel(card({}, [die({ id: 2, code: 'P24', outerDiameterMm: 24 })]))
+    expect(screen.getByText('Pusher: none fits.').parentElement).toHaveTextContent('Nearest: P24, 24.0.')
+    expect(screen.getByText('Support: none fits.')).toBeInTheDocument()
+    expect(screen.queryByRole('list')).toBeNull()
+  })
+
+  it('logs with press and dies, and shows what was wrong at its field', async () => {
+    const logPressRun = panel(card())
+    await userEvent.setup().click(screen.getByRole('button', { name: 'Log the run' }))
+    expect(logPressRun.mock.calls[0]?.[0]).toEqual({ trayId: 1, pressId: 1, pusherId: 1, supportId: 3 })
+    expect(await screen.findByText('Outcome is missing: fill it in.')).toBeInTheDocument()
+  })
+
+  it('needs neither press nor dies for what goes in by hand', async () => {
+    const logPressRun = panel(card({ pusher: null, support: null, gasket: null }))
+    expect(screen.getByText('By hand: no press, no dies')).toBeInTheDocument()
+    expect(screen.queryByRole('button', { name: 'Screw press' })).toBeNull()
+    await userEvent.setup().click(screen.getByRole('button', { name: 'Log the fitting' }))
+    expect(logPressRun.mock.calls[0]?.[0]).toEqual({ trayId: 1 })
+    expect(logPressRun.mock.calls[0]?.[1]).toMatchObject({ quarterTurns: '0' })
+  })
+
+  it('lists earlier runs with their tools, and those by hand without', () => {
+    const run: PressRunView = {
+      id: 1,
+      ranAt: '2026-11-24T11:00:00.000Z',
+      press: 'Screw press',
+      pusher: 'P29',
+      support: null,
+      quarterTurns: 3,
+      peakForceN: 180,
+      travelMm: 1.1,
+      outcome: 'high-on-one-side',
+      note: 'turned it',
+    }
+    panel(card({ runs: [run, { ...run, id: 2, press: null, peakForceN: null, travelMm: null, note: '' }] }))
+    const [first, second] = screen
+      .getAllByRole('listitem')
+      .filter(({ textContent }) => textContent.startsWith('high on one side'))
+    expect(first).toHaveTextContent(
+      'high on one side: screw press, pusher P29, support ?, 3 quarter turns, 180 N, travel 1.10. turned it',
+    )
+    expect(second).toHaveTextContent('high on one side: by hand')
+  })
+})

@@ -1,0 +1,121 @@
+import { screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { benchAround } from '../../../../tests/factories/bench'
+import { diverFacts, jobFacts } from '../../../../tests/factories/jobFacts'
+import { trayViewOf } from '../../../../tests/factories/trayView'
+import { renderInTheme } from '../../../../tests/jsdom/renderInTheme'
+import { procedure } from '@/core/procedure/procedure'
+import { pegPlacement } from '@/core/opening/pegPlacement'
+import type { TrayView } from '@/services/tray/trayView'
+import { OpeningPanel } from '../open/OpeningPanel'
+import { IntakePanel } from '../intake/IntakePanel'
+import { JobPanel } from './JobPanel'
+
+/** The view of a tray whose sheet has what the test is about. */
+function viewWith(sheet: Partial<TrayView['sheet']>, job: Parameters<typeof trayViewOf>[0] = {}): TrayView {
+  const view = trayViewOf(job)
+  return { ...view, sheet: { ...view.sheet, ...sheet } }
+}
+
+describe('OpeningPanel', () => {
+  it('sets pins for notches, and another circle when a chord was measured', async () => {
+    const view = viewWith({
+      backKind: 'screw-notched',
+      notchCount: 6,
+      notchCircleMm: 34.64,
+      notchShape: 'round',
+    })
+    renderInTheme(<OpeningPanel {...benchAround(view, 'open')} />)
+    const user = userEvent.setup()
+    expect(screen.getByTestId('pin-spacing')).toHaveTextContent('30.00')
+    expect(screen.getByText(/round pins of the hole’s diameter/)).toBeInTheDocument()
+    await user.click(screen.getByRole('button', { name: /This back differs/ }))
+    await user.type(screen.getByLabelText('Measured chord, notches 2 apart'), '28')
+    expect(screen.getByTestId('pin-spacing')).toHaveTextContent('28.00')
+    await user.clear(screen.getByLabelText('Measured chord, notches 2 apart'))
+    await user.type(screen.getByLabelText('Measured chord, notches 2 apart'), '50')
+    expect(screen.getByText(/wider than the 38.00 case/)).toBeInTheDocument()
+  })
+
+  it('names the socket, or says that none fits', () => {
+    const socket = {
+      ok: false,
+      nearest: null,
+      why: 'No knurled socket of 29.50–29.60 in the die drawer.',
+    } as const
+    const view = viewWith({ backKind: 'screw-coin-edge', backGripMm: 29.5 }, { job: { socket } })
+    renderInTheme(<OpeningPanel {...benchAround(view, 'open')} />)
+    expect(screen.getByTestId('socket')).toHaveTextContent(/No knurled socket of 29.50/)
+    expect(screen.getByRole('img', { name: 'knurled rim of 29.5 mm' })).toBeInTheDocument()
+  })
+
+  it.each([
+    [{ backKind: null }, /does not say how the back is held/],
+    [{ backKind: 'screw-notched', notchCount: null }, /does not know the number of notches/],
+    [{ backKind: 'screw-polygon', backGripMm: null }, /does not know the width across flats/],
+    [{ backKind: 'snap', lipHour: null }, /nobody has noted/],
+    [{ backKind: 'plate-screws', backScrewCount: null }, /does not know the number of back screws/],
+    [{ backKind: 'one-piece-front-loader' }, /comes out through the front/],
+  ] as const)('says what is not known yet: %j', (sheet, words) => {
+    renderInTheme(<OpeningPanel {...benchAround(viewWith(sheet), 'open')} />)
+    expect(screen.getByText(words)).toBeInTheDocument()
+  })
+
+  it('says when four pegs cannot clear crown and pushers', () => {
+    const pegs = pegPlacement(4, [0, 22, 45, 68])
+    const view = viewWith({ backKind: 'snap', lipHour: 8 }, { job: { pegs } })
+    renderInTheme(<OpeningPanel {...benchAround(view, 'open')} />)
+    expect(screen.getByText(/use two pegs between the lugs/)).toBeInTheDocument()
+  })
+
+  it('notes how it came off, and keeps the back closed where the job leaves it so', async () => {
+    const work = benchAround(viewWith({ backKind: 'snap', lipHour: 8 }), 'open')
+    const { unmount } = renderInTheme(<OpeningPanel {...work} />)
+    await userEvent.setup().click(screen.getByRole('button', { name: 'fell open' }))
+    expect(work.asked[0]).toMatchObject({
+      action: 'noteFinding',
+      input: { kind: 'back-tightness', words: 'fell-open' },
+    })
+    unmount()
+    const facts = diverFacts()
+    const closed = viewWith({ backKind: 'screw-notched' }, { job: { facts, procedure: procedure(facts) } })
+    renderInTheme(<OpeningPanel {...benchAround(closed, 'open')} />)
+    expect(screen.getByText('Open: the back stays closed for this job')).toBeInTheDocument()
+  })
+})
+
+describe('IntakePanel', () => {
+  it('says what is asked, how long it takes, and what was found beyond repair', async () => {
+    const work = benchAround(
+      trayViewOf({
+        job: {
+          findings: [
+            { id: 4, kind: 'cannot-repair', words: 'gouge <b>by 4</b>', foundAt: '2026-11-24T10:00:00.000Z' },
+          ],
+        },
+      }),
+      'intake',
+    )
+    renderInTheme(<IntakePanel {...work} />)
+    const user = userEvent.setup()
+    expect(screen.getByRole('heading', { name: 'Crystal' })).toBeInTheDocument()
+    expect(screen.getByText(/about .* of work, 1 day of waiting/)).toBeInTheDocument()
+    expect(screen.getByText(/gouge <b>by 4<\/b>/)).toBeInTheDocument()
+    await user.type(screen.getByRole('textbox', { name: 'Cannot be repaired' }), 'scratched hand{Enter}')
+    await user.click(screen.getByRole('button', { name: /^Take back: gouge/ }))
+    expect(work.asked).toMatchObject([
+      { action: 'noteFinding', input: { kind: 'cannot-repair', words: 'scratched hand', stage: 'intake' } },
+      { action: 'takeBackNote', input: { findingId: 4 } },
+    ])
+  })
+})
+
+describe('JobPanel', () => {
+  it('says what a stage settles, and that this job needs nothing there', () => {
+    const facts = jobFacts({ asked: ['battery'], movementKind: 'quartz' })
+    const view = trayViewOf({ job: { facts, procedure: procedure(facts) } })
+    renderInTheme(<JobPanel {...benchAround(view, 'align')} stage="align" />)
+    expect(screen.getByText(/stand true to the dial/)).toBeInTheDocument()
+    expect(screen.getByText(/needs nothing here/)).toBeInTheDocument()
+  })
+})

@@ -1,0 +1,46 @@
+'use client'
+import type { FieldValue } from '@/core/records/checkRecord'
+import type { FieldGroup } from '@/core/records/caseSheetGroups'
+import type { Field } from '@/core/records/Field'
+import type { RecordKind } from '@/services/shop/records'
+import { FormDialog } from '../forms/FormDialog'
+import type { RecordFormProps } from '../forms/RecordForm'
+import { RecordForm } from '../forms/RecordForm'
+import type { SaveRecord } from './SaveRecord'
+
+/** What is being edited: a row, or a new one with what it starts from. */
+export interface EditedRecord {
+  readonly kind: RecordKind
+  readonly id: number | null
+  readonly title: string
+  readonly fields: readonly Field[]
+  readonly groups?: readonly FieldGroup[]
+  readonly initial: Readonly<Record<string, FieldValue | undefined>>
+  readonly beside?: RecordFormProps['beside']
+}
+
+export interface RecordDialogProps {
+  readonly record: EditedRecord
+  readonly save: SaveRecord
+  readonly onClose: () => void
+}
+
+/** A record's form in a dialog; closes only when it is stored or left. */
+export function RecordDialog({ record, save, onClose }: RecordDialogProps) {
+  return (
+    <FormDialog title={record.title} wide={record.beside !== undefined} onClose={onClose}>
+      <RecordForm
+        fields={record.fields}
+        {...(record.groups && { groups: record.groups })}
+        {...(record.beside && { beside: record.beside })}
+        initial={record.initial}
+        submitLabel="Store"
+        onSubmit={async (values) => {
+          const result = await save(record.kind, record.id, values)
+          if (result.ok) onClose()
+          return result
+        }}
+      />
+    </FormDialog>
+  )
+}
