@@ -7,7 +7,7 @@ import { openStore } from '@/data/client'
 import { loadDemo } from '@/data/demo/loadDemo'
 import { insertCrystals, insertGaskets } from '@/data/queries/stock'
 import { drawersInMemory } from '@/services/drawers/drawersInMemory'
-import { trayByItsNumber } from '@/services/listings'
+import { trayByItsNumber } from '@/services/tray/trayPages'
 import { takeBackReading, takeReading } from '@/services/tray/takeReading'
 import { seededRandom } from '@/devices/seededRandom'
 

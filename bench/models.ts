@@ -1,4 +1,5 @@
 // The models alone, timed against the plain way of doing the same. Ratios are of one run on one machine.
+import { VERDICT_POLICY } from '@/core/verdict/verdictPolicy'
 import { randomLcg, randomNormal } from 'd3-random'
 import { levenbergMarquardt } from 'ml-levenberg-marquardt'
 import { fitCircle } from '@/core/circle/fitCircle'
@@ -79,8 +80,8 @@ const possible = possibleMeasurements({
     ...TYPICAL_INSTRUMENTS[kind],
   })),
 })
-const verdict = medianMs(() => sizeVerdict(evidence, [{ sizeMm: 30, count: 13 }]), 50)
-const asking = medianMs(() => askNext(evidence, [{ sizeMm: 30, count: 13 }], possible), 20)
+const verdict = medianMs(() => sizeVerdict(evidence, [{ sizeMm: 30, count: 13 }], VERDICT_POLICY), 50)
+const asking = medianMs(() => askNext(evidence, [{ sizeMm: 30, count: 13 }], possible, VERDICT_POLICY), 20)
 console.log(
   `verdict from 12 pieces of evidence: ${verdict.toFixed(2)} ms; with what to ask next of ${possible.length} measurements ${asking.toFixed(1)} ms`,
 )

@@ -37,6 +37,13 @@ export function validateBoth<A, B>(
   return { ok: false, errors: { ...(first.ok ? {} : first.errors), ...(second.ok ? {} : second.errors) } }
 }
 
+/** An input that carries the values of a form beside its own: both apart, to be checked each by its own. */
+export function withFields(input: unknown): { rest: Record<string, unknown>; fields: unknown } {
+  const given: Record<string, unknown> = typeof input === 'object' && input !== null ? { ...input } : {}
+  const { fields, ...rest } = given
+  return { rest, fields }
+}
+
 /**
  * Checks a record against the same fields its form is drawn from.
  * A field left out, or not asked because of what another holds, counts as left empty; a field nobody knows is refused.

@@ -1,7 +1,8 @@
 import type { StageId } from '@/core/stages/stages'
 import type { TrayView } from '@/services/tray/trayView'
 import type { StageWorkProps } from '@/ui/stages/StageWorkProps'
-import type { ViewResult } from '@/ui/tray/TrayActions'
+import type { Refusal } from '@/services/boundary'
+import type { Changed } from '@/services/tray/trayChange'
 
 export interface Asked {
   readonly action: string
@@ -15,7 +16,7 @@ export interface Asked {
 export function benchAround(
   view: TrayView,
   stage: StageId,
-  answer: (asked: Asked) => ViewResult = () => ({ ok: true, view }),
+  answer: (asked: Asked) => Changed | Refusal = () => ({ ok: true, view }),
 ): StageWorkProps & { readonly asked: Asked[] } {
   const asked: Asked[] = []
   const actions = new Proxy(
@@ -33,11 +34,11 @@ export function benchAround(
     voiding: null,
     setAtDialog: () => undefined,
     take: () => true,
-    change: async (call: Promise<ViewResult>) => {
+    change: async (call: Promise<Changed | Refusal>) => {
       const result = await call
       return result.ok ? null : (Object.values(result.errors)[0] ?? '')
     },
   }
-  // A panel uses a handful of the bench's doings: the rest of its type is not built here.
+  // A panel uses a handful of what a bench can do: the rest of its type is not built here.
   return { bench, actions, asked } as unknown as StageWorkProps & { readonly asked: Asked[] }
 }

@@ -2,7 +2,7 @@ import { stockIndex } from '@/core/fit/stockIndex'
 import { BUILT_IN_POLICY } from '@/core/policy/ShopPolicy'
 import type { BezelWork, BezelWorkFacts } from '@/services/tray/bezelWork'
 import { bezelWork } from '@/services/tray/bezelWork'
-import { caseSheetFacts } from './caseSheet'
+import { caseSheet } from './caseSheet'
 import { NO_WISHES } from './parts'
 import { stockBezel, stockChapterRing, stockInsert } from './otherParts'
 
@@ -16,7 +16,7 @@ const DRAWERS = {
 }
 
 /** A diver's turning bezel with an insert in it and a chapter ring under its crystal, every figure on its sheet. */
-const SHEET = caseSheetFacts({
+const SHEET = caseSheet({
   bezelKind: 'rotating-click',
   bezelFamily: 'Tidal',
   bezelClicks: 120,

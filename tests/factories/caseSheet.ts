@@ -1,8 +1,29 @@
-import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
+import type { CaseSheet } from '@/core/tray/CaseSheet'
 
 /** A 38 mm case for a 30.0 × 1.0 flat mineral crystal in a nylon 0.50 ring. */
-export function caseSheetFacts(over: Partial<CaseSheetFacts> = {}): CaseSheetFacts {
+export function caseSheet(over: Partial<CaseSheet> = {}): CaseSheet {
   return {
+    id: 1,
+    maker: 'Harrowmere',
+    reference: 'Deckwatch 38',
+    note: '',
+    caseMaterial: 'steel',
+    bezelEntry: null,
+    backKind: 'screw-notched',
+    twoPartBack: false,
+    notchCount: null,
+    notchShape: 'square',
+    notchCircleMm: null,
+    backGripMm: null,
+    backSides: null,
+    backScrewCount: null,
+    lipHour: null,
+    crownHour: 3,
+    pusherHours: '',
+    movementKind: 'mechanical',
+    movementHold: 'clamps',
+    stemRelease: 'push-pin',
+    stemReleaseCrown: 'in',
     retention: 'tension-gasket',
     bezelKind: 'none',
     chapterRing: 'none',

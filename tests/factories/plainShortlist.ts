@@ -24,7 +24,7 @@ export function plainShortlist(
   })
   const judged = pairs.map((pair) => {
     const failing = failingConstraints(pair, FIT_POLICY)
-    const key = pairKey(pair, wishes)
+    const key = pairKey(pair, wishes, FIT_POLICY)
     return { pair, failing, key: failing.length === 0 ? key : [failing.length, ...key] }
   })
   judged.sort((a, b) => compareKeys(a.key, b.key))

@@ -1,3 +1,4 @@
+import { VERDICT_POLICY } from '@/core/verdict/verdictPolicy'
 import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { fitReasons } from '@/core/fit/fitReasons'
 import { nearestOrder } from '@/core/fit/nearestOrder'
@@ -15,7 +16,7 @@ import { pegPlacement } from '@/core/opening/pegPlacement'
 import { procedure } from '@/core/procedure/procedure'
 import type { JobView } from '@/services/tray/jobView'
 import type { TrayHeader, TrayView } from '@/services/tray/trayView'
-import { caseSheetFacts } from './caseSheet'
+import { caseSheet } from './caseSheet'
 import { jobFacts } from './jobFacts'
 import { planFacts } from './planFacts'
 
@@ -24,7 +25,7 @@ export interface TrayViewOptions {
   readonly read?: Readonly<Partial<Record<DimensionId, readonly number[]>>>
   readonly crystals?: readonly StockCrystal[]
   readonly gaskets?: readonly StockGasket[]
-  readonly sheet?: Parameters<typeof caseSheetFacts>[0]
+  readonly sheet?: Parameters<typeof caseSheet>[0]
   readonly job?: Partial<JobView>
 }
 
@@ -56,12 +57,17 @@ export function trayViewOf({
         voidReason: null,
       })),
   )
-  const facts = caseSheetFacts(sheet)
-  const readout = trayReadout(readings, facts, [])
+  const facts = caseSheet(sheet)
+  const readout = trayReadout(readings, facts, [], {
+    shapes: [],
+    pastCounts: true,
+    policy: FIT_POLICY,
+    verdict: VERDICT_POLICY,
+  })
   const construction = jobFacts({ crystalState: 'shattered', ...(job.facts ?? {}) })
   const plan = readingPlan(planFacts({ crystalState: 'shattered' }))
   const list = readout.facts.ok
-    ? shortlist(stockIndex(crystals, gaskets), readout.facts.facts, readout.wishes)
+    ? shortlist(stockIndex(crystals, gaskets), readout.facts.facts, readout.wishes, { policy: FIT_POLICY })
     : null
   const caseFacts = readout.facts.ok ? readout.facts.facts : null
   return {
@@ -113,6 +119,7 @@ export function trayViewOf({
         instruments,
         policy: FIT_POLICY,
       }),
+      VERDICT_POLICY,
     ),
     plan,
     next: nextTarget(plan, readings),
@@ -125,13 +132,16 @@ export function trayViewOf({
             bezelRings: [],
             fitting: list.fitting.map((pair) => ({
               ...pair,
-              reasons: fitReasons(pair, caseFacts, readout.wishes),
+              reasons: fitReasons(pair, caseFacts, readout.wishes, FIT_POLICY),
               warning: null,
             })),
             choicesInStock: crystals.length * gaskets.length,
           }
         : null,
-    orders: caseFacts?.held === 'ring' && list?.fittingCount === 0 ? nearestOrder(caseFacts, 'nylon') : [],
+    orders:
+      caseFacts?.held === 'ring' && list?.fittingCount === 0
+        ? nearestOrder(caseFacts, 'nylon', { policy: FIT_POLICY })
+        : [],
     lastTime: null,
     newBezel: null,
     asFound: null,

@@ -1,3 +1,4 @@
+import { SEAL_POLICY } from '@/core/seals/sealPolicy'
 import { assessSeal } from '@/core/seals/assessSeal'
 import { leastSectionLoss, sectionLossAtStretch } from '@/core/seals/oRingSection'
 import { lindleyBracket, lindleyLoadPerMm, rubberModulusMPa } from '@/core/seals/oRingLoad'
@@ -94,7 +95,7 @@ describe('chance that a ring seals, against drawing rings and grooves', () => {
     }
     const wide = { inner: figure(29.4, 0.01), gap: figure(0.6, 0.01), width: figure(5, 0.01) }
     // Fill and stretch are certain here, so that the odds are those of the squeeze alone.
-    expect(assessSeal(ring, wide).probability).toBeCloseTo(inside / draws, 1)
-    expect(Math.abs(assessSeal(ring, wide).probability - inside / draws)).toBeLessThan(0.02)
+    expect(assessSeal(ring, wide, SEAL_POLICY).probability).toBeCloseTo(inside / draws, 1)
+    expect(Math.abs(assessSeal(ring, wide, SEAL_POLICY).probability - inside / draws)).toBeLessThan(0.02)
   })
 })

@@ -1,6 +1,6 @@
 import { CASE_KINDS } from '@/core/intake/caseKinds'
 import type { Db } from '@/data/client'
-import { trayByItsNumber } from '@/services/listings'
+import { trayByItsNumber } from '@/services/tray/trayPages'
 import { openTray } from '@/services/tray/openTray'
 import type { TrayView } from '@/services/tray/trayView'
 
@@ -9,15 +9,17 @@ export async function openBrokenTray(db: Db, reference: string, now: Date): Prom
   const { label, waterClass, use, ...sheet } = CASE_KINDS.everyday
   const opened = await openTray(
     db,
-    { newSheet: { ...sheet, maker: 'Vessalin', reference } },
     {
-      owner: 'Tove Rask',
-      dueAt: '2026-12-01T16:00:00.000Z',
-      asked: 'crystal',
-      crystalState: 'shattered',
-      waterClass,
-      use,
-      gasketPresent: true,
+      newSheet: { ...sheet, maker: 'Vessalin', reference },
+      fields: {
+        owner: 'Tove Rask',
+        dueAt: '2026-12-01T16:00:00.000Z',
+        asked: 'crystal',
+        crystalState: 'shattered',
+        waterClass,
+        use,
+        gasketPresent: true,
+      },
     },
     now,
   )

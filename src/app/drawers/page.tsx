@@ -3,7 +3,7 @@ import { PART_KINDS } from '@/core/stock/partKinds'
 import { drawersSummary } from '@/services/drawers/drawersPage'
 import { getShop } from '@/services/shop/shop'
 import { DrawersPage } from '@/ui/drawers/DrawersPage'
-import { receivePartAction, saveRecordAction } from '../actions'
+import { call } from '../call'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Drawers' }
@@ -22,8 +22,8 @@ export default async function Page({ searchParams }: Props) {
       key={`${tab} ${text}`}
       summary={await drawersSummary(db)}
       initial={{ tab, find: text }}
-      save={saveRecordAction}
-      receive={receivePartAction}
+      save={call('saveRecord')}
+      receive={call('receivePart')}
     />
   )
 }

@@ -1,18 +1,11 @@
 import type { Metadata } from 'next'
 import { bridgeState } from '@/services/instruments/instrumentBridge'
 import { shopPolicy } from '@/services/shop/shopPolicy'
-import { shopTools } from '@/services/listings'
+import { shopTools } from '@/services/shop/shopTools'
 import { shopSchools } from '@/services/shop/shopSchools'
 import { getShop } from '@/services/shop/shop'
 import { SettingsPage } from '@/ui/settings/SettingsPage'
-import {
-  checkInstrumentAction,
-  makeBridgeTokenAction,
-  saveShopPolicyAction,
-  saveRecordAction,
-  saveShopSchoolAction,
-  withdrawBridgeTokenAction,
-} from '../actions'
+import { call } from '../call'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Settings' }
@@ -23,13 +16,13 @@ export default async function Page() {
     <SettingsPage
       tools={await shopTools(shop)}
       policy={await shopPolicy(shop)}
-      savePolicy={saveShopPolicyAction}
+      savePolicy={call('saveShopPolicy')}
       schools={await shopSchools(shop)}
-      saveSchool={saveShopSchoolAction}
+      saveSchool={call('saveShopSchool')}
       bridge={await bridgeState(shop)}
-      bridgeActions={{ make: makeBridgeTokenAction, withdraw: withdrawBridgeTokenAction }}
-      save={saveRecordAction}
-      check={checkInstrumentAction}
+      bridgeActions={{ make: call('makeBridgeToken'), withdraw: call('withdrawBridgeToken') }}
+      save={call('saveRecord')}
+      check={call('checkInstrument')}
     />
   )
 }

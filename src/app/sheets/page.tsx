@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { caseSheetLines } from '@/services/listings'
+import { caseSheetLines } from '@/services/sheets/sheetPages'
 import { getShop } from '@/services/shop/shop'
 import { SheetsPage } from '@/ui/sheets/SheetsPage'
 

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { trayLines } from '@/services/listings'
+import { trayLines } from '@/services/tray/trayPages'
 import { getShop } from '@/services/shop/shop'
 import { TraysPage } from '@/ui/trays/TraysPage'
 

@@ -7,7 +7,6 @@ import { formatMm, formatSignedMm } from '../units/formatMm'
 import { familyText, isFamily } from './assessInsert'
 import type { BezelSet } from './bezelSet'
 import type { BezelPolicy } from './bezelPolicy'
-import { BEZEL_POLICY } from './bezelPolicy'
 import type { PartCheck } from './failingChecks'
 import { allHold, failingChecks } from './failingChecks'
 
@@ -43,11 +42,7 @@ interface Check extends PartCheck {
 }
 
 /** Judges a bezel for a case: what it goes over, its keys, its clicks, the crystal it clears, its family. */
-export function assessBezel(
-  bezel: StockBezel,
-  seat: BezelSeat,
-  policy: BezelPolicy = BEZEL_POLICY,
-): BezelAssessment {
+export function assessBezel(bezel: StockBezel, seat: BezelSeat, policy: BezelPolicy): BezelAssessment {
   const checks = [
     {
       probability: bezel.bezelKind === seat.kind ? 1 : 0,

@@ -8,7 +8,6 @@ import type { StockChapterRing } from '../stock/otherParts'
 import { formatMm } from '../units/formatMm'
 import { familyText, isFamily } from './assessInsert'
 import type { BezelPolicy } from './bezelPolicy'
-import { BEZEL_POLICY } from './bezelPolicy'
 import type { PartCheck } from './failingChecks'
 import { allHold, failingChecks } from './failingChecks'
 
@@ -34,7 +33,7 @@ export interface ChapterRingAssessment {
 export function assessChapterRing(
   ring: StockChapterRing,
   seat: ChapterRingSeat,
-  policy: BezelPolicy = BEZEL_POLICY,
+  policy: BezelPolicy,
 ): ChapterRingAssessment {
   const checks = [
     against(ring.outerMm, seat.oldOuter, policy.chapterRing.outer, policy, ['wider', 'narrower', ' outside']),

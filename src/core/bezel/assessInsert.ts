@@ -5,7 +5,6 @@ import type { Window } from '../fit/Window'
 import type { StockInsert } from '../stock/otherParts'
 import { formatMm, formatSignedMm } from '../units/formatMm'
 import type { BezelPolicy, InsertFixing } from './bezelPolicy'
-import { BEZEL_POLICY } from './bezelPolicy'
 import type { PartCheck } from './failingChecks'
 import { allHold, failingChecks } from './failingChecks'
 
@@ -35,11 +34,7 @@ export interface InsertAssessment {
 }
 
 /** Judges an insert in its recess: room outside and inside, flush with what fixes it, form and family. */
-export function assessInsert(
-  insert: StockInsert,
-  seat: InsertSeat,
-  policy: BezelPolicy = BEZEL_POLICY,
-): InsertAssessment {
+export function assessInsert(insert: StockInsert, seat: InsertSeat, policy: BezelPolicy): InsertAssessment {
   const outerRoomMm = (seat.outer.valueMm - insert.outerMm) / 2
   const innerRoomMm = seat.inner ? (insert.innerMm - seat.inner.valueMm) / 2 : null
   const underMm = policy.underMm[seat.hold === 'friction' ? 'friction' : seat.fixing]
@@ -164,7 +159,7 @@ export interface CutRing {
  */
 export function cutRingFor(
   { outerMm, innerMm }: Pick<StockInsert, 'outerMm' | 'innerMm'>,
-  policy: BezelPolicy = BEZEL_POLICY,
+  policy: BezelPolicy,
 ): CutRing | null {
   const mostOuterMm = outerMm - 2 * policy.ringInsideMm
   const leastInnerMm = innerMm + 2 * policy.ringInsideMm

@@ -1,3 +1,4 @@
+import { BEZEL_POLICY } from './bezelPolicy'
 import fc from 'fast-check'
 import { figure } from '../../../tests/factories/caseFacts'
 import { stockChapterRing } from '../../../tests/factories/otherParts'
@@ -15,7 +16,7 @@ describe('assessChapterRing', () => {
     family: '',
   }
   const against = (over: Partial<StockChapterRing>, at: Partial<ChapterRingSeat> = {}) =>
-    assessChapterRing(stockChapterRing(over), { ...seat, ...at })
+    assessChapterRing(stockChapterRing(over), { ...seat, ...at }, BEZEL_POLICY)
 
   it('takes one like the old ring, and says what die clears it', () => {
     const { probability, failures, reasons } = against({})

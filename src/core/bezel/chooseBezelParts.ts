@@ -6,7 +6,6 @@ import { assessChapterRing } from './assessChapterRing'
 import type { InsertAssessment, InsertSeat } from './assessInsert'
 import { assessInsert } from './assessInsert'
 import type { BezelPolicy } from './bezelPolicy'
-import { BEZEL_POLICY } from './bezelPolicy'
 import type { BezelSet } from './bezelSet'
 import { setText } from './bezelSet'
 
@@ -23,7 +22,7 @@ const NEAR_MM = 1
 export function chooseInsert(
   stock: readonly StockInsert[],
   seat: InsertSeat,
-  policy: BezelPolicy = BEZEL_POLICY,
+  policy: BezelPolicy,
   most = 5,
 ): Chosen<InsertAssessment> {
   const near = stock.filter(({ outerMm }) => Math.abs(outerMm - seat.outer.valueMm) <= NEAR_MM)
@@ -38,7 +37,7 @@ export function chooseInsert(
 export function chooseBezel(
   stock: readonly StockBezel[],
   seat: BezelSeat,
-  policy: BezelPolicy = BEZEL_POLICY,
+  policy: BezelPolicy,
   most = 5,
 ): Chosen<BezelAssessment> {
   const wanted = seat.oldInner?.valueMm ?? seat.neckOuter?.valueMm ?? null
@@ -70,7 +69,7 @@ export function withSets(
 export function chooseChapterRing(
   stock: readonly StockChapterRing[],
   seat: ChapterRingSeat,
-  policy: BezelPolicy = BEZEL_POLICY,
+  policy: BezelPolicy,
   most = 5,
 ): Chosen<ChapterRingAssessment> {
   const { oldOuter, oldInner } = seat

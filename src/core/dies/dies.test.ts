@@ -1,3 +1,4 @@
+import { DIE_POLICY } from './diePolicy'
 import fc from 'fast-check'
 import { die } from '../../../tests/factories/parts'
 import { pressInPusher, pressInSupport } from './pressInDies'
@@ -10,7 +11,7 @@ describe('pressInPusher', () => {
     const set = Array.from({ length: 40 }, (_, i) => die({ id: i, outerDiameterMm: 15 + i / 2 }))
     fc.assert(
       fc.property(fc.double({ min: 17, max: 33, noNaN: true }), (diameterMm) => {
-        const outcome = pressInPusher(set, { diameterMm, topRiseMm: 0 })
+        const outcome = pressInPusher(set, { diameterMm, topRiseMm: 0 }, DIE_POLICY)
         if (!outcome.ok) throw new Error('the set covers this range')
         const under = diameterMm - outcome.best.die.outerDiameterMm
         expect(under).toBeGreaterThanOrEqual(0.5 - 1e-9)
@@ -21,21 +22,25 @@ describe('pressInPusher', () => {
 
   it('takes plastic before metal of the same size and says why', () => {
     const set = [die({ id: 1, material: 'aluminium' }), die({ id: 2, material: 'nylon' })]
-    const outcome = pressInPusher(set, { diameterMm: 30, topRiseMm: 0 })
+    const outcome = pressInPusher(set, { diameterMm: 30, topRiseMm: 0 }, DIE_POLICY)
     expect(outcome.ok && outcome.best.die.id).toBe(2)
     expect(outcome.ok && outcome.alternatives[0]?.reasons.join()).toMatch(/cloth or film/)
   })
 
   it('wants a hollow face for a dome', () => {
     const set = [die({ id: 1 }), die({ id: 2, openingMm: 26, recessDepthMm: 2 })]
-    const outcome = pressInPusher(set, { diameterMm: 30, topRiseMm: 1 })
+    const outcome = pressInPusher(set, { diameterMm: 30, topRiseMm: 1 }, DIE_POLICY)
     expect(outcome.ok && outcome.best.die.id).toBe(2)
-    const shallow = pressInPusher(set, { diameterMm: 30, topRiseMm: 2 })
+    const shallow = pressInPusher(set, { diameterMm: 30, topRiseMm: 2 }, DIE_POLICY)
     expect(shallow.ok).toBe(false)
   })
 
   it('says what would do when none fits', () => {
-    const outcome = pressInPusher([die({ outerDiameterMm: 25 })], { diameterMm: 30, topRiseMm: 0 })
+    const outcome = pressInPusher(
+      [die({ outerDiameterMm: 25 })],
+      { diameterMm: 30, topRiseMm: 0 },
+      DIE_POLICY,
+    )
     if (outcome.ok) throw new Error('25 is too small')
     expect(outcome.wanted).toMatchObject({ leastOuterMm: 28.5, mostOuterMm: 29.5 })
     expect(outcome.nearest?.outerDiameterMm).toBe(25)
@@ -47,19 +52,19 @@ describe('pressInSupport', () => {
   const watchCase = { boreMm: 31, caseDiameterMm: 38 }
 
   it('clears the bore, bears on the case and stays inside its side', () => {
-    const outcome = pressInSupport([support(30, 36), support(32, 36), support(33, 40)], watchCase)
+    const outcome = pressInSupport([support(30, 36), support(32, 36), support(33, 40)], watchCase, DIE_POLICY)
     expect(outcome.ok && outcome.best.die.openingMm).toBe(32)
   })
 
   it('prefers the widest bearing ring', () => {
-    const outcome = pressInSupport([support(33, 36.5), support(31.5, 36.5)], watchCase)
+    const outcome = pressInSupport([support(33, 36.5), support(31.5, 36.5)], watchCase, DIE_POLICY)
     expect(outcome.ok && outcome.best.die.openingMm).toBe(31.5)
   })
 
   it('says what would do, and says when the case side leaves no room', () => {
-    const none = pressInSupport([], watchCase)
+    const none = pressInSupport([], watchCase, DIE_POLICY)
     expect(none.ok ? '' : none.why).toMatch(/opening of 31.5–35.0 and an outside of at most 37.0/)
-    const thin = pressInSupport([], { boreMm: 31, caseDiameterMm: 33 })
+    const thin = pressInSupport([], { boreMm: 31, caseDiameterMm: 33 }, DIE_POLICY)
     expect(thin.ok ? '' : thin.why).toMatch(/relief for the crown/)
   })
 })

@@ -1,3 +1,4 @@
+import { DIE_POLICY } from './diePolicy'
 import { die, stockCrystal } from '../../../tests/factories/parts'
 import { RETENTIONS } from '../construction/kinds'
 import { pressNeeds } from '../press/pressPlan'
@@ -30,13 +31,13 @@ const codes = (
   crystal = stockCrystal(),
   sheet: { caseDiameterMm: number | null; bezelOuterMm: number | null } = CASE,
 ) => {
-  const { pusher, support } = fittingDies(SET, crystal, { retention, ...sheet }, 30.95)
+  const { pusher, support } = fittingDies(SET, crystal, { retention, ...sheet }, 30.95, DIE_POLICY)
   return [pusher, support].map((outcome) => (outcome?.ok ? outcome.best.die.code : null))
 }
 
 describe('fittingDies', () => {
   it.each(RETENTIONS)('%s: dies are looked for exactly where a press is used', (retention) => {
-    const found = fittingDies(SET, stockCrystal(), { retention, ...CASE }, 30.95)
+    const found = fittingDies(SET, stockCrystal(), { retention, ...CASE }, 30.95, DIE_POLICY)
     expect([found.pusher !== null, found.support !== null]).toEqual([
       pressNeeds(retention).pusher,
       pressNeeds(retention).support,

@@ -1,8 +1,9 @@
 import type { CaseFacts } from '../fit/CaseFacts'
 import type { StockCrystal } from '../fit/parts'
-import type { CaseSheetFacts } from '../tray/CaseSheetFacts'
+import type { CaseSheet } from '../tray/CaseSheet'
 import { bezelPusher } from './bezelDies'
 import type { Die } from './Die'
+import type { DiePolicy } from './diePolicy'
 import type { DieOutcome } from './pressInDies'
 import { pressInPusher, pressInSupport } from './pressInDies'
 
@@ -24,8 +25,9 @@ export interface FittingDies {
 export function fittingDies(
   dies: readonly Die[],
   crystal: StockCrystal,
-  sheet: Pick<CaseSheetFacts, 'retention' | 'caseDiameterMm' | 'bezelOuterMm'>,
+  sheet: Pick<CaseSheet, 'retention' | 'caseDiameterMm' | 'bezelOuterMm'>,
   openingMm: number,
+  policy: DiePolicy,
 ): FittingDies {
   const { diameterMm, undersideRiseMm, centreThicknessMm, edgeThicknessMm } = crystal
   const topRiseMm = undersideRiseMm + centreThicknessMm - edgeThicknessMm
@@ -35,22 +37,26 @@ export function fittingDies(
     case 'tension-gasket':
     case 'tension-ring-acrylic':
       return {
-        pusher: pressInPusher(dies, { diameterMm, topRiseMm }),
-        support: pressInSupport(dies, { boreMm: openingMm, caseDiameterMm }),
+        pusher: pressInPusher(dies, { diameterMm, topRiseMm }, policy),
+        support: pressInSupport(dies, { boreMm: openingMm, caseDiameterMm }, policy),
       }
     case 'press-in-bezel':
       // Off the case: what lies on the support is the bezel.
       return {
-        pusher: pressInPusher(dies, { diameterMm, topRiseMm }),
-        support: pressInSupport(dies, {
-          boreMm: openingMm,
-          caseDiameterMm: bezelOuterMm + CLEAR_OF_NOTHING_MM,
-        }),
+        pusher: pressInPusher(dies, { diameterMm, topRiseMm }, policy),
+        support: pressInSupport(
+          dies,
+          {
+            boreMm: openingMm,
+            caseDiameterMm: bezelOuterMm + CLEAR_OF_NOTHING_MM,
+          },
+          policy,
+        ),
       }
     case 'neck-and-bezel':
       return {
         pusher: bezelPusher(dies, { crystalMm: diameterMm, bezelOuterMm, crystalAboveMm: topRiseMm }),
-        support: pressInSupport(dies, { boreMm: openingMm, caseDiameterMm }),
+        support: pressInSupport(dies, { boreMm: openingMm, caseDiameterMm }, policy),
       }
     case 'snap-acrylic':
     case 'cemented':

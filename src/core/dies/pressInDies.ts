@@ -2,7 +2,6 @@ import { formatMm } from '../units/formatMm'
 import type { Die } from './Die'
 import { isMetal } from './Die'
 import type { DiePolicy } from './diePolicy'
-import { DIE_POLICY } from './diePolicy'
 import { reaches, within } from './within'
 
 export interface DieChoice {
@@ -34,11 +33,7 @@ export interface PressInCrystal {
  * A domed top takes a hollow die that clears the dome and bears on the rim.
  * @source crystal OD − 1.0 within ±0.5: common practice
  */
-export function pressInPusher(
-  dies: readonly Die[],
-  crystal: PressInCrystal,
-  policy: DiePolicy = DIE_POLICY,
-): DieOutcome {
+export function pressInPusher(dies: readonly Die[], crystal: PressInCrystal, policy: DiePolicy): DieOutcome {
   const targetMm = crystal.diameterMm - policy.pusherUnderMm
   const domed = crystal.topRiseMm > 0
   const leastRecessMm = domed ? crystal.topRiseMm + policy.domeRoomMm : 0
@@ -70,11 +65,7 @@ export interface PressInCase {
  * inside the case side so that crown and pushers hang free.
  * @source opening clear of the bore side, bearing on the case: common practice; margins from memory
  */
-export function pressInSupport(
-  dies: readonly Die[],
-  watchCase: PressInCase,
-  policy: DiePolicy = DIE_POLICY,
-): DieOutcome {
+export function pressInSupport(dies: readonly Die[], watchCase: PressInCase, policy: DiePolicy): DieOutcome {
   const mostOuterMm = watchCase.caseDiameterMm - 2 * policy.crownClearMm
   const leastOpeningMm = watchCase.boreMm + policy.supportClearMm
   const wanted: DieOutline = {

@@ -129,7 +129,7 @@ describe('assessNeck', () => {
     expect(good.squeeze).toBeCloseTo(1 - 1.55 / 1.65, 9)
     expect(good.overNeckMm).toBeCloseTo(-0.05, 9)
     expect(good.probability).toBeGreaterThan(0.7)
-    expect(fitReasons(good, facts, NO_WISHES).join(' ')).toMatch(
+    expect(fitReasons(good, facts, NO_WISHES, FIT_POLICY).join(' ')).toMatch(
       /its own seal.*pressed over the neck by 0.05/,
     )
     const narrow = assessNeck(cup({ skirtInnerMm: 27.3, diameterMm: 28.95 }), null, facts, FIT_POLICY)
@@ -207,14 +207,14 @@ describe('assessCemented', () => {
     expect(rejectedCandidate(sharp, facts, FIT_POLICY).failures[0]?.failure).toMatch(/corners too sharp/)
     const large = assessCemented(shaped({ diameterMm: 24.2 }), facts, FIT_POLICY)
     expect(rejectedCandidate(large, facts, FIT_POLICY).failures[0]?.failure).toMatch(/0.08 too large along/)
-    expect(holdFigure(large).state).toBe('crushed')
+    expect(holdFigure(large, FIT_POLICY).state).toBe('crushed')
   })
 
   it('says so where the corners were never measured', () => {
     const facts = cementFacts({ cornerRadius: null })
     const found = assessCemented(shaped(), facts, FIT_POLICY)
     expect(found.cornerMm).toBeNull()
-    expect(fitReasons(found, facts, NO_WISHES).join(' ')).toMatch(
+    expect(fitReasons(found, facts, NO_WISHES, FIT_POLICY).join(' ')).toMatch(
       /not judged: measure the rebate’s corner radius/,
     )
   })
@@ -263,7 +263,7 @@ describe('shortlist of the other constructions', () => {
 
   it('looks only at the build the case takes and agrees with judging them all', () => {
     const facts = acrylicFacts()
-    const list = shortlist(stockIndex(everything, [stockGasket()]), facts, NO_WISHES)
+    const list = shortlist(stockIndex(everything, [stockGasket()]), facts, NO_WISHES, { policy: FIT_POLICY })
     const all = everything
       .filter(({ build }) => build === 'snap')
       .map((crystal) => assessAcrylic(crystal, facts, FIT_POLICY))
@@ -280,9 +280,9 @@ describe('shortlist of the other constructions', () => {
     const discs = [29.6, 29.7, 29.8, 29.9].map((diameterMm, i) =>
       stockCrystal({ id: i + 1, diameterMm, edgeThicknessMm: 1.2 }),
     )
-    const neck = shortlist(stockIndex(discs, [ring]), neckFacts(), NO_WISHES)
+    const neck = shortlist(stockIndex(discs, [ring]), neckFacts(), NO_WISHES, { policy: FIT_POLICY })
     expect(neck.fitting[0]).toMatchObject({ crystal: { diameterMm: 29.8 }, gasket: { wallMm: 0.4 } })
-    const rebate = shortlist(stockIndex(everything, []), cementFacts(), NO_WISHES)
+    const rebate = shortlist(stockIndex(everything, []), cementFacts(), NO_WISHES, { policy: FIT_POLICY })
     expect(rebate.fitting[0]?.crystal.cornerRadiusMm).toBe(2)
     expect(rebate.rejectedBy['gap-corner']).toBe(1)
   })

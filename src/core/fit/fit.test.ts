@@ -134,7 +134,9 @@ describe('assessPair', () => {
   it('does not judge hands that were never measured', () => {
     const pair = assessPair(stockCrystal(), stockGasket(), caseFacts({ handsBelowSeat: null }), FIT_POLICY)
     expect(pair.constraints.map((c) => c.name)).not.toContain('hands')
-    expect(fitReasons(pair, caseFacts({ handsBelowSeat: null }), NO_WISHES).join(' ')).toMatch(/not judged/)
+    expect(fitReasons(pair, caseFacts({ handsBelowSeat: null }), NO_WISHES, FIT_POLICY).join(' ')).toMatch(
+      /not judged/,
+    )
   })
 })
 
@@ -147,7 +149,7 @@ describe('shortlist', () => {
   const gaskets = [0.45, 0.5, 0.55].map((wallMm, id) => stockGasket({ id, wallMm, code: `G${id}` }))
 
   it('searches crystal and gasket together', () => {
-    const list = shortlist(stockIndex(crystals, gaskets), caseFacts(), NO_WISHES)
+    const list = shortlist(stockIndex(crystals, gaskets), caseFacts(), NO_WISHES, { policy: FIT_POLICY })
     const pairs = list.fitting.map((p) => `${p.crystal.diameterMm}/${p.gasket?.wallMm}`)
     expect(new Set(pairs)).toEqual(new Set(['30/0.5', '30.1/0.45', '29.9/0.55']))
     expect(list.rejected[0]?.failures[0]?.failure).toBeTruthy()
@@ -194,7 +196,9 @@ describe('shortlist', () => {
           ...(hands ? {} : { handsBelowSeat: null }),
         })
         const wishes = { ...NO_WISHES, sizeMm: 30.1, material: 'sapphire' as const }
-        const { rejected, ...list } = shortlist(stockIndex(stock, walls), facts, wishes)
+        const { rejected, ...list } = shortlist(stockIndex(stock, walls), facts, wishes, {
+          policy: FIT_POLICY,
+        })
         const { rejected: plainRejected, ...plain } = plainShortlist(stock, walls, facts, wishes)
         expect(list).toEqual(plain)
         expect(rejected.map((r) => r.candidate)).toEqual(plainRejected)
@@ -227,42 +231,54 @@ describe('shortlist', () => {
   it('prefers last time’s pair among equals, and never over a better fit', () => {
     const twins = [stockCrystal({ id: 1 }), stockCrystal({ id: 2, quantity: 1 })]
     const lastTime = { crystalId: 2, gasketId: 1, successes: 3 }
-    const list = shortlist(stockIndex(twins, [stockGasket()]), caseFacts(), { ...NO_WISHES, lastTime })
+    const list = shortlist(
+      stockIndex(twins, [stockGasket()]),
+      caseFacts(),
+      { ...NO_WISHES, lastTime },
+      { policy: FIT_POLICY },
+    )
     const first = list.fitting[0]
     expect(first?.crystal.id).toBe(2)
-    expect(first && fitReasons(first, caseFacts(), { ...NO_WISHES, lastTime }).join(' ')).toMatch(
+    expect(first && fitReasons(first, caseFacts(), { ...NO_WISHES, lastTime }, FIT_POLICY).join(' ')).toMatch(
       /gone home 3 times/,
     )
     const worse = [stockCrystal({ id: 1 }), stockCrystal({ id: 2, diameterMm: 30.04 })]
     expect(
-      shortlist(stockIndex(worse, [stockGasket()]), caseFacts(), { ...NO_WISHES, lastTime }).fitting[0]
-        ?.crystal.id,
+      shortlist(
+        stockIndex(worse, [stockGasket()]),
+        caseFacts(),
+        { ...NO_WISHES, lastTime },
+        { policy: FIT_POLICY },
+      ).fitting[0]?.crystal.id,
     ).toBe(1)
   })
 
   it('keeps the material that came out when two fit alike', () => {
     const pair = [stockCrystal({ id: 1 }), stockCrystal({ id: 2, material: 'sapphire' })]
     const wishes = { ...NO_WISHES, material: 'sapphire' as const }
-    expect(shortlist(stockIndex(pair, [stockGasket()]), caseFacts(), wishes).fitting[0]?.crystal.id).toBe(2)
+    expect(
+      shortlist(stockIndex(pair, [stockGasket()]), caseFacts(), wishes, { policy: FIT_POLICY }).fitting[0]
+        ?.crystal.id,
+    ).toBe(2)
   })
 
   it('puts the verdict’s size first among pairs that fit alike', () => {
     const wishes = { ...NO_WISHES, sizeMm: 30.1 }
-    const list = shortlist(stockIndex(crystals, gaskets), caseFacts(), wishes)
+    const list = shortlist(stockIndex(crystals, gaskets), caseFacts(), wishes, { policy: FIT_POLICY })
     expect(list.fitting[0]).toMatchObject({ crystal: { diameterMm: 30.1 }, gasket: { wallMm: 0.45 } })
   })
 
   it('is empty, not broken, for empty drawers', () => {
-    const none = shortlist(stockIndex([], []), caseFacts(), NO_WISHES)
+    const none = shortlist(stockIndex([], []), caseFacts(), NO_WISHES, { policy: FIT_POLICY })
     expect(none).toMatchObject({ fittingCount: 0, rejectedCount: 0, fitting: [], rejected: [] })
   })
 })
 
 describe('nearestOrder', () => {
   it('proposes for each wall the step nearest the middle of the band, best first', () => {
-    const [first] = nearestOrder(caseFacts(), 'nylon')
+    const [first] = nearestOrder(caseFacts(), 'nylon', { policy: FIT_POLICY })
     expect(first).toMatchObject({ crystalDiameterMm: 30.0, gasketWallMm: 0.5, crystalThicknessMm: 1.0 })
-    const proposals = nearestOrder(caseFacts(), 'nylon', { most: 6 })
+    const proposals = nearestOrder(caseFacts(), 'nylon', { policy: FIT_POLICY, most: 6 })
     for (const p of proposals) {
       const interference = p.crystalDiameterMm + 2 * p.gasketWallMm - 30.95
       expect(Math.abs(interference - 0.055)).toBeLessThanOrEqual(0.05 + 1e-9)
@@ -277,12 +293,13 @@ describe('fitReasons', () => {
       assessPair(stockCrystal(), stockGasket(), facts, FIT_POLICY),
       facts,
       NO_WISHES,
+      FIT_POLICY,
     ).join(' ')
     expect(text).toMatch(/from the case sheet/)
     expect(text).toMatch(/from −0.01 to \+0.11 round the rim/)
   })
 
   it('calls the rim by its name', () => {
-    expect([-0.2, -0.05, 0.2].map((mm) => rimWord(mm))).toEqual(['sunk', 'flush', 'proud'])
+    expect([-0.2, -0.05, 0.2].map((mm) => rimWord(mm, FIT_POLICY))).toEqual(['sunk', 'flush', 'proud'])
   })
 })

@@ -18,7 +18,6 @@ import type {
   RingFacts,
 } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
-import { FIT_POLICY } from './fitPolicy'
 import { isLastTime } from './pairKey'
 import { rimWord } from './rimWord'
 import { squeezeByDirection } from './squeezeByDirection'
@@ -36,7 +35,7 @@ export function fitReasons(
   candidate: Candidate,
   facts: CaseFacts,
   wishes: FitWishes,
-  policy: FitPolicy = FIT_POLICY,
+  policy: FitPolicy,
 ): string[] {
   return [
     ...holdSentences(candidate, facts, policy),

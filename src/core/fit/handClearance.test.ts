@@ -15,7 +15,7 @@ function judged(crystal: StockCrystal, facts: CaseFacts, gasket: StockGasket | n
   const candidate = assessCandidate(crystal, gasket, facts, FIT_POLICY)
   if (!candidate) throw new Error('not a part of this case')
   const hands = candidate.constraints.find(({ name }) => name === 'hands')?.probability
-  return { candidate, hands, reasons: fitReasons(candidate, facts, NO_WISHES).join(' ') }
+  return { candidate, hands, reasons: fitReasons(candidate, facts, NO_WISHES, FIT_POLICY).join(' ') }
 }
 
 describe('undersideReachMm', () => {

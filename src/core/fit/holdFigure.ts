@@ -4,7 +4,6 @@ import { formatMm, formatShare, formatSignedMm } from '../units/formatMm'
 import type { Candidate } from './Candidate'
 import type { CaseFacts } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
-import { FIT_POLICY } from './fitPolicy'
 
 /** What holds a crystal, as one figure and how good it is. */
 export interface HoldFigure {
@@ -21,7 +20,7 @@ export const HOLD_HEADS: Readonly<Record<CaseFacts['held'], string>> = {
   cement: 'gap',
 }
 
-export function holdFigure(candidate: Candidate, policy: FitPolicy = FIT_POLICY): HoldFigure {
+export function holdFigure(candidate: Candidate, policy: FitPolicy): HoldFigure {
   switch (candidate.held) {
     case 'ring': {
       const band = policy.interferenceBands[candidate.gasket.material]

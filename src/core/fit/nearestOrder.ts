@@ -1,6 +1,5 @@
 import type { RingFacts } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
-import { FIT_POLICY } from './fitPolicy'
 import { interferenceUncertaintyMm, probabilityWithin } from './interference'
 import type { GasketMaterial } from './parts'
 
@@ -31,10 +30,10 @@ export function nearestOrder(
   facts: RingFacts,
   material: GasketMaterial,
   {
-    policy = FIT_POLICY,
+    policy,
     preferredWallMm = 0.5,
     most = 3,
-  }: { policy?: FitPolicy; preferredWallMm?: number | undefined; most?: number } = {},
+  }: { policy: FitPolicy; preferredWallMm?: number | undefined; most?: number },
 ): OrderProposal[] {
   const band = policy.interferenceBands[material]
   const uncertaintyMm = interferenceUncertaintyMm({

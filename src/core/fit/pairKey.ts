@@ -1,7 +1,6 @@
 import { priceOf, priceRank } from '../stock/price'
 import type { FitWishes } from './CaseFacts'
 import type { FitPolicy, ThicknessPreference } from './fitPolicy'
-import { FIT_POLICY } from './fitPolicy'
 import type { StockCrystal, StockGasket } from './parts'
 
 /** Probabilities closer than this are called equal, and stock, history and wishes decide. */
@@ -52,7 +51,7 @@ function extrasOff({ magnifier, arCoating }: StockCrystal, wishes: FitWishes): n
  * Order of the shortlist: most probable first; among equals what went home last time, then what came
  * out, the verdict's size, the ring's colour, then the flattest rim, the fuller drawer and the lower price, one nobody knows last.
  */
-export function pairKey(pair: RankedPair, wishes: FitWishes, policy: FitPolicy = FIT_POLICY): number[] {
+export function pairKey(pair: RankedPair, wishes: FitWishes, policy: FitPolicy): number[] {
   const { crystal, gasket, standing } = pair
   const rimMm = rimBadnessMm(standing.rimMm ?? 0, policy.thicknessPreference, policy.flushMm)
   return [

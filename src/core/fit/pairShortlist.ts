@@ -4,7 +4,6 @@ import { assessPair, rimStandMm } from './assessPair'
 import { rejectedCandidate } from './rejectedCandidate'
 import type { Shortlist, ShortlistOptions } from './shortlistTypes'
 import type { FitPolicy } from './fitPolicy'
-import { FIT_POLICY } from './fitPolicy'
 import { bestFew } from './bestFew'
 import type { PairOdds } from './pairOdds'
 import { oddsOf } from './pairOdds'
@@ -27,7 +26,7 @@ export function pairShortlist(
   index: StockIndex,
   facts: RingFacts,
   wishes: FitWishes,
-  { policy = FIT_POLICY, most = 12 }: ShortlistOptions = {},
+  { policy, most = 12 }: ShortlistOptions,
 ): Shortlist<PairAssessment> {
   const fitting = bestFew<PairAssessment>(most)
   const rejected = bestFew<PairAssessment>(most)

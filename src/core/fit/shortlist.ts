@@ -1,7 +1,6 @@
 import { bestFew } from './bestFew'
 import type { Candidate, ConstraintName } from './Candidate'
 import type { CaseFacts, FitWishes } from './CaseFacts'
-import { FIT_POLICY } from './fitPolicy'
 import { nearCandidates } from './nearCandidates'
 import { pairKey } from './pairKey'
 import { pairShortlist } from './pairShortlist'
@@ -14,7 +13,7 @@ export function shortlist(
   index: StockIndex,
   facts: CaseFacts,
   wishes: FitWishes,
-  options: ShortlistOptions = {},
+  options: ShortlistOptions,
 ): Shortlist {
   return facts.held === 'ring'
     ? pairShortlist(index, facts, wishes, options)
@@ -26,7 +25,7 @@ function plainShortlist(
   index: StockIndex,
   facts: Exclude<CaseFacts, { held: 'ring' }>,
   wishes: FitWishes,
-  { policy = FIT_POLICY, most = 12 }: ShortlistOptions,
+  { policy, most = 12 }: ShortlistOptions,
 ): Shortlist {
   const fitting = bestFew<Candidate>(most)
   const rejected = bestFew<Candidate>(most)

@@ -14,7 +14,7 @@ export interface Shortlist<C extends Candidate = Candidate> {
 }
 
 export interface ShortlistOptions {
-  readonly policy?: FitPolicy
+  readonly policy: FitPolicy
   /** pairs returned in each list */
   readonly most?: number
 }

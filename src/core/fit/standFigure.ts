@@ -2,7 +2,6 @@ import { formatSignedMm } from '../units/formatMm'
 import type { Candidate } from './Candidate'
 import type { CaseFacts } from './CaseFacts'
 import type { FitPolicy } from './fitPolicy'
-import { FIT_POLICY } from './fitPolicy'
 import { rimWord } from './rimWord'
 
 /** How high a crystal stands, as one figure with a word for it. */
@@ -23,7 +22,7 @@ export const STAND_HEADS: Readonly<Record<CaseFacts['held'], string>> = {
 }
 
 /** @returns null where neither rim nor old crystal was measured */
-export function standFigure(candidate: Candidate, policy: FitPolicy = FIT_POLICY): StandFigure | null {
+export function standFigure(candidate: Candidate, policy: FitPolicy): StandFigure | null {
   const { rimMm, againstOldMm } = candidate.standing
   if (rimMm !== null) {
     const word = rimWord(rimMm, policy)

@@ -64,6 +64,7 @@ describe('pairKey', () => {
       pairKey(
         { crystal: stockCrystal(over), gasket: null, probability: 0.8, standing: { rimMm: null } },
         wishes,
+        FIT_POLICY,
       )[4]
     expect(key({ magnifier: 'outside', arCoating: 'inside' })).toBe(0)
     expect(key({ magnifier: 'outside' })).toBe(1)
@@ -75,6 +76,7 @@ describe('pairKey', () => {
       pairKey(
         { crystal: stockCrystal({ priceCents }), gasket: null, probability: 0.8, standing: { rimMm: null } },
         NO_WISHES,
+        FIT_POLICY,
       ).at(-3)
     expect(rank(500)).toBeLessThan(rank(900) ?? NaN)
     expect(rank(900)).toBeLessThan(rank(0) ?? NaN)

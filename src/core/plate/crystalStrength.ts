@@ -4,7 +4,6 @@ import { formatMm } from '../units/formatMm'
 import { bendingUnderPressure } from './circularPlate'
 import { PLATE_MATERIALS } from './plateMaterials'
 import type { StrengthPolicy } from './strengthPolicy'
-import { STRENGTH_POLICY } from './strengthPolicy'
 
 const MPA_PER_BAR = 0.1
 /** Divers' watches are tested at this much of what they state, and state 10 bar at least. Source: ISO 6425. */
@@ -56,7 +55,7 @@ type Shape = Pick<
 export function crystalStrength(
   crystal: Shape,
   pressureBar: number,
-  policy: StrengthPolicy = STRENGTH_POLICY,
+  policy: StrengthPolicy,
 ): CrystalStrength {
   const elastic = PLATE_MATERIALS[crystal.material]
   const thicknessMm = Math.min(crystal.edgeThicknessMm, crystal.centreThicknessMm)
@@ -77,11 +76,7 @@ export function crystalStrength(
 }
 
 /** What warns in a few words where a crystal is too thin for the class stated; null where it is not, or none is judged. */
-export function thinWarning(
-  crystal: Shape,
-  waterClass: WaterClass,
-  policy: StrengthPolicy = STRENGTH_POLICY,
-): string | null {
+export function thinWarning(crystal: Shape, waterClass: WaterClass, policy: StrengthPolicy): string | null {
   const pressureBar = pressureOfClass(waterClass)
   if (pressureBar === null || pressureBar < policy.leastWarnedBar) return null
   return crystalStrength(crystal, pressureBar, policy).verdict === 'too-thin'
@@ -94,7 +89,7 @@ export function strengthSentence(
   crystal: Shape,
   waterClass: WaterClass,
   handClearanceMm: number | null = null,
-  policy: StrengthPolicy = STRENGTH_POLICY,
+  policy: StrengthPolicy,
 ): string | null {
   const pressureBar = pressureOfClass(waterClass)
   if (pressureBar === null || pressureBar < policy.leastJudgedBar) return null

@@ -1,3 +1,4 @@
+import { STRENGTH_POLICY } from './strengthPolicy'
 import fc from 'fast-check'
 import { bendingUnderPressure, stressUnderRing } from './circularPlate'
 import { crystalStrength, pressureOfClass, strengthSentence } from './crystalStrength'
@@ -49,19 +50,23 @@ describe('stressUnderRing', () => {
 
 describe('crystalStrength', () => {
   it('tells thick from thin, and sapphire from mineral', () => {
-    expect(crystalStrength(crystal, 10).verdict).toBe('too-thin')
-    expect(crystalStrength({ ...crystal, material: 'sapphire' }, 10).verdict).toBe('narrow')
+    expect(crystalStrength(crystal, 10, STRENGTH_POLICY).verdict).toBe('too-thin')
+    expect(crystalStrength({ ...crystal, material: 'sapphire' }, 10, STRENGTH_POLICY).verdict).toBe('narrow')
     expect(
-      crystalStrength({ ...crystal, material: 'sapphire', edgeThicknessMm: 2.5, centreThicknessMm: 2.5 }, 10)
-        .verdict,
+      crystalStrength(
+        { ...crystal, material: 'sapphire', edgeThicknessMm: 2.5, centreThicknessMm: 2.5 },
+        10,
+        STRENGTH_POLICY,
+      ).verdict,
     ).toBe('strong')
   })
 
   it('says where the theory overstates', () => {
-    expect(crystalStrength(crystal, 10).overstated).toBe(true)
-    expect(crystalStrength({ ...crystal, edgeThicknessMm: 2, centreThicknessMm: 2 }, 10).overstated).toBe(
-      false,
-    )
+    expect(crystalStrength(crystal, 10, STRENGTH_POLICY).overstated).toBe(true)
+    expect(
+      crystalStrength({ ...crystal, edgeThicknessMm: 2, centreThicknessMm: 2 }, 10, STRENGTH_POLICY)
+        .overstated,
+    ).toBe(false)
   })
 
   it('tests a diver at 125 % of the least a diver may state', () => {
@@ -72,12 +77,14 @@ describe('crystalStrength', () => {
 
 describe('strengthSentence', () => {
   it('is a guide with its figures, its limits and no promise', () => {
-    const words = strengthSentence(crystal, '10-bar') ?? ''
+    const words = strengthSentence(crystal, '10-bar', null, STRENGTH_POLICY) ?? ''
     expect(words).toMatch(/too thin for 10.0 bar \(it bends so far that the plate theory overstates\)/)
     expect(words).toMatch(/169–272 MPa in a material that bears 45–70, 0.54 inward/)
     expect(words).toMatch(/never a rating/)
-    expect(strengthSentence({ ...crystal, profile: 'single-dome' }, '5-bar')).toMatch(/a dome bears more/)
-    expect(strengthSentence(crystal, 'none')).toBeNull()
-    expect(strengthSentence(crystal, '3-bar')).toBeNull()
+    expect(strengthSentence({ ...crystal, profile: 'single-dome' }, '5-bar', null, STRENGTH_POLICY)).toMatch(
+      /a dome bears more/,
+    )
+    expect(strengthSentence(crystal, 'none', null, STRENGTH_POLICY)).toBeNull()
+    expect(strengthSentence(crystal, '3-bar', null, STRENGTH_POLICY)).toBeNull()
   })
 })

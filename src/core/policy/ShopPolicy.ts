@@ -1,11 +1,13 @@
 import type { BezelPolicy } from '../bezel/bezelPolicy'
 import { BEZEL_POLICY } from '../bezel/bezelPolicy'
+import type { DiePolicy } from '../dies/diePolicy'
+import { DIE_POLICY } from '../dies/diePolicy'
 import type { FitPolicy } from '../fit/fitPolicy'
 import { FIT_POLICY } from '../fit/fitPolicy'
 import type { StrengthPolicy } from '../plate/strengthPolicy'
 import { STRENGTH_POLICY } from '../plate/strengthPolicy'
-import type { FlatSealPolicy } from '../seals/flatSeal'
-import { FLAT_SEAL_POLICY } from '../seals/flatSeal'
+import type { FlatSealPolicy } from '../seals/flatSealPolicy'
+import { FLAT_SEAL_POLICY } from '../seals/flatSealPolicy'
 import type { SealPolicy } from '../seals/sealPolicy'
 import { SEAL_POLICY } from '../seals/sealPolicy'
 import type { VerdictPolicy } from '../verdict/verdictPolicy'
@@ -19,6 +21,7 @@ export interface ShopPolicy {
   readonly bezel: BezelPolicy
   readonly strength: StrengthPolicy
   readonly verdict: VerdictPolicy
+  readonly die: DiePolicy
 }
 
 export const BUILT_IN_POLICY: ShopPolicy = {
@@ -28,4 +31,5 @@ export const BUILT_IN_POLICY: ShopPolicy = {
   bezel: BEZEL_POLICY,
   strength: STRENGTH_POLICY,
   verdict: VERDICT_POLICY,
+  die: DIE_POLICY,
 }

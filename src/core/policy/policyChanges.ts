@@ -24,6 +24,9 @@ export function policyValues(policy: ShopPolicy): Record<string, number | string
   )
 }
 
+/** Every field's value as built in. */
+export const BUILT_IN_VALUES = policyValues(BUILT_IN_POLICY)
+
 /**
  * What of a filled-in form differs from the built-in policy.
  * @returns the changes, or the first window whose least is not below its most
@@ -31,14 +34,13 @@ export function policyValues(policy: ShopPolicy): Record<string, number | string
 export function policyChanges(
   values: Readonly<Record<string, FieldValue>>,
 ): { ok: true; changes: PolicyChanges } | { ok: false; field: string; message: string } {
-  const builtIn = policyValues(BUILT_IN_POLICY)
   const changes: Record<string, number | string> = {}
   for (const { field } of POLICY_FIELDS) {
     const value = values[field.name]
-    if ((typeof value === 'number' || typeof value === 'string') && value !== builtIn[field.name])
+    if ((typeof value === 'number' || typeof value === 'string') && value !== BUILT_IN_VALUES[field.name])
       changes[field.name] = value
   }
-  const all = { ...builtIn, ...changes }
+  const all = { ...BUILT_IN_VALUES, ...changes }
   for (const name of Object.keys(all)) {
     const upper = name.replace('-low', '-high')
     if (upper === name || !(Number(all[name]) >= Number(all[upper]))) continue

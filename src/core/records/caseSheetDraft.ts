@@ -1,4 +1,4 @@
-import type { CaseSheetFacts } from '../tray/CaseSheetFacts'
+import type { CaseSheet } from '../tray/CaseSheet'
 import { CASE_SHEET_FIELDS } from './caseSheetFields'
 import { checkField } from './checkRecord'
 import { isShown } from './Field'
@@ -7,9 +7,7 @@ import { isShown } from './Field'
  * A case sheet as far as a form has it: what is wrong so far, or not asked, counts as not known.
  * @param typed - text and ticks by field name
  */
-export function caseSheetDraft(
-  typed: Readonly<Record<string, string | boolean | undefined>>,
-): CaseSheetFacts {
+export function caseSheetDraft(typed: Readonly<Record<string, string | boolean | undefined>>): CaseSheet {
   const draft = Object.fromEntries(
     CASE_SHEET_FIELDS.map((field) => {
       const checked = isShown(field, (name) => typed[name]) ? checkField(field, typed[field.name]) : null
@@ -17,5 +15,5 @@ export function caseSheetDraft(
     }),
   )
   // The fields are those of the sheet, and each was checked as it is when a sheet is stored.
-  return draft as unknown as CaseSheetFacts
+  return draft as unknown as CaseSheet
 }

@@ -2,7 +2,6 @@ import normalCdf from '@stdlib/stats-base-dists-normal-cdf'
 import type { Figure } from '../fit/CaseFacts'
 import { formatShare } from '../units/formatMm'
 import type { SealPolicy } from './sealPolicy'
-import { SEAL_POLICY } from './sealPolicy'
 import type { ORing, StaticSeal } from './staticSeal'
 import { staticSeal } from './staticSeal'
 
@@ -23,11 +22,7 @@ export interface SealAssessment extends StaticSeal {
 }
 
 /** Judges one ring in one groove by squeeze, stretch and fill, each with the chance that it lies in its window. */
-export function assessSeal(
-  ring: ORing,
-  groove: GrooveFigures,
-  policy: SealPolicy = SEAL_POLICY,
-): SealAssessment {
+export function assessSeal(ring: ORing, groove: GrooveFigures, policy: SealPolicy): SealAssessment {
   const seal = staticSeal(ring, {
     innerMm: groove.inner.valueMm,
     widthMm: groove.width.valueMm,

@@ -4,7 +4,6 @@ import type { GrooveFigures, SealAssessment } from './assessSeal'
 import { assessSeal } from './assessSeal'
 import { STANDARD_O_RINGS, watchSizedNear } from './oRingSizes'
 import type { SealPolicy } from './sealPolicy'
-import { SEAL_POLICY } from './sealPolicy'
 
 /** A ring that would seal, with what speaks for it. */
 export interface SealChoice<P> {
@@ -22,7 +21,7 @@ export function sealSentence(seal: SealAssessment): string {
 export function oRingsForGroove(
   rings: readonly StockORing[],
   groove: GrooveFigures,
-  policy: SealPolicy = SEAL_POLICY,
+  policy: SealPolicy,
   most = 4,
 ): SealChoice<StockORing>[] {
   return rings
@@ -41,7 +40,7 @@ const MOST_OFF = 0.2
 /** What to order for a groove when the drawers hold nothing: the best of the standard table and of watch sizes. */
 export function ringToOrder(
   groove: GrooveFigures,
-  policy: SealPolicy = SEAL_POLICY,
+  policy: SealPolicy,
 ): { readonly name: string; readonly seal: SealAssessment } | null {
   const wanted = groove.inner.valueMm / (1 + policy.oldRing.usualStretch)
   const rings = [...STANDARD_O_RINGS, ...watchSizedNear(wanted)].filter(
@@ -58,7 +57,7 @@ export function ringToOrder(
 export function oRingsLikeOld(
   rings: readonly StockORing[],
   likely: { readonly innerMm: number; readonly sectionMm: number },
-  { likeOld }: Pick<SealPolicy, 'likeOld'> = SEAL_POLICY,
+  { likeOld }: Pick<SealPolicy, 'likeOld'>,
   most = 4,
 ): SealChoice<StockORing>[] {
   const off = (ring: StockORing) =>

@@ -3,19 +3,15 @@ import type { StockGasket } from '../fit/parts'
 import { formatMm } from '../units/formatMm'
 import type { GrooveFigures } from './assessSeal'
 import type { SealChoice } from './backSeals'
-import type { FlatSealPolicy } from './flatSeal'
-import { assessFlatSeal, FLAT_SEAL_POLICY, flatSealSentence } from './flatSeal'
+import type { FlatSealPolicy } from './flatSealPolicy'
+import { assessFlatSeal, flatSealSentence } from './flatSeal'
 import type { SealPolicy } from './sealPolicy'
-import { SEAL_POLICY } from './sealPolicy'
 
 /** Flat back gaskets that seal a recess, the likeliest first. */
 export function flatGasketsForGroove(
   gaskets: readonly StockGasket[],
   groove: GrooveFigures,
-  { seal, flat }: { readonly seal: SealPolicy; readonly flat: FlatSealPolicy } = {
-    seal: SEAL_POLICY,
-    flat: FLAT_SEAL_POLICY,
-  },
+  { seal, flat }: { readonly seal: SealPolicy; readonly flat: FlatSealPolicy },
   most = 4,
 ): SealChoice<StockGasket>[] {
   return flatOnes(gaskets)
@@ -33,7 +29,7 @@ export function flatGasketsForGroove(
 export function flatGasketsLikeOld(
   gaskets: readonly StockGasket[],
   old: { readonly inner: Figure; readonly thickness: Figure },
-  { likeOld }: Pick<FlatSealPolicy, 'likeOld'> = FLAT_SEAL_POLICY,
+  { likeOld }: Pick<FlatSealPolicy, 'likeOld'>,
   most = 4,
 ): SealChoice<StockGasket>[] {
   return flatOnes(gaskets)

@@ -1,6 +1,9 @@
+import { SEAL_POLICY } from './sealPolicy'
+import { FLAT_SEAL_POLICY } from './flatSealPolicy'
+import { BUILT_IN_POLICY } from '../policy/ShopPolicy'
 import fc from 'fast-check'
 import { figure } from '../../../tests/factories/caseFacts'
-import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { caseSheet } from '../../../tests/factories/caseSheet'
 import { stockGasket } from '../../../tests/factories/parts'
 import { flatGasketsForGroove } from './flatGaskets'
 import { assessFlatSeal, flatSeal, flatToOrder } from './flatSeal'
@@ -56,8 +59,11 @@ describe('flatSeal', () => {
 
 describe('assessFlatSeal', () => {
   const at = (over: Partial<{ innerMm: number; widthMm: number; thicknessMm: number }>) =>
-    assessFlatSeal({ innerMm: 28.5, widthMm: 0.9, thicknessMm: 0.55, material: 'nitrile', ...over }, RECESS)
-      .probability
+    assessFlatSeal(
+      { innerMm: 28.5, widthMm: 0.9, thicknessMm: 0.55, material: 'nitrile', ...over },
+      RECESS,
+      FLAT_SEAL_POLICY,
+    ).probability
 
   it.each([
     ['too thin to be squeezed', { thicknessMm: 0.44 }],
@@ -72,8 +78,10 @@ describe('assessFlatSeal', () => {
 
   it('asks less of what is harder', () => {
     const nylon = { innerMm: 28.5, widthMm: 0.9, thicknessMm: 0.48, material: 'nylon' as const }
-    expect(assessFlatSeal(nylon, RECESS).probability).toBeGreaterThan(0.6)
-    expect(assessFlatSeal({ ...nylon, material: 'nitrile' }, RECESS).probability).toBeLessThan(0.3)
+    expect(assessFlatSeal(nylon, RECESS, FLAT_SEAL_POLICY).probability).toBeGreaterThan(0.6)
+    expect(
+      assessFlatSeal({ ...nylon, material: 'nitrile' }, RECESS, FLAT_SEAL_POLICY).probability,
+    ).toBeLessThan(0.3)
   })
 })
 
@@ -88,6 +96,7 @@ describe('flatGasketsForGroove', () => {
         { ...flat(5, 0.9, 0.55), quantity: 0 },
       ],
       RECESS,
+      BUILT_IN_POLICY,
     )
     expect(found.map(({ part }) => part.id)).toEqual([2])
     expect(found[0]?.reason).toBe(
@@ -109,10 +118,10 @@ describe('flatToOrder', () => {
             width: figure(widthMm, 0.01),
             gap: figure(gapMm, 0.01),
           }
-          const order = flatToOrder(groove)
+          const order = flatToOrder(groove, FLAT_SEAL_POLICY, SEAL_POLICY.leastProbability)
           if (!order) throw new Error('nothing to order')
           const ordered = flat(1, order.widthMm, order.thicknessMm, order.innerMm)
-          expect(flatGasketsForGroove([ordered], groove)).toHaveLength(1)
+          expect(flatGasketsForGroove([ordered], groove, BUILT_IN_POLICY)).toHaveLength(1)
         },
       ),
     )
@@ -120,7 +129,7 @@ describe('flatToOrder', () => {
 })
 
 describe('resealSet with a flat gasket', () => {
-  const sheet = caseSheetFacts({
+  const sheet = caseSheet({
     backSeal: 'flat-gasket',
     crownKind: 'none',
     backRingInnerMm: 28.6,
@@ -131,18 +140,28 @@ describe('resealSet with a flat gasket', () => {
   })
 
   it('goes by the recess, and says how the old one misleads', () => {
-    const [back] = resealSet({}, sheet, { oRings: [], gaskets: [flat(1, 0.9, 0.47), flat(2, 0.9, 0.55)] })
+    const [back] = resealSet(
+      {},
+      sheet,
+      { oRings: [], gaskets: [flat(1, 0.9, 0.47), flat(2, 0.9, 0.55)] },
+      BUILT_IN_POLICY,
+    )
     expect(back?.choices.map(({ partId }) => partId)).toEqual([2])
     expect(back?.notes[0]).toMatch(/reads 0.47 thick in a gap of 0.45: it has taken a set. Go by the recess/)
     expect(back?.measure).toEqual([])
   })
 
   it('says what to order, or what to measure first', () => {
-    const [nothing] = resealSet({}, sheet, { oRings: [], gaskets: [] })
+    const [nothing] = resealSet({}, sheet, { oRings: [], gaskets: [] }, BUILT_IN_POLICY)
     expect(nothing?.order).toMatch(
       /^nitrile flat gasket 28\.\d inside, \d\.\d wide, 0\.5\d thick: squeezed \d+\u00A0%/,
     )
-    const [unknown] = resealSet({}, { ...sheet, backGrooveDepthMm: null }, { oRings: [], gaskets: [] })
+    const [unknown] = resealSet(
+      {},
+      { ...sheet, backGrooveDepthMm: null },
+      { oRings: [], gaskets: [] },
+      BUILT_IN_POLICY,
+    )
     expect(unknown?.measure).toEqual(['back-groove-depth'])
     expect(unknown?.order).toMatch(/28.6 inside, 0.47 thick/)
     expect(unknown?.notes[0]).toMatch(/rather a little thicker/)

@@ -1,10 +1,9 @@
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf'
 import type { GasketMaterial } from '../fit/parts'
-import type { Fractions } from '../fit/Window'
 import { requirePositive } from '../guard/require'
 import { formatMm, formatShare } from '../units/formatMm'
 import type { GrooveFigures } from './assessSeal'
-import { SEAL_POLICY } from './sealPolicy'
+import type { FlatSealPolicy } from './flatSealPolicy'
 
 /** A flat back gasket, free. All mm. */
 export interface FlatGasket {
@@ -21,37 +20,6 @@ export interface FlatSeal {
   readonly fill: number
   /** its inside over the wall it lies round, mm; negative means it is stretched over it */
   readonly looseMm: number
-}
-
-/** What a flat gasket wants of its recess. All from memory. */
-export interface FlatSealPolicy {
-  /** of its thickness, by material: what is soft takes more */
-  readonly squeeze: Readonly<Record<GasketMaterial, Fractions>>
-  readonly mostFill: number
-  /** tighter than this it curls up, looser it is pinched on one side, mm */
-  readonly looseMm: { readonly low: number; readonly high: number }
-  /** standard uncertainties of a stock gasket, mm */
-  readonly thicknessUncertaintyMm: number
-  readonly innerUncertaintyMm: number
-  /** an old gasket this near its gap has taken a set, share of the gap */
-  readonly setWithin: number
-  /** how far a gasket may differ from the old one, mm */
-  readonly likeOld: { readonly innerMm: number; readonly thicknessMm: number }
-}
-
-export const FLAT_SEAL_POLICY: FlatSealPolicy = {
-  squeeze: {
-    nitrile: { low: 0.1, high: 0.3 },
-    PTFE: { low: 0.03, high: 0.15 },
-    nylon: { low: 0.01, high: 0.1 },
-    acetal: { low: 0.01, high: 0.08 },
-  },
-  mostFill: 0.97,
-  looseMm: { low: -0.3, high: 0.4 },
-  thicknessUncertaintyMm: 0.02,
-  innerUncertaintyMm: 0.05,
-  setWithin: 0.08,
-  likeOld: { innerMm: 0.3, thicknessMm: 0.1 },
 }
 
 /**
@@ -83,7 +51,7 @@ export interface FlatSealAssessment extends FlatSeal {
 export function assessFlatSeal(
   gasket: FlatGasket & { readonly material: GasketMaterial },
   { inner, width, gap }: GrooveFigures,
-  policy: FlatSealPolicy = FLAT_SEAL_POLICY,
+  policy: FlatSealPolicy,
 ): FlatSealAssessment {
   const seal = flatSeal(gasket, { innerMm: inner.valueMm, widthMm: width.valueMm, gapMm: gap.valueMm })
   const relative = Math.hypot(
@@ -115,7 +83,7 @@ export function assessFlatSeal(
 export function flatSealSentence(
   { squeeze, fill, looseMm }: FlatSeal,
   material: GasketMaterial,
-  policy: FlatSealPolicy = FLAT_SEAL_POLICY,
+  policy: FlatSealPolicy,
 ): string {
   const { low, high } = policy.squeeze[material]
   const lies =
@@ -131,8 +99,8 @@ const STEPS_MM = { thickness: 0.05, inner: 0.1, width: 0.1 }
 /** The rubber gasket to order for a recess: the likeliest of the sizes sold; null where none would seal. */
 export function flatToOrder(
   groove: GrooveFigures,
-  policy: FlatSealPolicy = FLAT_SEAL_POLICY,
-  leastProbability = SEAL_POLICY.leastProbability,
+  policy: FlatSealPolicy,
+  leastProbability: number,
 ): (FlatGasket & { readonly seal: FlatSeal }) | null {
   const { inner, width, gap } = groove
   const { low, high } = policy.squeeze.nitrile

@@ -1,6 +1,5 @@
 import { formatMm, formatShare } from '../units/formatMm'
 import type { OldRingPolicy } from './sealPolicy'
-import { SEAL_POLICY } from './sealPolicy'
 
 /** What an old ring shows, and where it lay. Lengths mm; null where nobody measured it. */
 export interface OldRing {
@@ -26,7 +25,7 @@ export interface OldRingView {
  */
 export function oldRingView(
   ring: OldRing,
-  { setWithin, usualSqueeze, usualStretch, flattenedMm }: OldRingPolicy = SEAL_POLICY.oldRing,
+  { setWithin, usualSqueeze, usualStretch, flattenedMm }: OldRingPolicy,
 ): OldRingView {
   const { innerMm, sectionMm, sectionSpreadMm, grooveInnerMm, gapMm } = ring
   const sentences: string[] = []

@@ -2,7 +2,7 @@ import type { Figure } from '../fit/CaseFacts'
 import type { StockGasket } from '../fit/parts'
 import type { PartKind } from '../stock/partKinds'
 import type { StockORing } from '../stock/otherParts'
-import type { CaseSheetFacts } from '../tray/CaseSheetFacts'
+import type { CaseSheet } from '../tray/CaseSheet'
 import { figureOf } from '../tray/caseFigures'
 import type { MeasuredFigures } from '../tray/measuredFigures'
 import { formatMm } from '../units/formatMm'
@@ -12,11 +12,10 @@ import type { GrooveFigures, SealAssessment } from './assessSeal'
 import type { SealChoice } from './backSeals'
 import { oRingsForGroove, oRingsLikeOld, ringToOrder, sealSentence } from './backSeals'
 import { flatGasketsForGroove, flatGasketsLikeOld } from './flatGaskets'
-import type { FlatSealPolicy } from './flatSeal'
-import { FLAT_SEAL_POLICY, flatSealSentence, flatToOrder } from './flatSeal'
+import type { FlatSealPolicy } from './flatSealPolicy'
+import { flatSealSentence, flatToOrder } from './flatSeal'
 import { oldRingView } from './oldRing'
 import type { SealPolicy } from './sealPolicy'
-import { SEAL_POLICY } from './sealPolicy'
 
 /** One choice for a seal, as a line of the drawers. */
 export interface SealLine {
@@ -54,14 +53,12 @@ interface SealPolicies {
   readonly flat: FlatSealPolicy
 }
 
-const BUILT_IN: SealPolicies = { seal: SEAL_POLICY, flat: FLAT_SEAL_POLICY }
-
 /** The seals of a case beside its crystal's, each with what of the drawers serves it: the reseal set. */
 export function resealSet(
   measured: MeasuredFigures,
-  sheet: CaseSheetFacts,
+  sheet: CaseSheet,
   stock: SealStock,
-  policy: SealPolicies = BUILT_IN,
+  policy: SealPolicies,
 ): SealItem[] {
   const figure = (id: DimensionId) => figureOf(id, measured, sheet)
   const items: SealItem[] = []

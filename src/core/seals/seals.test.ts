@@ -1,12 +1,13 @@
+import { BUILT_IN_POLICY } from '../policy/ShopPolicy'
 import fc from 'fast-check'
 import { figure } from '../../../tests/factories/caseFacts'
-import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { caseSheet } from '../../../tests/factories/caseSheet'
 import { stockGasket } from '../../../tests/factories/parts'
 import { stockORing } from '../../../tests/factories/otherParts'
 import { assessSeal } from './assessSeal'
 import { oRingsForGroove, ringToOrder } from './backSeals'
 import { oldRingView } from './oldRing'
-import { FLAT_SEAL_POLICY } from './flatSeal'
+import { FLAT_SEAL_POLICY } from './flatSealPolicy'
 import { SEAL_POLICY } from './sealPolicy'
 import { sectionLossAtStretch } from './oRingSection'
 import { resealSet } from './resealSet'
@@ -63,17 +64,17 @@ describe('staticSeal', () => {
 
 describe('assessSeal', () => {
   it('says against what a ring fails', () => {
-    expect(assessSeal({ innerDiameterMm: 29, sectionMm: 0.58 }, GROOVE).failures[0]).toMatch(
+    expect(assessSeal({ innerDiameterMm: 29, sectionMm: 0.58 }, GROOVE, SEAL_POLICY).failures[0]).toMatch(
       /not squeezed at all/,
     )
-    expect(assessSeal({ innerDiameterMm: 30, sectionMm: 0.8 }, GROOVE).failures).toContainEqual(
+    expect(assessSeal({ innerDiameterMm: 30, sectionMm: 0.8 }, GROOVE, SEAL_POLICY).failures).toContainEqual(
       expect.stringMatching(/2.0\u00A0% larger than the wall.*buckles/),
     )
-    expect(assessSeal({ innerDiameterMm: 27, sectionMm: 0.8 }, GROOVE).failures).toContainEqual(
+    expect(assessSeal({ innerDiameterMm: 27, sectionMm: 0.8 }, GROOVE, SEAL_POLICY).failures).toContainEqual(
       expect.stringMatching(/stretched 8.9\u00A0%; at most 5\u00A0%/),
     )
     const narrow = { ...GROOVE, width: figure(0.85, 0.01) }
-    expect(assessSeal({ innerDiameterMm: 29, sectionMm: 0.8 }, narrow).failures[0]).toMatch(
+    expect(assessSeal({ innerDiameterMm: 29, sectionMm: 0.8 }, narrow, SEAL_POLICY).failures[0]).toMatch(
       /fills 9\d\u00A0% of its groove/,
     )
   })
@@ -81,7 +82,7 @@ describe('assessSeal', () => {
 
 describe('oRingsForGroove', () => {
   it('takes what seals and is there', () => {
-    const found = oRingsForGroove(RINGS, GROOVE)
+    const found = oRingsForGroove(RINGS, GROOVE, SEAL_POLICY)
     expect(found.map(({ part }) => part.id)).toEqual([1])
     expect(found[0]?.reason).toMatch(
       /squeezed 24\u00A0%, stretched 1.4\u00A0%, fills 7\d\u00A0% of its groove; closes with about/,
@@ -89,23 +90,18 @@ describe('oRingsForGroove', () => {
   })
 
   it('names a ring to order, from the standard or in watch sizes', () => {
-    const order = ringToOrder(GROOVE)
+    const order = ringToOrder(GROOVE, SEAL_POLICY)
     expect(order?.name).toMatch(/^28\.5 × 0\.(75|80)$|^29\.0 × 0\.(75|80)$/)
     const wide = { inner: figure(22.2), width: figure(2.4), gap: figure(1.38) }
-    expect(ringToOrder(wide)?.name).toBe('-020')
-    expect(ringToOrder({ inner: figure(22), width: figure(0.2), gap: figure(3) })).toBeNull()
+    expect(ringToOrder(wide, SEAL_POLICY)?.name).toBe('-020')
+    expect(ringToOrder({ inner: figure(22), width: figure(0.2), gap: figure(3) }, SEAL_POLICY)).toBeNull()
   })
 })
 
 describe('oldRingView', () => {
   it('sees a ring that has grown and one that has taken a set, and says what it was', () => {
-    const old = oldRingView({
-      innerMm: 29.5,
-      sectionMm: 0.63,
-      sectionSpreadMm: 0.01,
-      grooveInnerMm: 29.4,
-      gapMm: 0.6,
-    })
+    const grown = { innerMm: 29.5, sectionMm: 0.63, sectionSpreadMm: 0.01, grooveInnerMm: 29.4, gapMm: 0.6 }
+    const old = oldRingView(grown, SEAL_POLICY.oldRing)
     expect(old.likelyInnerMm).toBeCloseTo(29.4 / 1.015, 9)
     expect(old.likelySectionMm).toBeCloseTo(0.6 / 0.78, 9)
     expect(old.sentences.join(' ')).toMatch(/it has grown in use.*taken a set and reads thin/)
@@ -113,14 +109,22 @@ describe('oldRingView', () => {
 
   it('trusts a ring that still stands free, and warns where there is no groove to compare with', () => {
     const sound = { innerMm: 29, sectionMm: 0.8, sectionSpreadMm: 0.01, grooveInnerMm: 29.4, gapMm: 0.6 }
-    expect(oldRingView(sound)).toMatchObject({ likelyInnerMm: 29, likelySectionMm: 0.8, sentences: [] })
-    expect(oldRingView({ ...sound, gapMm: null }).sentences[0]).toMatch(/Without the groove nobody can tell/)
-    expect(oldRingView({ ...sound, sectionSpreadMm: 0.1 }).sentences[0]).toMatch(/flattened in places/)
+    expect(oldRingView(sound, SEAL_POLICY.oldRing)).toMatchObject({
+      likelyInnerMm: 29,
+      likelySectionMm: 0.8,
+      sentences: [],
+    })
+    expect(oldRingView({ ...sound, gapMm: null }, SEAL_POLICY.oldRing).sentences[0]).toMatch(
+      /Without the groove nobody can tell/,
+    )
+    expect(oldRingView({ ...sound, sectionSpreadMm: 0.1 }, SEAL_POLICY.oldRing).sentences[0]).toMatch(
+      /flattened in places/,
+    )
   })
 
   it('tells a set ring by the shop’s own limits', () => {
     const ring = { innerMm: 29, sectionMm: 0.7, sectionSpreadMm: 0, grooveInnerMm: 29.6, gapMm: 0.6 }
-    expect(oldRingView(ring).likelySectionMm).toBe(0.7)
+    expect(oldRingView(ring, SEAL_POLICY.oldRing).likelySectionMm).toBe(0.7)
     const own = { ...SEAL_POLICY.oldRing, setWithin: 0.2, usualSqueeze: 0.25 }
     expect(oldRingView(ring, own).likelySectionMm).toBeCloseTo(0.6 / 0.75, 9)
   })
@@ -134,42 +138,52 @@ describe('resealSet', () => {
   const groove = { backGrooveInnerMm: 29.4, backGrooveWidthMm: 1.05, backGrooveDepthMm: 0.6 }
 
   it('lists every seal of the case with what serves it', () => {
-    const set = resealSet({}, caseSheetFacts({ ...groove, crownTubeMm: 2, crownBoreMm: 3 }), {
-      ...stock,
-      oRings: [...RINGS, stockORing({ id: 20, innerDiameterMm: 1.95, sectionMm: 0.65 })],
-    })
+    const set = resealSet(
+      {},
+      caseSheet({ ...groove, crownTubeMm: 2, crownBoreMm: 3 }),
+      {
+        ...stock,
+        oRings: [...RINGS, stockORing({ id: 20, innerDiameterMm: 1.95, sectionMm: 0.65 })],
+      },
+      BUILT_IN_POLICY,
+    )
     expect(set.map(({ id }) => id)).toEqual(['back', 'crown'])
     expect(set[0]?.choices[0]).toMatchObject({ partId: 1, words: '29.00 × 0.80 nitrile' })
     expect(set[1]?.choices[0]).toMatchObject({ partId: 20 })
   })
 
   it('goes by the old ring and says what to measure where the groove is unknown', () => {
-    const set = resealSet({}, caseSheetFacts({ backRingInnerMm: 29.1, backRingSectionMm: 0.78 }), stock)
+    const set = resealSet(
+      {},
+      caseSheet({ backRingInnerMm: 29.1, backRingSectionMm: 0.78 }),
+      stock,
+      BUILT_IN_POLICY,
+    )
     expect(set[0]?.choices[0]).toMatchObject({ partId: 1 })
     expect(set[0]?.measure).toEqual(['back-groove-inner', 'back-groove-width', 'back-groove-depth'])
     expect(set[1]?.measure).toEqual(['crown-tube', 'crown-bore'])
   })
 
   it('takes a part for like the old one by the shop’s own limits', () => {
-    const ring = caseSheetFacts({ backRingInnerMm: 29.1, backRingSectionMm: 0.78 })
+    const ring = caseSheet({ backRingInnerMm: 29.1, backRingSectionMm: 0.78 })
     const close = { ...SEAL_POLICY, likeOld: { inner: 0.03, sectionMm: 0.01 } }
     expect(resealSet({}, ring, stock, { seal: close, flat: FLAT_SEAL_POLICY })[0]?.choices).toEqual([])
-    const flat = caseSheetFacts({ backSeal: 'flat-gasket', backRingInnerMm: 28.1, backRingSectionMm: 0.47 })
+    const flat = caseSheet({ backSeal: 'flat-gasket', backRingInnerMm: 28.1, backRingSectionMm: 0.47 })
     const thin = { ...FLAT_SEAL_POLICY, likeOld: { innerMm: 0.3, thicknessMm: 0.02 } }
     expect(resealSet({}, flat, stock, { seal: SEAL_POLICY, flat: thin })[0]?.choices).toEqual([])
   })
 
   it('matches a flat gasket by its inside and thickness, and leaves out a crown that is not there', () => {
-    const sheet = caseSheetFacts({
+    const sheet = caseSheet({
       backSeal: 'flat-gasket',
       crownKind: 'none',
       backRingInnerMm: 28.1,
       backRingSectionMm: 0.47,
     })
-    const set = resealSet({}, sheet, stock)
+    const set = resealSet({}, sheet, stock, BUILT_IN_POLICY)
     expect(set).toHaveLength(1)
     expect(set[0]?.choices[0]).toMatchObject({ kind: 'gasket', partId: 9 })
-    expect(resealSet({}, { ...sheet, backRingInnerMm: 20 }, stock)[0]?.order).toMatch(
+    expect(resealSet({}, { ...sheet, backRingInnerMm: 20 }, stock, BUILT_IN_POLICY)[0]?.order).toMatch(
       /flat gasket 20.0 inside/,
     )
   })
@@ -177,7 +191,12 @@ describe('resealSet', () => {
   it('says by what room a crown’s ring is judged, read or assumed', () => {
     const rings = { ...stock, oRings: [stockORing({ id: 20, innerDiameterMm: 1.95, sectionMm: 0.65 })] }
     const crown = (over: object) =>
-      resealSet({}, caseSheetFacts({ ...groove, crownTubeMm: 2, crownBoreMm: 3, ...over }), rings)[1]
+      resealSet(
+        {},
+        caseSheet({ ...groove, crownTubeMm: 2, crownBoreMm: 3, ...over }),
+        rings,
+        BUILT_IN_POLICY,
+      )[1]
     expect(crown({})?.notes.join(' ')).toMatch(/told for 1.00 of room along the tube, which is assumed/)
     expect(crown({ crownRoomMm: 1.1 })?.notes).toHaveLength(1)
     // A ring that has no room along the tube is crushed, however well it is squeezed.
@@ -185,7 +204,12 @@ describe('resealSet', () => {
   })
 
   it('does not divide by a gap that is none', () => {
-    const set = resealSet({}, caseSheetFacts({ ...groove, crownTubeMm: 3, crownBoreMm: 3 }), stock)
+    const set = resealSet(
+      {},
+      caseSheet({ ...groove, crownTubeMm: 3, crownBoreMm: 3 }),
+      stock,
+      BUILT_IN_POLICY,
+    )
     expect(set[1]?.notes.join(' ')).toMatch(/leave no room for a ring: measure both again/)
   })
 })

@@ -1,13 +1,12 @@
 import { aimedInterference, USUAL_RING } from '../fit/aimedInterference'
 import type { AcrylicFacts, CaseFacts, CementFacts, Figure, NeckFacts, RingFacts } from '../fit/CaseFacts'
 import type { FitPolicy } from '../fit/fitPolicy'
-import { FIT_POLICY } from '../fit/fitPolicy'
 import { fuseEstimates } from '../measure/fuseEstimates'
 import type { DimensionId } from '../readings/dimensionKinds'
 import { openingDimension } from '../readings/openingDimension'
 import { ringBoreOf } from '../readings/ringBoreOf'
 import { figureOf, withOrigin } from './caseFigures'
-import type { CaseSheetFacts } from './CaseSheetFacts'
+import type { CaseSheet } from './CaseSheet'
 import type { MeasuredFigures } from './measuredFigures'
 
 /** Everything known of the case, or the dimension without which nothing can be judged. */
@@ -23,8 +22,8 @@ const ROUND_WITHIN_MM = 0.3
 /** What the fit needs to know of this tray's case, each figure from the best source there is. */
 export function caseFactsOf(
   measured: MeasuredFigures,
-  sheet: CaseSheetFacts,
-  policy: FitPolicy = FIT_POLICY,
+  sheet: CaseSheet,
+  policy: FitPolicy,
 ): CaseFactsOutcome {
   switch (sheet.retention) {
     case 'tension-gasket':
@@ -41,7 +40,7 @@ export function caseFactsOf(
   }
 }
 
-function seenFigures(measured: MeasuredFigures, sheet: CaseSheetFacts) {
+function seenFigures(measured: MeasuredFigures, sheet: CaseSheet) {
   return {
     handReachMm: sheet.dialOpeningMm === null ? null : sheet.dialOpeningMm / 2 - HANDS_INSIDE_OPENING_MM,
     dateRadiusMm: sheet.dateRadiusMm,
@@ -52,11 +51,7 @@ function seenFigures(measured: MeasuredFigures, sheet: CaseSheetFacts) {
 
 type Outcome<F extends CaseFacts> = { ok: true; facts: F } | { ok: false; missing: DimensionId }
 
-function ringFactsOf(
-  measured: MeasuredFigures,
-  sheet: CaseSheetFacts,
-  policy: FitPolicy,
-): Outcome<RingFacts> {
+function ringFactsOf(measured: MeasuredFigures, sheet: CaseSheet, policy: FitPolicy): Outcome<RingFacts> {
   const dimension = ringBoreOf(sheet.retention) ?? 'bore'
   const bore = boreOf(dimension, measured, sheet, policy)
   if (!bore) return { ok: false, missing: dimension }
@@ -86,7 +81,7 @@ function ringFactsOf(
 function boreOf(
   dimension: DimensionId,
   measured: MeasuredFigures,
-  sheet: CaseSheetFacts,
+  sheet: CaseSheet,
   policy: FitPolicy,
 ): Figure | null {
   const wall = figureOf('gasket-wall', measured, sheet)
@@ -116,7 +111,7 @@ function seatFromThickness(thickness: Figure | null): Figure | null {
   return thickness && withOrigin(thickness.valueMm, FLUSH_GUESS_UNCERTAINTY_MM, 'assumed')
 }
 
-function neckFactsOf(measured: MeasuredFigures, sheet: CaseSheetFacts): Outcome<NeckFacts> {
+function neckFactsOf(measured: MeasuredFigures, sheet: CaseSheet): Outcome<NeckFacts> {
   const neckOuter = figureOf('neck-outer', measured, sheet)
   const bezelInner = figureOf('bezel-inner', measured, sheet)
   if (!neckOuter) return { ok: false, missing: 'neck-outer' }
@@ -131,7 +126,7 @@ function neckFactsOf(measured: MeasuredFigures, sheet: CaseSheetFacts): Outcome<
 function acrylicFactsOf(
   seat: AcrylicFacts['seat'],
   measured: MeasuredFigures,
-  sheet: CaseSheetFacts,
+  sheet: CaseSheet,
 ): Outcome<AcrylicFacts> {
   const opening = figureOf(seat, measured, sheet)
   if (!opening) return { ok: false, missing: seat }
@@ -143,7 +138,7 @@ function acrylicFactsOf(
   }
 }
 
-function cementFactsOf(measured: MeasuredFigures, sheet: CaseSheetFacts): Outcome<CementFacts> {
+function cementFactsOf(measured: MeasuredFigures, sheet: CaseSheet): Outcome<CementFacts> {
   const readAs = openingDimension(sheet) === 'bore' ? 'bore' : 'rebate-length'
   const length = figureOf(readAs, measured, sheet)
   if (!length) return { ok: false, missing: readAs }
@@ -174,7 +169,7 @@ function isRound(
   length: Figure,
   width: Figure | null,
   corner: Figure | null,
-  { crystalOutline, crystalDiameterMm, crystalLengthMm }: CaseSheetFacts,
+  { crystalOutline, crystalDiameterMm, crystalLengthMm }: CaseSheet,
 ): boolean {
   if (crystalOutline !== null) return crystalOutline === 'round'
   if (corner) {

@@ -1,6 +1,6 @@
 import type { Figure, FigureOrigin } from '../fit/CaseFacts'
 import type { DimensionId } from '../readings/dimensionKinds'
-import type { CaseSheetFacts } from './CaseSheetFacts'
+import type { CaseSheet } from './CaseSheet'
 import type { MeasuredFigures } from './measuredFigures'
 
 /** How far a figure on a case sheet may be off for another piece of the same case, standard uncertainty, mm. From memory. */
@@ -72,21 +72,17 @@ const SHEET_FIELDS = {
   'chapter-ring-outer': 'chapterRingOuterMm',
   'chapter-ring-height': 'chapterRingHeightMm',
   'crown-room': 'crownRoomMm',
-} as const satisfies Readonly<Record<DimensionId, keyof CaseSheetFacts | null>>
+} as const satisfies Readonly<Record<DimensionId, keyof CaseSheet | null>>
 
 /** What the case sheet says of a dimension, mm; null when it says nothing. */
-export function sheetValueMm(dimension: DimensionId, sheet: CaseSheetFacts): number | null {
+export function sheetValueMm(dimension: DimensionId, sheet: CaseSheet): number | null {
   const field = SHEET_FIELDS[dimension]
   if (field !== null) return sheet[field]
   return sheet.boreMm !== null && sheet.gasketWallMm !== null ? sheet.boreMm - 2 * sheet.gasketWallMm : null
 }
 
 /** Best figure for a dimension: measured on this tray, else from the case sheet, else null. */
-export function figureOf(
-  dimension: DimensionId,
-  measured: MeasuredFigures,
-  sheet: CaseSheetFacts,
-): Figure | null {
+export function figureOf(dimension: DimensionId, measured: MeasuredFigures, sheet: CaseSheet): Figure | null {
   const figure = measured[dimension]
   if (figure) return withOrigin(figure.valueMm, figure.standardUncertaintyMm, 'measured')
   const fromSheet = sheetValueMm(dimension, sheet)

@@ -1,9 +1,9 @@
-import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { caseSheet } from '../../../tests/factories/caseSheet'
 import { die } from '../../../tests/factories/parts'
 import { computedTools, socketOf } from './computedTools'
 
 const sheet = (over: object = {}) => ({
-  ...caseSheetFacts(),
+  ...caseSheet(),
   backKind: 'screw-notched' as const,
   notchCount: 6,
   notchShape: 'square' as const,

@@ -9,9 +9,9 @@ import { backSocket } from '../opening/backSocket'
 import { PIN_SHAPES } from '../opening/pinShapes'
 import type { ComputedTools } from '../procedure/Step'
 import { formatMm } from '../units/formatMm'
-import type { CaseSheetFacts } from './CaseSheetFacts'
+import type { CaseSheet } from './CaseSheet'
 
-type ToolSheet = CaseSheetFacts & {
+type ToolSheet = CaseSheet & {
   readonly backKind: BackKind | null
   readonly notchCount: number | null
   readonly notchShape: NotchShape | null

@@ -1,16 +1,17 @@
+import { VERDICT_POLICY } from '../verdict/verdictPolicy'
 import { FIT_POLICY } from '../fit/fitPolicy'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
 import type { DimensionId } from '../readings/dimensionKinds'
-import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { caseSheet } from '../../../tests/factories/caseSheet'
 import { caseFactsOf } from './caseFactsOf'
-import type { CaseSheetFacts } from './CaseSheetFacts'
+import type { CaseSheet } from './CaseSheet'
 import { measuredFigures } from './measuredFigures'
 import { seatSizeOf } from './seatEvidence'
 import { trayReadout } from './trayReadout'
 
 /** A sheet that knows nothing but how its crystal is held. */
-const BLANK: CaseSheetFacts = {
-  ...caseSheetFacts(),
+const BLANK: CaseSheet = {
+  ...caseSheet(),
   boreMm: null,
   seatDepthMm: null,
   handsBelowSeatMm: null,
@@ -29,8 +30,8 @@ const taken = (dimension: DimensionId, ...figures: number[]) =>
     instrumentId: 1,
     ...TYPICAL_INSTRUMENTS.caliper,
   }))
-const outcome = (over: Partial<CaseSheetFacts>, readings: ReturnType<typeof taken> = []) =>
-  caseFactsOf(measuredFigures(readings), { ...BLANK, ...over })
+const outcome = (over: Partial<CaseSheet>, readings: ReturnType<typeof taken> = []) =>
+  caseFactsOf(measuredFigures(readings), { ...BLANK, ...over }, FIT_POLICY)
 
 describe('caseFactsOf, construction by construction', () => {
   it.each([
@@ -59,7 +60,7 @@ describe('caseFactsOf, construction by construction', () => {
 
   it('sees a cup in acrylic, and glass in anything else, over a neck', () => {
     const neck = { retention: 'neck-and-bezel', neckOuterMm: 28.9, bezelInnerMm: 30.5 } as const
-    const crystalOf = (crystalMaterial: CaseSheetFacts['crystalMaterial']) => {
+    const crystalOf = (crystalMaterial: CaseSheet['crystalMaterial']) => {
       const found = outcome({ ...neck, crystalMaterial })
       return found.ok && found.facts.held === 'neck' ? found.facts.crystal : null
     }
@@ -68,7 +69,7 @@ describe('caseFactsOf, construction by construction', () => {
 
   it('tells a round rebate from a shaped one by its corners, or by what the sheet knows of the crystal', () => {
     const rebate = { retention: 'cemented', rebateDepthMm: 1 } as const
-    const outlineOf = (over: Partial<CaseSheetFacts>) => {
+    const outlineOf = (over: Partial<CaseSheet>) => {
       const found = outcome({ ...rebate, ...over })
       return found.ok && found.facts.held === 'cement' ? found.facts.outline : null
     }
@@ -107,7 +108,12 @@ describe('the seat as evidence of the size', () => {
     ['cemented', { crystalDiameterMm: 29.9 }, taken('rebate-length', 30, 30, 30), 30 - 0.12],
     ['cemented', { crystalOutline: 'round' }, taken('bore', 30, 30, 30, 30), 30 - 0.12],
   ] as const)('%s asks for the crystal in the middle of its window', (retention, known, readings, wanted) => {
-    const { verdict, evidence } = trayReadout(readings, { ...BLANK, retention, ...known }, [])
+    const { verdict, evidence } = trayReadout(readings, { ...BLANK, retention, ...known }, [], {
+      shapes: [],
+      pastCounts: true,
+      policy: FIT_POLICY,
+      verdict: VERDICT_POLICY,
+    })
     expect(evidence.map(({ kind }) => kind)).toEqual(['seat'])
     expect(verdict?.fromCase?.valueMm).toBeCloseTo(wanted, 6)
     expect(verdict?.pick.sizeMm).toBeCloseTo(Math.round(wanted * 10) / 10, 9)
@@ -116,7 +122,7 @@ describe('the seat as evidence of the size', () => {
   it('is there for no shaped crystal and for no ring in a bore', () => {
     const shaped = { ...BLANK, retention: 'cemented', rebateLengthMm: 24, crystalLengthMm: 23.9 } as const
     expect(seatSizeOf({}, shaped, FIT_POLICY)).toBeNull()
-    expect(seatSizeOf({}, caseSheetFacts(), FIT_POLICY)).toBeNull()
+    expect(seatSizeOf({}, caseSheet(), FIT_POLICY)).toBeNull()
     expect(seatSizeOf({}, { ...BLANK, retention: 'neck-and-bezel' }, FIT_POLICY)).toBeNull()
   })
 
@@ -124,13 +130,22 @@ describe('the seat as evidence of the size', () => {
     const sheet = { ...BLANK, retention: 'cemented', crystalDiameterMm: 29.9 } as const
     const readings = taken('rebate-length', 30, 30, 30)
     const policy = { ...FIT_POLICY, cementGap: { ...FIT_POLICY.cementGap, lowMm: 0.09, highMm: 0.11 } }
-    const asked = (of: typeof policy) => trayReadout(readings, sheet, [], { policy: of }).verdict?.fromCase
+    const asked = (of: typeof policy) =>
+      trayReadout(readings, sheet, [], { shapes: [], pastCounts: true, policy: of, verdict: VERDICT_POLICY })
+        .verdict?.fromCase
     expect(asked(policy)?.valueMm).toBeCloseTo(29.8, 6)
     expect(asked(FIT_POLICY)?.valueMm).toBeCloseTo(29.88, 6)
   })
 
   it('does not count what only the sheet knows', () => {
     const sheet = { ...BLANK, retention: 'snap-acrylic', grooveMm: 29.95 } as const
-    expect(trayReadout([], sheet, []).evidence).toEqual([])
+    expect(
+      trayReadout([], sheet, [], {
+        shapes: [],
+        pastCounts: true,
+        policy: FIT_POLICY,
+        verdict: VERDICT_POLICY,
+      }).evidence,
+    ).toEqual([])
   })
 })

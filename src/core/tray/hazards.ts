@@ -44,7 +44,13 @@ interface HazardRule {
   readonly when: (facts: HazardFacts) => boolean
 }
 
-const isBroken = ({ crystalState }: HazardFacts) => crystalState === 'cracked' || crystalState === 'shattered'
+const isBroken = ({ crystalState }: Pick<HazardFacts, 'crystalState'>) =>
+  crystalState === 'cracked' || crystalState === 'shattered'
+
+/** True where broken glass may lie on seat, dial or gasket: acrylic does not splinter. */
+export function leavesSplinters(facts: Pick<HazardFacts, 'crystalState' | 'crystalMaterial'>): boolean {
+  return isBroken(facts) && facts.crystalMaterial !== 'acrylic'
+}
 
 /** What can hurt the technician or the piece, and until when. Common practice. */
 const HAZARDS: Readonly<Record<HazardId, HazardRule>> = {
@@ -68,7 +74,7 @@ const HAZARDS: Readonly<Record<HazardId, HazardRule>> = {
       'Eye protection, finger cots; every fragment out of dial, hands and seat before the new crystal goes in.',
     dealt: 'bench and case free of glass',
     until: 'press-in',
-    when: (facts) => isBroken(facts) && facts.crystalMaterial !== 'acrylic',
+    when: leavesSplinters,
   },
   'loose-markers': {
     label: 'loose markers',
@@ -96,6 +102,16 @@ const HAZARDS: Readonly<Record<HazardId, HazardRule>> = {
 
 /** When each hazard was ticked, ISO time. */
 export type HazardTicks = Readonly<Partial<Record<HazardId, string>>>
+
+/** Hazard ticks out of all ticks of a tray, which are kept by `hazard:` and its id. */
+export function hazardTicksOf(ticks: Readonly<Record<string, string>>): HazardTicks {
+  return Object.fromEntries(
+    HAZARD_IDS.flatMap((id) => {
+      const at = ticks[`hazard:${id}`]
+      return at === undefined ? [] : [[id, at]]
+    }),
+  )
+}
 
 /** Every hazard of this tray, dealt with or not. */
 export function allHazards(facts: HazardFacts, ticks: HazardTicks): Hazard[] {

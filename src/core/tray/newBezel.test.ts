@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { caseSheet } from '../../../tests/factories/caseSheet'
 import { stockBezel } from '../../../tests/factories/otherParts'
 import { NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import { assessCandidate } from '../fit/assessCandidate'
@@ -14,7 +14,7 @@ import { measuredFigures } from './measuredFigures'
 import { isOfOldBezel, sheetWithBezel, withoutBezel } from './newBezel'
 import { bezelJoint, setInBezel } from './setInBezel'
 
-const SHEET = caseSheetFacts({
+const SHEET = caseSheet({
   retention: 'press-in-bezel',
   bezelKind: 'crystal-retaining',
   bezelBoreMm: 31.35,
@@ -64,7 +64,7 @@ describe('isOfOldBezel', () => {
     for (const dimension of ['neck-outer', 'crystal-edge', 'gasket-wall', 'key-spacing'] as const)
       expect(isOld(dimension, -60)).toBe(false)
     // The seat of a crystal that stays in the case is not the bezel's.
-    expect(isOld('seat-depth', -60, caseSheetFacts({ bezelKind: 'rotating-click' }))).toBe(false)
+    expect(isOld('seat-depth', -60, caseSheet({ bezelKind: 'rotating-click' }))).toBe(false)
   })
 })
 
@@ -96,7 +96,7 @@ describe('sheetWithBezel', () => {
 
   it('lets neither the old crystal nor the old bezel speak of the new bore', () => {
     const measured = withoutBezel(read({ 'bezel-bore': 31.35, 'crystal-diameter': 30.4 }), SHEET)
-    const outcome = caseFactsOf(measured, sheetWithBezel(SHEET, NEW, measured))
+    const outcome = caseFactsOf(measured, sheetWithBezel(SHEET, NEW, measured), FIT_POLICY)
     expect(outcome.ok && outcome.facts.held === 'ring' && outcome.facts.bore).toMatchObject({
       valueMm: 31.45,
       origin: 'supplier',
@@ -104,7 +104,7 @@ describe('sheetWithBezel', () => {
   })
 
   it('gives way to what is read of the new bezel', () => {
-    const outcome = caseFactsOf(read({ 'bezel-bore': 31.49 }), sheetWithBezel(SHEET, NEW, {}))
+    const outcome = caseFactsOf(read({ 'bezel-bore': 31.49 }), sheetWithBezel(SHEET, NEW, {}), FIT_POLICY)
     const bore = outcome.ok && outcome.facts.held === 'ring' ? outcome.facts.bore : null
     expect(bore?.origin).toBe('measured')
     expect(bore?.valueMm).toBeCloseTo(31.49, 9)
@@ -134,7 +134,7 @@ describe('setInBezel', () => {
       fc.property(fc.double({ min: 31.2, max: 31.6, noNaN: true }), (boreMm) => {
         const { basis: at } = basis(boreMm)
         const set = setInBezel(drawers, { probability: 0.9 }, at)
-        const outcome = caseFactsOf({}, at.sheet)
+        const outcome = caseFactsOf({}, at.sheet, FIT_POLICY)
         if (!outcome.ok) throw new Error(outcome.missing)
         const every = crystals.flatMap((crystal) =>
           gaskets
@@ -161,7 +161,7 @@ describe('setInBezel', () => {
   })
 
   it('needs no second ring where the bezel goes over a neck, and squeezes by its own inside', () => {
-    const sheet = caseSheetFacts({ retention: 'neck-and-bezel', neckOuterMm: 28.94, bezelInnerMm: 30.52 })
+    const sheet = caseSheet({ retention: 'neck-and-bezel', neckOuterMm: 28.94, bezelInnerMm: 30.52 })
     const glass = [29.7, 29.8, 29.9].map((diameterMm, id) => stockCrystal({ id: id + 1, diameterMm }))
     const over = stockGasket({ id: 1, outerDiameterMm: 30.5, wallMm: 0.4 })
     const neck = stockIndex(glass, [over])

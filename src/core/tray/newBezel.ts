@@ -2,7 +2,8 @@ import type { FigureOrigin } from '../fit/CaseFacts'
 import type { DimensionId } from '../readings/dimensionKinds'
 import type { StockBezel } from '../stock/otherParts'
 import { figureOf } from './caseFigures'
-import type { CaseSheetFacts } from './CaseSheetFacts'
+import type { KeptPartOut } from './KeptTray'
+import type { CaseSheet } from './CaseSheet'
 import type { MeasuredFigures } from './measuredFigures'
 
 /** What belongs to the bezel: another once a new one goes on. */
@@ -23,6 +24,18 @@ export interface NewBezel {
   readonly since: Date
 }
 
+/** The bezel that lies out for a tray, the last one taken if there are two; null where none is. */
+export function newBezelOf(
+  partsOut: readonly Pick<KeptPartOut, 'kind' | 'partId' | 'since'>[],
+  bezels: readonly StockBezel[],
+): NewBezel | null {
+  const [last] = partsOut
+    .filter(({ kind }) => kind === 'bezel')
+    .toSorted((a, b) => b.since.getTime() - a.since.getTime())
+  const bezel = last && bezels.find(({ id }) => id === last.partId)
+  return last && bezel ? { bezel, since: last.since } : null
+}
+
 interface Timed {
   readonly dimension: DimensionId
   readonly takenAt: Date
@@ -32,7 +45,7 @@ interface Timed {
 export function isOfOldBezel(
   { dimension, takenAt }: Timed,
   { since }: NewBezel,
-  { retention }: Pick<CaseSheetFacts, 'retention'>,
+  { retention }: Pick<CaseSheet, 'retention'>,
 ): boolean {
   return ofTheBezel(retention).includes(dimension) && takenAt < since
 }
@@ -40,13 +53,13 @@ export function isOfOldBezel(
 /** What was measured, less what belongs to the bezel that comes off. */
 export function withoutBezel(
   measured: MeasuredFigures,
-  { retention }: Pick<CaseSheetFacts, 'retention'>,
+  { retention }: Pick<CaseSheet, 'retention'>,
 ): MeasuredFigures {
   const gone = ofTheBezel(retention)
   return Object.fromEntries(Object.entries(measured).filter(([id]) => !gone.some((own) => own === id)))
 }
 
-function ofTheBezel(retention: CaseSheetFacts['retention']): readonly DimensionId[] {
+function ofTheBezel(retention: CaseSheet['retention']): readonly DimensionId[] {
   return retention === 'press-in-bezel' ? [...OF_THE_BEZEL, ...OF_ITS_CRYSTAL] : OF_THE_BEZEL
 }
 
@@ -55,11 +68,7 @@ function ofTheBezel(retention: CaseSheetFacts['retention']): readonly DimensionI
  * be as deep as the old one's until somebody reads it.
  * @param measured - of the old bezel and the case
  */
-export function sheetWithBezel<S extends CaseSheetFacts>(
-  sheet: S,
-  bezel: StockBezel,
-  measured: MeasuredFigures,
-): S & Pick<CaseSheetFacts, 'figureOrigins'> {
+export function sheetWithBezel(sheet: CaseSheet, bezel: StockBezel, measured: MeasuredFigures): CaseSheet {
   const given = {
     bezelBoreMm: ['bezel-bore', bezel.boreMm],
     bezelInnerMm: ['bezel-inner', bezel.innerMm],

@@ -1,5 +1,5 @@
 import { FIT_POLICY } from '../fit/fitPolicy'
-import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { caseSheet } from '../../../tests/factories/caseSheet'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
 import { measuredFigures } from './measuredFigures'
 import { possibleMeasurements } from './possibleMeasurements'
@@ -14,7 +14,7 @@ const ids = (over: Partial<Parameters<typeof possibleMeasurements>[0]> = {}) =>
     crystalState: 'whole',
     gasketPresent: true,
     measured: {},
-    sheet: caseSheetFacts(),
+    sheet: caseSheet(),
     instruments,
     policy: FIT_POLICY,
     ...over,
@@ -36,10 +36,10 @@ describe('possibleMeasurements', () => {
   })
 
   it('knows which bore a construction has', () => {
-    const inBezel = caseSheetFacts({ retention: 'press-in-bezel', bezelBoreMm: 31.35 })
+    const inBezel = caseSheet({ retention: 'press-in-bezel', bezelBoreMm: 31.35 })
     expect(ids({ sheet: inBezel })).toContain('bezel-bore caliper')
     expect(ids({ sheet: inBezel })).not.toContain('bore caliper')
-    const snapped = ids({ sheet: caseSheetFacts({ retention: 'snap-acrylic' }) })
+    const snapped = ids({ sheet: caseSheet({ retention: 'snap-acrylic' }) })
     expect(snapped.filter((id) => id.includes('bore'))).toEqual([])
   })
 
@@ -56,9 +56,7 @@ describe('possibleMeasurements', () => {
   })
 
   it('needs a wall to make anything of a bore', () => {
-    expect(ids({ sheet: caseSheetFacts({ gasketWallMm: null }) }).some((id) => id.startsWith('bore'))).toBe(
-      false,
-    )
+    expect(ids({ sheet: caseSheet({ gasketWallMm: null }) }).some((id) => id.startsWith('bore'))).toBe(false)
   })
 
   it('is worth more with a finer instrument', () => {
@@ -66,7 +64,7 @@ describe('possibleMeasurements', () => {
       crystalState: 'whole',
       gasketPresent: true,
       measured: {},
-      sheet: caseSheetFacts(),
+      sheet: caseSheet(),
       instruments,
       policy: FIT_POLICY,
     })

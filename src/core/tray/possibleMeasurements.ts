@@ -9,7 +9,7 @@ import type { CrystalState } from '../readings/readingPlan'
 import type { Estimate } from '../measure/Estimate'
 import { seatSizeOf } from './seatEvidence'
 import type { PossibleMeasurement } from '../verdict/askNext'
-import type { CaseSheetFacts } from './CaseSheetFacts'
+import type { CaseSheet } from './CaseSheet'
 import { figureOf } from './caseFigures'
 import type { MeasuredFigures } from './measuredFigures'
 
@@ -22,7 +22,7 @@ export interface MeasurementFacts {
   readonly crystalState: CrystalState
   readonly gasketPresent: boolean
   readonly measured: MeasuredFigures
-  readonly sheet: CaseSheetFacts
+  readonly sheet: CaseSheet
   readonly instruments: readonly BenchInstrumentFacts[]
   /** what the shop takes for a good fit */
   readonly policy: FitPolicy

@@ -7,7 +7,7 @@ import type { Estimate } from '../measure/Estimate'
 import type { DimensionId } from '../readings/dimensionKinds'
 import { openingDimension } from '../readings/openingDimension'
 import type { SeatKind, SizeEvidence } from '../verdict/SizeEvidence'
-import type { CaseSheetFacts } from './CaseSheetFacts'
+import type { CaseSheet } from './CaseSheet'
 import { figureOf } from './caseFigures'
 import type { MeasuredFigures } from './measuredFigures'
 
@@ -24,11 +24,7 @@ export interface SeatSize {
  * How a crystal's size follows from its seat: the middle of what the fit wants, its window read as ± 2 standard deviations.
  * @returns null for rings in a bore, for shaped crystals, and where what lies between is not known
  */
-export function seatSizeOf(
-  measured: MeasuredFigures,
-  sheet: CaseSheetFacts,
-  policy: FitPolicy,
-): SeatSize | null {
+export function seatSizeOf(measured: MeasuredFigures, sheet: CaseSheet, policy: FitPolicy): SeatSize | null {
   switch (sheet.retention) {
     case 'tension-gasket':
     case 'press-in-bezel':
@@ -70,11 +66,7 @@ function middleSqueeze({ low, high }: Fractions) {
 }
 
 /** D = bezel − 2·wall·(1 − q). */
-function glassUnderBezel(
-  measured: MeasuredFigures,
-  sheet: CaseSheetFacts,
-  policy: FitPolicy,
-): SeatSize | null {
+function glassUnderBezel(measured: MeasuredFigures, sheet: CaseSheet, policy: FitPolicy): SeatSize | null {
   const wall = figureOf('gasket-wall', measured, sheet)
   if (!wall) return null
   const q = middleSqueeze(policy.neckSqueezeBands[sheet.gasketMaterial ?? 'nylon'])
@@ -89,7 +81,7 @@ function glassUnderBezel(
 }
 
 /** Outside of the skirt: neck + (bezel − neck) / (1 − q), as far as it stands over the bezel. */
-function cupOnNeck(measured: MeasuredFigures, sheet: CaseSheetFacts, policy: FitPolicy): SeatSize | null {
+function cupOnNeck(measured: MeasuredFigures, sheet: CaseSheet, policy: FitPolicy): SeatSize | null {
   const neck = figureOf('neck-outer', measured, sheet)
   const bezel = figureOf('bezel-inner', measured, sheet)
   if (!neck || !bezel) return null
@@ -109,11 +101,7 @@ function cupOnNeck(measured: MeasuredFigures, sheet: CaseSheetFacts, policy: Fit
  * The seat as evidence, once it was read on this tray. Verdicts add one aimed interference to every free opening: what a
  * seat wants beyond that is put into the opening itself.
  */
-export function seatEvidence(
-  measured: MeasuredFigures,
-  sheet: CaseSheetFacts,
-  policy: FitPolicy,
-): SizeEvidence[] {
+export function seatEvidence(measured: MeasuredFigures, sheet: CaseSheet, policy: FitPolicy): SizeEvidence[] {
   const size = seatSizeOf(measured, sheet, policy)
   const read = size && measured[size.dimension]
   if (!read) return []

@@ -9,11 +9,11 @@ import { shortlist } from '../fit/shortlist'
 import type { StockIndex } from '../fit/stockIndex'
 import { caseFactsOf } from './caseFactsOf'
 import { figureOf } from './caseFigures'
-import type { CaseSheetFacts } from './CaseSheetFacts'
+import type { CaseSheet } from './CaseSheet'
 import type { MeasuredFigures } from './measuredFigures'
 
 /** The joint between a removable bezel and its case, from the best figures there are. */
-export function bezelJoint(measured: MeasuredFigures, sheet: CaseSheetFacts): BezelJoint {
+export function bezelJoint(measured: MeasuredFigures, sheet: CaseSheet): BezelJoint {
   return {
     neckOuter: figureOf('neck-outer', measured, sheet),
     bezelInner: figureOf('bezel-inner', measured, sheet),
@@ -25,7 +25,7 @@ export function bezelJoint(measured: MeasuredFigures, sheet: CaseSheetFacts): Be
 export interface SetBasis {
   readonly measured: MeasuredFigures
   /** with the bezel's figures in it, see sheetWithBezel */
-  readonly sheet: CaseSheetFacts
+  readonly sheet: CaseSheet
   readonly wishes: FitWishes
   readonly policy: FitPolicy
 }

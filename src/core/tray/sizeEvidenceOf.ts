@@ -1,7 +1,7 @@
 import type { FitPolicy } from '../fit/fitPolicy'
 import { ringBoreOf } from '../readings/ringBoreOf'
 import type { SizeEvidence } from '../verdict/SizeEvidence'
-import type { CaseSheetFacts } from './CaseSheetFacts'
+import type { CaseSheet } from './CaseSheet'
 import { figureOf } from './caseFigures'
 import { seatEvidence } from './seatEvidence'
 import type { MeasuredFigures } from './measuredFigures'
@@ -12,7 +12,7 @@ import type { MeasuredFigures } from './measuredFigures'
  */
 export function sizeEvidenceOf(
   measured: MeasuredFigures,
-  sheet: CaseSheetFacts,
+  sheet: CaseSheet,
   policy: FitPolicy,
 ): SizeEvidence[] {
   const evidence: SizeEvidence[] = []

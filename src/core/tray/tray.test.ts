@@ -1,4 +1,5 @@
-import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { FIT_POLICY } from '../fit/fitPolicy'
+import { caseSheet } from '../../../tests/factories/caseSheet'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
 import type { DimensionId } from '../readings/dimensionKinds'
 import { figureOf } from './caseFigures'
@@ -26,7 +27,7 @@ function taken(
     ...over,
   }))
 }
-const BLANK = caseSheetFacts({
+const BLANK = caseSheet({
   boreMm: null,
   seatDepthMm: null,
   gasketWallMm: null,
@@ -63,9 +64,9 @@ describe('measuredFigures', () => {
 describe('figureOf', () => {
   it('takes the reading before the case sheet, and says which', () => {
     const measured = measuredFigures(taken('bore', [30.9]))
-    expect(figureOf('bore', measured, caseSheetFacts())).toMatchObject({ origin: 'measured', valueMm: 30.9 })
-    expect(figureOf('bore', {}, caseSheetFacts())).toMatchObject({ origin: 'sheet', valueMm: 30.95 })
-    expect(figureOf('opening', {}, caseSheetFacts())?.valueMm).toBeCloseTo(29.95, 9)
+    expect(figureOf('bore', measured, caseSheet())).toMatchObject({ origin: 'measured', valueMm: 30.9 })
+    expect(figureOf('bore', {}, caseSheet())).toMatchObject({ origin: 'sheet', valueMm: 30.95 })
+    expect(figureOf('opening', {}, caseSheet())?.valueMm).toBeCloseTo(29.95, 9)
     expect(figureOf('bore', {}, BLANK)).toBeNull()
   })
 })
@@ -78,7 +79,7 @@ function ringOf(facts: CaseFacts): RingFacts {
 describe('caseFactsOf', () => {
   it('finds the bore by the best way there is', () => {
     const boreOf = (readings: TakenReading[], sheet = BLANK) => {
-      const outcome = caseFactsOf(measuredFigures(readings), sheet)
+      const outcome = caseFactsOf(measuredFigures(readings), sheet, FIT_POLICY)
       return outcome.ok ? ringOf(outcome.facts).bore : outcome.missing
     }
     const wall = taken('gasket-wall', [0.5, 0.5])
@@ -89,7 +90,7 @@ describe('caseFactsOf', () => {
     const throughCrystal = boreOf([...taken('crystal-diameter', [30.0]), ...wall, ...seat])
     expect(throughCrystal).toMatchObject({ origin: 'derived' })
     expect(typeof throughCrystal === 'object' && throughCrystal.valueMm).toBeCloseTo(30.945, 6)
-    expect(boreOf([], caseSheetFacts())).toMatchObject({ origin: 'sheet' })
+    expect(boreOf([], caseSheet())).toMatchObject({ origin: 'sheet' })
     // Rubber is pressed in tighter than nylon: the same crystal sat in a smaller bore.
     const inRubber = boreOf([...taken('crystal-diameter', [30.0]), ...wall, ...seat], {
       ...BLANK,
@@ -100,10 +101,10 @@ describe('caseFactsOf', () => {
 
   it('guesses the seat from the old thickness and marks it assumed', () => {
     const readings = [...taken('bore', [30.95]), ...taken('crystal-edge', [1.0])]
-    const outcome = caseFactsOf(measuredFigures(readings), BLANK)
+    const outcome = caseFactsOf(measuredFigures(readings), BLANK, FIT_POLICY)
     expect(outcome.ok && ringOf(outcome.facts).seatDepth).toMatchObject({ origin: 'assumed', valueMm: 1 })
     expect(outcome.ok && outcome.facts.handsBelowSeat).toBeNull()
-    expect(caseFactsOf(measuredFigures(taken('bore', [30.95])), BLANK)).toEqual({
+    expect(caseFactsOf(measuredFigures(taken('bore', [30.95])), BLANK, FIT_POLICY)).toEqual({
       ok: false,
       missing: 'seat-depth',
     })
@@ -133,24 +134,51 @@ describe('sizeHistory', () => {
 describe('trayReadout', () => {
   it('takes the bezel’s bore for evidence where the crystal sits in the bezel, and no bore where no ring is squeezed', () => {
     const kinds = (retention: 'press-in-bezel' | 'snap-acrylic', dimension: 'bezel-bore' | 'bore') =>
-      trayReadout(taken(dimension, [31.35]), caseSheetFacts({ retention }), []).evidence.map((e) => e.kind)
+      trayReadout(taken(dimension, [31.35]), caseSheet({ retention }), [], {
+        shapes: [],
+        pastCounts: true,
+        policy: FIT_POLICY,
+        verdict: VERDICT_POLICY,
+      }).evidence.map((e) => e.kind)
     expect(kinds('press-in-bezel', 'bezel-bore')).toEqual(['bore-and-gasket'])
     expect(kinds('press-in-bezel', 'bore')).toEqual([])
     expect(kinds('snap-acrylic', 'bore')).toEqual([])
   })
 
   it('counts only what was measured here as evidence of size, and lets the wall come from the sheet', () => {
-    expect(trayReadout([], caseSheetFacts(), []).verdict).toBeNull()
-    const readout = trayReadout(taken('bore', [30.95, 30.95, 30.95]), caseSheetFacts(), [])
+    expect(
+      trayReadout([], caseSheet(), [], {
+        shapes: [],
+        pastCounts: true,
+        policy: FIT_POLICY,
+        verdict: VERDICT_POLICY,
+      }).verdict,
+    ).toBeNull()
+    const readout = trayReadout(taken('bore', [30.95, 30.95, 30.95]), caseSheet(), [], {
+      shapes: [],
+      pastCounts: true,
+      policy: FIT_POLICY,
+      verdict: VERDICT_POLICY,
+    })
     expect(readout.evidence.map((e) => e.kind)).toEqual(['bore-and-gasket'])
     expect(readout.verdict?.pick.sizeMm).toBe(30)
-    expect(trayReadout(taken('bore', [30.95]), BLANK, []).evidence).toEqual([])
+    expect(
+      trayReadout(taken('bore', [30.95]), BLANK, [], {
+        shapes: [],
+        pastCounts: true,
+        policy: FIT_POLICY,
+        verdict: VERDICT_POLICY,
+      }).evidence,
+    ).toEqual([])
   })
 
   it('aims at what the case’s own ring wants, and trusts makers as far as the shop does', () => {
     const read = [...taken('bore', [30.95, 30.95, 30.95]), ...taken('crystal-diameter', [30.02, 30.02])]
     const sides = (gasketMaterial: 'nylon' | 'nitrile', makerUncertaintyMm = 0.02) => {
-      const { verdict } = trayReadout(read, caseSheetFacts({ gasketMaterial }), [], {
+      const { verdict } = trayReadout(read, caseSheet({ gasketMaterial }), [], {
+        shapes: [],
+        pastCounts: true,
+        policy: FIT_POLICY,
         verdict: { ...VERDICT_POLICY, makerUncertaintyMm },
       })
       if (!verdict?.fromCase || !verdict.fromCrystal) throw new Error('no verdict')

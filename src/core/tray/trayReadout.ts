@@ -1,7 +1,6 @@
 import type { FitWishes } from '../fit/CaseFacts'
 import { aimedInterference, USUAL_RING } from '../fit/aimedInterference'
 import type { FitPolicy } from '../fit/fitPolicy'
-import { FIT_POLICY } from '../fit/fitPolicy'
 import type { StoredShape } from '../shapes/shapeSize'
 import { shapesAsEvidence } from '../shapes/shapeSize'
 import type { OddEvidence } from '../verdict/evidenceConflicts'
@@ -10,10 +9,9 @@ import type { SizeEvidence, SizeHistory } from '../verdict/SizeEvidence'
 import type { SizeVerdict } from '../verdict/sizeVerdict'
 import { sizeVerdict } from '../verdict/sizeVerdict'
 import type { VerdictPolicy } from '../verdict/verdictPolicy'
-import { VERDICT_POLICY } from '../verdict/verdictPolicy'
 import type { CaseFactsOutcome } from './caseFactsOf'
 import { caseFactsOf } from './caseFactsOf'
-import type { CaseSheetFacts } from './CaseSheetFacts'
+import type { CaseSheet } from './CaseSheet'
 import type { MeasuredFigures, TakenReading } from './measuredFigures'
 import { measuredFigures } from './measuredFigures'
 import { sizeEvidenceOf } from './sizeEvidenceOf'
@@ -27,6 +25,8 @@ export interface TrayReadout {
   readonly history: readonly SizeHistory[]
   /** null while nothing was measured and no size ever fitted */
   readonly verdict: SizeVerdict | null
+  /** the verdict with the past left out, or taken in where it is left out; null where there is no past */
+  readonly otherVerdict: SizeVerdict | null
   /** evidence that does not agree with the rest, the worst first */
   readonly conflicts: readonly OddEvidence[]
   readonly facts: CaseFactsOutcome
@@ -37,21 +37,21 @@ export interface TrayReadout {
 
 export interface ReadoutChoices {
   /** diameters by ways round the jaws, that stand; the crystal's are evidence, others figures */
-  readonly shapes?: readonly StoredShape[]
+  readonly shapes: readonly StoredShape[]
   /** false where sizes that fitted this case before are not to weigh in: every size is as likely before measuring */
-  readonly pastCounts?: boolean
+  readonly pastCounts: boolean
   /** what the shop takes for a good fit: a seat is read by it */
-  readonly policy?: FitPolicy
+  readonly policy: FitPolicy
   /** how far sizes are trusted */
-  readonly verdict?: VerdictPolicy
+  readonly verdict: VerdictPolicy
 }
 
 /** @param pastRuns - press runs of other trays of this case sheet, newest first */
 export function trayReadout(
   readings: readonly TakenReading[],
-  sheet: CaseSheetFacts,
+  sheet: CaseSheet,
   pastRuns: readonly PastRun[],
-  { shapes = [], pastCounts = true, policy = FIT_POLICY, verdict = VERDICT_POLICY }: ReadoutChoices = {},
+  { shapes, pastCounts, policy, verdict }: ReadoutChoices,
 ): TrayReadout {
   const ofCrystal = shapes.filter((shape) => shape.dimension === 'crystal-diameter')
   const measured = measuredFigures(
@@ -61,13 +61,16 @@ export function trayReadout(
   const aim = aimedInterference(sheet.gasketMaterial ?? USUAL_RING, policy)
   const verdictPolicy = { ...verdict, aimedInterference: aim }
   const evidence = [...sizeEvidenceOf(measured, sheet, policy), ...shapesAsEvidence(ofCrystal)]
-  const history = pastCounts ? sizeHistory(pastRuns) : []
+  const past = sizeHistory(pastRuns)
+  const history = pastCounts ? past : []
   const outcome = sizeVerdict(evidence, history, verdictPolicy)
+  const other = past.length > 0 ? sizeVerdict(evidence, pastCounts ? [] : past, verdictPolicy) : null
   return {
     measured,
     evidence,
     history,
     verdict: outcome.ok ? outcome.verdict : null,
+    otherVerdict: other?.ok ? other.verdict : null,
     conflicts: evidenceConflicts(evidence, verdictPolicy),
     facts: caseFactsOf(measured, sheet, policy),
     verdictPolicy,

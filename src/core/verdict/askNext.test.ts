@@ -1,3 +1,4 @@
+import { VERDICT_POLICY } from './verdictPolicy'
 import fc from 'fast-check'
 import type { PossibleMeasurement } from './askNext'
 import { askNext, entropyBits } from './askNext'
@@ -40,6 +41,7 @@ describe('askNext', () => {
         measure({ id: 'fine but slow', uncertaintyMm: 0.005, minutes: 30 }),
         measure({ id: 'case again', side: 'case', uncertaintyMm: 0.02 }),
       ],
+      VERDICT_POLICY,
     )
     expect(next?.ranked[0]?.id).toBe('fine')
     expect(next?.ranked.find((m) => m.id === 'fine but slow')?.entropyCut).toBeCloseTo(
@@ -54,6 +56,7 @@ describe('askNext', () => {
       [crystal(30.0, 0.01), opening(29.945, 0.01)],
       [{ sizeMm: 30, count: 12 }],
       [measure(), measure({ side: 'case' })],
+      VERDICT_POLICY,
     )
     expect(sure?.enough).toBe(true)
     expect(sure?.ranked[0]?.chanceOfChange).toBeLessThan(0.03)
@@ -70,6 +73,7 @@ describe('askNext', () => {
             [opening(mm)],
             [],
             [measure({ id: 'fine', uncertaintyMm: u / finer }), measure({ id: 'rough', uncertaintyMm: u })],
+            VERDICT_POLICY,
           )
           const cut = (id: string) => next?.ranked.find((m) => m.id === id)?.entropyCut ?? 0
           expect(cut('rough')).toBeGreaterThanOrEqual(0)
@@ -82,9 +86,11 @@ describe('askNext', () => {
   })
 
   it('has nothing to say before anything is known, and refuses an instrument without error', () => {
-    expect(askNext([], [], [measure()])).toBeNull()
-    expect(() => askNext([opening(30)], [], [measure({ uncertaintyMm: 0 })])).toThrow(/uncertaintyMm/)
-    expect(askNext([], [{ sizeMm: 30, count: 3 }], [measure()])?.entropy).toBeGreaterThan(0)
+    expect(askNext([], [], [measure()], VERDICT_POLICY)).toBeNull()
+    expect(() => askNext([opening(30)], [], [measure({ uncertaintyMm: 0 })], VERDICT_POLICY)).toThrow(
+      /uncertaintyMm/,
+    )
+    expect(askNext([], [{ sizeMm: 30, count: 3 }], [measure()], VERDICT_POLICY)?.entropy).toBeGreaterThan(0)
   })
 })
 
@@ -107,7 +113,7 @@ describe('evidence of every kind', () => {
       { kind: 'bore-and-gasket', bore: estimate(30.95), wall: estimate(0.5, 0.01) },
     ] as const
     const verdictOf = (items: readonly SizeEvidence[]) => {
-      const outcome = sizeVerdict(items)
+      const outcome = sizeVerdict(items, [], VERDICT_POLICY)
       return outcome.ok ? outcome.verdict.candidates.map((c) => c.probability) : []
     }
     const first = verdictOf(all)
@@ -120,7 +126,7 @@ describe('evidence of every kind', () => {
 
   it('is surer with a fragment than without', () => {
     const pick = (items: readonly SizeEvidence[]) => {
-      const outcome = sizeVerdict(items)
+      const outcome = sizeVerdict(items, [], VERDICT_POLICY)
       return outcome.ok ? outcome.verdict.pick.probability : 0
     }
     expect(pick([opening(29.95), fragment])).toBeGreaterThan(pick([opening(29.95)]))
@@ -134,7 +140,7 @@ describe('evidenceConflicts', () => {
       opening(29.95),
       { kind: 'bore-and-gasket', bore: estimate(30.95), wall: estimate(0.5, 0.01) },
     ] as const
-    const [odd] = evidenceConflicts(wrongOne)
+    const [odd] = evidenceConflicts(wrongOne, VERDICT_POLICY)
     expect(odd).toMatchObject({ kind: 'crystal', index: 0 })
     expect(odd?.standardDeviations).toBeGreaterThan(2.5)
     expect(odd?.likely).toMatch(/wrong one/)
@@ -142,11 +148,11 @@ describe('evidenceConflicts', () => {
 
   it('names both of two that disagree, and none that agree', () => {
     expect(
-      evidenceConflicts([crystal(30.4), opening(29.95)])
+      evidenceConflicts([crystal(30.4), opening(29.95)], VERDICT_POLICY)
         .map((o) => o.kind)
         .sort(),
     ).toEqual(['crystal', 'opening-with-gasket'])
-    expect(evidenceConflicts([crystal(30.0), opening(29.95)])).toEqual([])
-    expect(evidenceConflicts([crystal(30.0)])).toEqual([])
+    expect(evidenceConflicts([crystal(30.0), opening(29.95)], VERDICT_POLICY)).toEqual([])
+    expect(evidenceConflicts([crystal(30.0)], VERDICT_POLICY)).toEqual([])
   })
 })

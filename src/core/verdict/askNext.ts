@@ -7,7 +7,6 @@ import { crystalDiameter, freeOpening, isCaseSide } from './SizeEvidence'
 import type { SizeCandidate } from './sizeVerdict'
 import { sizeVerdict } from './sizeVerdict'
 import type { VerdictPolicy } from './verdictPolicy'
-import { VERDICT_POLICY } from './verdictPolicy'
 
 /** A measurement that could be made next. */
 export interface PossibleMeasurement {
@@ -59,7 +58,7 @@ export function askNext(
   evidence: readonly SizeEvidence[],
   history: readonly SizeHistory[],
   possible: readonly PossibleMeasurement[],
-  policy: VerdictPolicy = VERDICT_POLICY,
+  policy: VerdictPolicy,
 ): NextMeasurements | null {
   const now = sizeVerdict(evidence, history, policy)
   if (!now.ok) return null

@@ -3,7 +3,7 @@ import { fuseEstimates } from '../measure/fuseEstimates'
 import type { SizeEvidence } from './SizeEvidence'
 import { crystalDiameter, freeOpening, isCaseSide } from './SizeEvidence'
 import type { VerdictPolicy } from './verdictPolicy'
-import { CONFLICT_STANDARD_DEVIATIONS, VERDICT_POLICY } from './verdictPolicy'
+import { CONFLICT_STANDARD_DEVIATIONS } from './verdictPolicy'
 
 /** One piece of evidence that does not agree with the rest. */
 export interface OddEvidence {
@@ -50,10 +50,7 @@ function impliedSize(evidence: SizeEvidence, policy: VerdictPolicy): Estimate {
  * Evidence that disagrees with what all the other evidence says together, the worst first.
  * With two items it cannot be said which is wrong: both are named.
  */
-export function evidenceConflicts(
-  evidence: readonly SizeEvidence[],
-  policy: VerdictPolicy = VERDICT_POLICY,
-): OddEvidence[] {
+export function evidenceConflicts(evidence: readonly SizeEvidence[], policy: VerdictPolicy): OddEvidence[] {
   const sizes = evidence.map((item) => impliedSize(item, policy))
   const odd = evidence.flatMap((item, index): OddEvidence[] => {
     const own = sizes[index]

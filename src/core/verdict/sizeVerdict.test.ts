@@ -1,10 +1,14 @@
 import fc from 'fast-check'
-import type { SizeEvidence } from './SizeEvidence'
+import type { SizeEvidence, SizeHistory } from './SizeEvidence'
 import { sizeVerdict } from './sizeVerdict'
 import { VERDICT_POLICY } from './verdictPolicy'
 
-function verdictOf(...args: Parameters<typeof sizeVerdict>) {
-  const outcome = sizeVerdict(...args)
+function verdictOf(
+  evidence: readonly SizeEvidence[],
+  history: readonly SizeHistory[] = [],
+  policy = VERDICT_POLICY,
+) {
+  const outcome = sizeVerdict(evidence, history, policy)
   if (!outcome.ok) throw new Error(outcome.reason)
   return outcome.verdict
 }
@@ -21,7 +25,7 @@ const uMm = fc.double({ min: 0.003, max: 0.1, noNaN: true })
 
 describe('sizeVerdict', () => {
   it('says so when there is nothing to go by', () => {
-    expect(sizeVerdict([])).toEqual({ ok: false, reason: 'no-evidence' })
+    expect(sizeVerdict([], [], VERDICT_POLICY)).toEqual({ ok: false, reason: 'no-evidence' })
   })
 
   it('gives probabilities that make one', () => {

@@ -4,7 +4,7 @@ import { requireNotNegative, requirePositive } from '../guard/require'
 import type { SizeEvidence, SizeHistory } from './SizeEvidence'
 import { crystalDiameter, freeOpening, isCaseSide } from './SizeEvidence'
 import type { VerdictPolicy } from './verdictPolicy'
-import { CONFLICT_STANDARD_DEVIATIONS, VERDICT_POLICY } from './verdictPolicy'
+import { CONFLICT_STANDARD_DEVIATIONS } from './verdictPolicy'
 
 export interface SizeCandidate {
   readonly sizeMm: number
@@ -45,8 +45,8 @@ const MARGIN_STEPS = 5
  */
 export function sizeVerdict(
   evidence: readonly SizeEvidence[],
-  history: readonly SizeHistory[] = [],
-  policy: VerdictPolicy = VERDICT_POLICY,
+  history: readonly SizeHistory[],
+  policy: VerdictPolicy,
 ): SizeVerdictOutcome {
   requirePositive('stepMm', policy.stepMm, 'mm')
   requirePositive('makerUncertaintyMm', policy.makerUncertaintyMm, 'mm')

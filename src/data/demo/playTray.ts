@@ -1,5 +1,4 @@
 import { fittingDies, openingOf } from '@/core/dies/fittingDies'
-import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import { shortlist } from '@/core/fit/shortlist'
 import { stockIndex } from '@/core/fit/stockIndex'
@@ -12,8 +11,9 @@ import { parseMm } from '@/core/units/parseMm'
 import { seededRandom } from '@/devices/seededRandom'
 import { simulatedBench } from '@/devices/simulated-bench/simulatedBench'
 import type { Db } from '../client'
-import type { CaseSheet } from '../queries/caseSheets'
-import { pressRunsOfCaseSheet } from '../queries/caseSheets'
+import type { CaseSheet } from '@/core/tray/CaseSheet'
+import { policyWith } from '@/core/policy/policyChanges'
+import { pressRunsOfSheets } from '../queries/caseSheets'
 import { insertPick, insertPressRun } from '../queries/picks'
 import type { NewReading, Reading } from '../queries/readings'
 import { insertReadings } from '../queries/readings'
@@ -113,6 +113,9 @@ async function playReadings(
   return rows.length > 0 ? insertReadings(world.db, rows) : []
 }
 
+/** The demo shop changed nothing in Settings. */
+const POLICY = policyWith({})
+
 async function playPick(
   world: DemoWorld,
   tray: Tray,
@@ -121,24 +124,37 @@ async function playPick(
   demo: DemoTray,
 ): Promise<void> {
   const { db } = world
-  const pastRuns = await pressRunsOfCaseSheet(db, sheet.id)
-  const readout = trayReadout(readings, sheet, pastRuns)
+  const pastRuns = (await pressRunsOfSheets(db, [sheet.id])).get(sheet.id) ?? []
+  const readout = trayReadout(readings, sheet, pastRuns, {
+    shapes: [],
+    pastCounts: true,
+    policy: POLICY.fit,
+    verdict: POLICY.verdict,
+  })
   if (!readout.facts.ok) throw new Error(`demo tray ${tray.number}: ${readout.facts.missing} missing`)
   const { facts } = readout.facts
   const { wishes, verdict } = readout
-  const [pair] = shortlist(stockIndex(world.crystals, world.gaskets), facts, wishes).fitting
+  const [pair] = shortlist(stockIndex(world.crystals, world.gaskets), facts, wishes, {
+    policy: POLICY.fit,
+  }).fitting
   if (!pair) throw new Error(`demo tray ${tray.number} (${demo.caseName}): nothing fits`)
   const pickedAt = new Date(tray.openedAt.getTime() + 3 * HOUR_MS)
   const pick = await insertPick(db, {
     trayId: tray.id,
     crystalId: pair.crystal.id,
     gasketId: pair.gasket?.id ?? null,
-    evidence: snapshotPick(pair, { facts, wishes, verdict, readings, policy: FIT_POLICY }),
+    evidence: snapshotPick(pair, { facts, wishes, verdict, readings, policy: POLICY.fit }),
     pickedAt,
   })
   if (demo.progress.kind !== 'pressed') return
 
-  const { pusher, support } = fittingDies(await allDies(db), pair.crystal, sheet, openingOf(facts))
+  const { pusher, support } = fittingDies(
+    await allDies(db),
+    pair.crystal,
+    sheet,
+    openingOf(facts),
+    POLICY.die,
+  )
   if (!pusher?.ok || !support?.ok) throw new Error(`demo tray ${tray.number}: no dies fit`)
   const press = world.presses.find((p) => demo.progress.kind === 'pressed' && p.kind === demo.progress.press)
   if (!press) throw new Error('demo presses are missing')

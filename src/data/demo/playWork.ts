@@ -3,12 +3,12 @@ import { stageIndex } from '@/core/stages/stages'
 import { allHazards, standingHazards } from '@/core/tray/hazards'
 import { jobFactsOf } from '@/core/tray/jobFactsOf'
 import type { Db } from '../client'
-import type { CaseSheet } from '../queries/caseSheets'
+import type { CaseSheet } from '@/core/tray/CaseSheet'
 import { insertFinding } from '../queries/findings'
 import { insertMethodRun } from '../queries/methodRuns'
 import { insertPhoto } from '../queries/photos'
 import { insertTick } from '../queries/ticks'
-import { insertTrailEvents, trailOfTray } from '../queries/trail'
+import { insertTrailEvents, trailsOf } from '../queries/trail'
 import type { Tray } from '../queries/trays'
 import { demoPicture } from './demoPicture'
 import type { DemoTray } from './DemoTray'
@@ -80,7 +80,7 @@ async function playTrail(db: Db, tray: Tray, demo: DemoTray, minute: (n: number)
     await insertTick(db, { trayId: tray.id, subject: 'step:strap-off', done: true, at: minute(10) })
   }
   if (stageIndex(demo.stage) <= stageIndex('close')) return
-  const off = await trailOfTray(db, tray.id)
+  const off = (await trailsOf(db, [tray.id])).get(tray.id) ?? []
   await insertTrailEvents(
     db,
     off

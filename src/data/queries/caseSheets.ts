@@ -1,8 +1,8 @@
-import { and, asc, desc, eq } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray } from 'drizzle-orm'
+import type { CaseSheet } from '@/core/tray/CaseSheet'
 import type { Db } from '../client'
 import { caseSheets, crystals, dies, gaskets, picks, presses, pressRuns, trays } from '../schema'
 
-export type CaseSheet = typeof caseSheets.$inferSelect
 export type NewCaseSheet = typeof caseSheets.$inferInsert
 
 export function allCaseSheets(db: Db): Promise<CaseSheet[]> {
@@ -36,11 +36,22 @@ export async function updateCaseSheet(db: Db, id: number, row: NewCaseSheet): Pr
   return changed.length > 0
 }
 
-/** Every press run ever made on one case sheet, newest first, with what was pressed and how. */
-export function pressRunsOfCaseSheet(db: Db, caseSheetId: number) {
+/** Every press run ever made on each case sheet, newest first, with what was pressed and how. */
+export async function pressRunsOfSheets(
+  db: Db,
+  caseSheetIds: readonly number[],
+): Promise<Map<number, SheetPressRun[]>> {
+  const bySheet = new Map<number, SheetPressRun[]>(caseSheetIds.map((id) => [id, []]))
+  if (caseSheetIds.length === 0) return bySheet
+  for (const run of await runsJoined(db, caseSheetIds)) bySheet.get(run.caseSheetId)?.push(run)
+  return bySheet
+}
+
+function runsJoined(db: Db, caseSheetIds: readonly number[]) {
   return db
     .select({
       id: pressRuns.id,
+      caseSheetId: trays.caseSheetId,
       trayId: trays.id,
       trayNumber: trays.number,
       ownerMark: trays.ownerMark,
@@ -76,8 +87,8 @@ export function pressRunsOfCaseSheet(db: Db, caseSheetId: number) {
     .leftJoin(dies, eq(dies.id, pressRuns.pusherId))
     .innerJoin(crystals, eq(crystals.id, picks.crystalId))
     .leftJoin(gaskets, eq(gaskets.id, picks.gasketId))
-    .where(and(eq(trays.caseSheetId, caseSheetId)))
+    .where(inArray(trays.caseSheetId, [...caseSheetIds]))
     .orderBy(desc(pressRuns.ranAt), desc(pressRuns.id))
 }
 
-export type SheetPressRun = Awaited<ReturnType<typeof pressRunsOfCaseSheet>>[number]
+export type SheetPressRun = Awaited<ReturnType<typeof runsJoined>>[number]

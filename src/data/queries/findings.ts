@@ -1,17 +1,23 @@
-import { and, asc, eq, isNull } from 'drizzle-orm'
+import { and, asc, eq, inArray, isNull } from 'drizzle-orm'
 import type { Db } from '../client'
 import { findings } from '../schema'
+import { rowsByTray } from './rowsByTray'
 
 export type Finding = typeof findings.$inferSelect
 export type NewFinding = typeof findings.$inferInsert
 
-/** Findings of a tray that stand, the oldest first. */
-export function standingFindings(db: Db, trayId: number): Promise<Finding[]> {
-  return db
+/** Findings that stand by tray, the oldest first. */
+export async function standingFindingsOf(
+  db: Db,
+  trayIds: readonly number[],
+): Promise<Map<number, Finding[]>> {
+  if (trayIds.length === 0) return new Map()
+  const rows = await db
     .select()
     .from(findings)
-    .where(and(eq(findings.trayId, trayId), isNull(findings.takenBackAt)))
+    .where(and(inArray(findings.trayId, [...trayIds]), isNull(findings.takenBackAt)))
     .orderBy(asc(findings.id))
+  return rowsByTray(trayIds, rows)
 }
 
 export async function insertFinding(db: Db, row: NewFinding): Promise<void> {

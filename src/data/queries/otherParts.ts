@@ -1,4 +1,4 @@
-import { asc, getTableColumns } from 'drizzle-orm'
+import { asc, getTableColumns, inArray } from 'drizzle-orm'
 import type { Die } from '@/core/dies/Die'
 import type { StockBezel, StockChapterRing, StockInsert, StockORing } from '@/core/stock/otherParts'
 import type { Db } from '../client'
@@ -26,6 +26,15 @@ export function allORings(db: Db): Promise<StockORing[]> {
 
 export function allBezels(db: Db): Promise<StockBezel[]> {
   return db.select(bezelColumns).from(bezels).orderBy(asc(bezels.outerMm), asc(bezels.id))
+}
+
+export async function bezelsByIds(db: Db, ids: readonly number[]): Promise<StockBezel[]> {
+  return ids.length === 0
+    ? []
+    : db
+        .select(bezelColumns)
+        .from(bezels)
+        .where(inArray(bezels.id, [...ids]))
 }
 
 export function allInserts(db: Db): Promise<StockInsert[]> {

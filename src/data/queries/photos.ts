@@ -1,21 +1,23 @@
-import { and, asc, count, eq } from 'drizzle-orm'
+import { and, asc, eq, inArray } from 'drizzle-orm'
 import type { Db } from '../client'
 import { photos } from '../schema'
+import { rowsByTray } from './rowsByTray'
 
 export type NewPhoto = typeof photos.$inferInsert
 
-/** What a page needs to show a tray's pictures; their bytes are fetched one by one. */
-export function photosOfTray(db: Db, trayId: number) {
-  const { id, caption, widthPx, heightPx, takenAt } = photos
-  return db
-    .select({ id, caption, widthPx, heightPx, takenAt })
-    .from(photos)
-    .where(eq(photos.trayId, trayId))
-    .orderBy(asc(id))
-}
+/** What is kept with a picture beside its bytes, which are fetched one by one. */
+export type KeptPhoto = Omit<typeof photos.$inferSelect, 'bytes'>
 
-export async function countPhotos(db: Db, trayId: number): Promise<number> {
-  return (await db.select({ n: count() }).from(photos).where(eq(photos.trayId, trayId)))[0]?.n ?? 0
+/** Pictures by tray, the oldest first. */
+export async function photosOf(db: Db, trayIds: readonly number[]): Promise<Map<number, KeptPhoto[]>> {
+  if (trayIds.length === 0) return new Map()
+  const { id, trayId, caption, widthPx, heightPx, takenAt } = photos
+  const rows = await db
+    .select({ id, trayId, caption, widthPx, heightPx, takenAt })
+    .from(photos)
+    .where(inArray(trayId, [...trayIds]))
+    .orderBy(asc(id))
+  return rowsByTray(trayIds, rows)
 }
 
 export async function photoBytes(db: Db, id: number): Promise<Uint8Array | undefined> {

@@ -1,15 +1,41 @@
-import { asc, desc, eq } from 'drizzle-orm'
+import { asc, desc, eq, getTableColumns, inArray } from 'drizzle-orm'
+import { alias } from 'drizzle-orm/pg-core'
+import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import type { Db } from '../client'
-import { picks, pressRuns } from '../schema'
+import { crystals, gaskets, picks, pressRuns } from '../schema'
+import { rowsByTray } from './rowsByTray'
 
 export type Pick = typeof picks.$inferSelect
 export type NewPick = typeof picks.$inferInsert
 export type PressRun = typeof pressRuns.$inferSelect
 export type NewPressRun = typeof pressRuns.$inferInsert
 
-/** The pick that counts: the newest of the tray. */
-export async function latestPick(db: Db, trayId: number): Promise<Pick | undefined> {
-  return (await db.select().from(picks).where(eq(picks.trayId, trayId)).orderBy(desc(picks.id)).limit(1))[0]
+/** A pick with the parts it chose, as their lines are now. */
+export interface PickedParts {
+  readonly pick: Pick
+  readonly crystal: StockCrystal
+  /** null where no ring goes with the crystal */
+  readonly gasket: StockGasket | null
+  /** the second ring of a removable bezel */
+  readonly bezelGasket: StockGasket | null
+}
+
+/** The pick that counts of each tray that has one: its newest. */
+export async function latestPicksOf(db: Db, trayIds: readonly number[]): Promise<Map<number, PickedParts>> {
+  if (trayIds.length === 0) return new Map()
+  const bezelGaskets = alias(gaskets, 'bezel_gaskets')
+  const { changed: _ofCrystal, ...crystal } = getTableColumns(crystals)
+  const { changed: _ofGasket, ...gasket } = getTableColumns(gaskets)
+  const { changed: _ofBezelGasket, ...bezelGasket } = getTableColumns(bezelGaskets)
+  const rows = await db
+    .selectDistinctOn([picks.trayId], { pick: picks, crystal, gasket, bezelGasket })
+    .from(picks)
+    .innerJoin(crystals, eq(crystals.id, picks.crystalId))
+    .leftJoin(gaskets, eq(gaskets.id, picks.gasketId))
+    .leftJoin(bezelGaskets, eq(bezelGaskets.id, picks.bezelGasketId))
+    .where(inArray(picks.trayId, [...trayIds]))
+    .orderBy(asc(picks.trayId), desc(picks.id))
+  return new Map(rows.map((row) => [row.pick.trayId, row]))
 }
 
 export async function insertPick(db: Db, row: NewPick): Promise<Pick> {
@@ -18,9 +44,15 @@ export async function insertPick(db: Db, row: NewPick): Promise<Pick> {
   return pick
 }
 
-/** Press runs of one tray, oldest first. */
-export function pressRunsOfTray(db: Db, trayId: number): Promise<PressRun[]> {
-  return db.select().from(pressRuns).where(eq(pressRuns.trayId, trayId)).orderBy(asc(pressRuns.id))
+/** Press runs by tray, oldest first. */
+export async function pressRunsOf(db: Db, trayIds: readonly number[]): Promise<Map<number, PressRun[]>> {
+  if (trayIds.length === 0) return new Map()
+  const rows = await db
+    .select()
+    .from(pressRuns)
+    .where(inArray(pressRuns.trayId, [...trayIds]))
+    .orderBy(asc(pressRuns.id))
+  return rowsByTray(trayIds, rows)
 }
 
 export async function insertPressRun(db: Db, row: NewPressRun): Promise<void> {

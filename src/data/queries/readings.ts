@@ -1,40 +1,27 @@
-import { and, asc, eq, inArray, isNull } from 'drizzle-orm'
+import { asc, eq, getTableColumns, inArray } from 'drizzle-orm'
 import type { Db } from '../client'
 import { readings, readingVoids } from '../schema'
+import { rowsByTray } from './rowsByTray'
 
 export type Reading = typeof readings.$inferSelect
 export type NewReading = typeof readings.$inferInsert
 
-/** Readings of one tray that stand, oldest first. */
-export async function standingReadings(db: Db, trayId: number): Promise<Reading[]> {
-  return (await standingReadingsOf(db, [trayId])).get(trayId) ?? []
+/** A reading as it is kept, with what became of it. */
+export interface KeptReading extends Reading {
+  /** null while it stands */
+  readonly voidReason: string | null
 }
 
-/** Readings that stand, by tray, oldest first. */
-export async function standingReadingsOf(
-  db: Db,
-  trayIds: readonly number[],
-): Promise<Map<number, Reading[]>> {
-  const byTray = new Map<number, Reading[]>()
-  if (trayIds.length === 0) return byTray
+/** Readings by tray, standing and taken back, oldest first. */
+export async function readingsOf(db: Db, trayIds: readonly number[]): Promise<Map<number, KeptReading[]>> {
+  if (trayIds.length === 0) return new Map()
   const rows = await db
-    .select({ reading: readings })
+    .select({ ...getTableColumns(readings), voidReason: readingVoids.reason })
     .from(readings)
     .leftJoin(readingVoids, eq(readingVoids.readingId, readings.id))
-    .where(and(inArray(readings.trayId, [...trayIds]), isNull(readingVoids.readingId)))
+    .where(inArray(readings.trayId, [...trayIds]))
     .orderBy(asc(readings.id))
-  for (const { reading } of rows) byTray.set(reading.trayId, [...(byTray.get(reading.trayId) ?? []), reading])
-  return byTray
-}
-
-/** Readings of one tray that were taken back, with the reason, oldest first. */
-export function voidedReadings(db: Db, trayId: number) {
-  return db
-    .select({ reading: readings, reason: readingVoids.reason, voidedAt: readingVoids.voidedAt })
-    .from(readings)
-    .innerJoin(readingVoids, eq(readingVoids.readingId, readings.id))
-    .where(eq(readings.trayId, trayId))
-    .orderBy(asc(readings.id))
+  return rowsByTray(trayIds, rows)
 }
 
 export async function insertReadings(db: Db, rows: NewReading[]): Promise<Reading[]> {

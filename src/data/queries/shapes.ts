@@ -1,34 +1,27 @@
-import { asc, eq, inArray } from 'drizzle-orm'
+import { asc, eq, getTableColumns, inArray } from 'drizzle-orm'
 import type { Db } from '../client'
 import { shapeReadings, shapeReadingVoids } from '../schema'
+import { rowsByTray } from './rowsByTray'
 
 export type ShapeReading = typeof shapeReadings.$inferSelect
 export type NewShapeReading = typeof shapeReadings.$inferInsert
 
-export interface ShapeRow {
-  readonly shape: ShapeReading
+/** A shape reading as it is kept, with what became of it. */
+export interface KeptShape extends ShapeReading {
   /** null while it stands */
   readonly voidReason: string | null
 }
 
 /** Shape readings by tray, standing and taken back, oldest first. */
-export async function shapesOf(db: Db, trayIds: readonly number[]): Promise<Map<number, ShapeRow[]>> {
-  const byTray = new Map<number, ShapeRow[]>(trayIds.map((id) => [id, []]))
-  if (trayIds.length === 0) return byTray
+export async function shapesOf(db: Db, trayIds: readonly number[]): Promise<Map<number, KeptShape[]>> {
+  if (trayIds.length === 0) return new Map()
   const rows = await db
-    .select({ shape: shapeReadings, voidReason: shapeReadingVoids.reason })
+    .select({ ...getTableColumns(shapeReadings), voidReason: shapeReadingVoids.reason })
     .from(shapeReadings)
     .leftJoin(shapeReadingVoids, eq(shapeReadingVoids.shapeReadingId, shapeReadings.id))
     .where(inArray(shapeReadings.trayId, [...trayIds]))
     .orderBy(asc(shapeReadings.id))
-  for (const row of rows) byTray.get(row.shape.trayId)?.push(row)
-  return byTray
-}
-
-/** Shape readings of one tray that stand, oldest first. */
-export async function standingShapes(db: Db, trayId: number): Promise<ShapeReading[]> {
-  const rows = (await shapesOf(db, [trayId])).get(trayId) ?? []
-  return rows.filter((row) => row.voidReason === null).map((row) => row.shape)
+  return rowsByTray(trayIds, rows)
 }
 
 export async function insertShape(db: Db, row: NewShapeReading): Promise<void> {

@@ -1,8 +1,10 @@
-import { and, desc, eq, gte, sql } from 'drizzle-orm'
+import { and, desc, eq, gte, inArray, sql } from 'drizzle-orm'
 import type { MoveReason, PartKind } from '@/core/stock/partKinds'
+import { PART_KINDS } from '@/core/stock/partKinds'
 import type { Db } from '../client'
 import { stockMoves } from '../schema'
 import { partTable } from './partTables'
+import { rowsByTray } from './rowsByTray'
 
 export interface StockMove {
   readonly kind: PartKind
@@ -56,24 +58,51 @@ export function movesOfPart(db: Db, kind: PartKind, partId: number, most: number
     .limit(most)
 }
 
+/** A part taken out of its drawer for a tray. */
 export interface PartOut {
+  readonly trayId: number
   readonly kind: PartKind
   readonly partId: number
   readonly count: number
   /** when the last of them was taken */
   readonly since: Date
+  readonly code: string
+  readonly drawer: string
 }
 
-/** Pieces taken out for a tray and not put back. */
-export async function partsOutFor(db: Db, trayId: number): Promise<PartOut[]> {
-  const count = sql`-sum(${stockMoves.change})`.mapWith(Number)
-  const since = sql`max(${stockMoves.movedAt}) filter (where ${stockMoves.change} < 0)`.mapWith(
-    stockMoves.movedAt,
-  )
-  return db
-    .select({ kind: stockMoves.partKind, partId: stockMoves.partId, count, since })
+/** Pieces taken out for each tray and not put back, with the line they are of. */
+export async function partsOutOf(db: Db, trayIds: readonly number[]): Promise<Map<number, PartOut[]>> {
+  if (trayIds.length === 0) return new Map()
+  const { trayId, partKind: kind, partId } = stockMoves
+  const rows = await db
+    .select({
+      trayId: sql`${trayId}`.mapWith(trayId),
+      kind,
+      partId,
+      count: sql`-sum(${stockMoves.change})`.mapWith(Number),
+      since: sql`max(${stockMoves.movedAt}) filter (where ${stockMoves.change} < 0)`.mapWith(
+        stockMoves.movedAt,
+      ),
+      code: ofLine('code'),
+      drawer: ofLine('drawer'),
+    })
     .from(stockMoves)
-    .where(eq(stockMoves.trayId, trayId))
-    .groupBy(stockMoves.partKind, stockMoves.partId)
+    .where(inArray(trayId, [...trayIds]))
+    .groupBy(trayId, kind, partId)
     .having(sql`-sum(${stockMoves.change}) > 0`)
+    .orderBy(kind, partId)
+  // A line that was deleted has nothing to show or to put back.
+  const there = rows.flatMap(({ code, drawer, ...row }) =>
+    code === null || drawer === null ? [] : [{ ...row, code, drawer }],
+  )
+  return rowsByTray(trayIds, there)
+}
+
+/** A column of the line a move is of, whichever kind's table it stands in; null where the line is gone. */
+function ofLine(column: 'code' | 'drawer') {
+  const cases = PART_KINDS.map((kind) => {
+    const table = partTable(kind)
+    return sql`when ${kind} then (select ${table[column]} from ${table} where ${table.id} = ${stockMoves.partId})`
+  })
+  return sql<string | null>`case ${stockMoves.partKind} ${sql.join(cases, sql` `)} end`
 }

@@ -1,44 +1,63 @@
-import { and, asc, desc, eq, inArray, ne } from 'drizzle-orm'
+import { asc, desc, eq, inArray, sql } from 'drizzle-orm'
 import { NO_PLACE } from '@/core/trail/partsTrail'
 import type { TrailEvent } from '@/core/trail/partsTrail'
 import type { Db } from '../client'
 import { trailEvents, trays } from '../schema'
+import { rowsByTray } from './rowsByTray'
 
 type TrailRow = typeof trailEvents.$inferSelect
 export type NewTrailEvent = typeof trailEvents.$inferInsert
 
-/** Everything recorded on a tray's trail, in order. */
-export async function trailOfTray(db: Db, trayId: number): Promise<TrailEvent[]> {
+/** Everything recorded on each tray's trail, in order. */
+export async function trailsOf(db: Db, trayIds: readonly number[]): Promise<Map<number, TrailEvent[]>> {
+  if (trayIds.length === 0) return new Map()
   const rows = await db
     .select()
     .from(trailEvents)
-    .where(eq(trailEvents.trayId, trayId))
+    .where(inArray(trailEvents.trayId, [...trayIds]))
     .orderBy(asc(trailEvents.id))
-  return rows.map(eventOf)
+  return new Map([...rowsByTray(trayIds, rows)].map(([id, own]) => [id, own.map(eventOf)]))
 }
 
-/** Trails of the newest other trays of a case sheet, newest first. */
-export async function pastTrails(
+/** One tray's trail, among those of its case sheet. */
+export interface PastTrail {
+  readonly trayId: number
+  readonly events: readonly TrailEvent[]
+}
+
+/**
+ * The newest trails of each case sheet, newest tray first.
+ * @param most - trails a sheet
+ */
+export async function newestTrailsOf(
   db: Db,
-  caseSheetId: number,
-  exceptTrayId: number,
+  caseSheetIds: readonly number[],
   most: number,
-): Promise<TrailEvent[][]> {
-  const withTrail = await db
-    .selectDistinct({ id: trays.id })
+): Promise<Map<number, PastTrail[]>> {
+  if (caseSheetIds.length === 0) return new Map()
+  const place = sql<number>`row_number() over (partition by ${trays.caseSheetId} order by ${trays.id} desc)`
+  const newest = db
+    .select({ id: trays.id, caseSheetId: trays.caseSheetId, place: place.as('place') })
     .from(trays)
-    .innerJoin(trailEvents, eq(trailEvents.trayId, trays.id))
-    .where(and(eq(trays.caseSheetId, caseSheetId), ne(trays.id, exceptTrayId)))
-    .orderBy(desc(trays.id))
-    .limit(most)
-  if (withTrail.length === 0) return []
-  const ids = withTrail.map((t) => t.id)
+    .where(
+      sql`${trays.caseSheetId} in ${[...caseSheetIds]} and exists (select 1 from ${trailEvents} where ${trailEvents.trayId} = ${trays.id})`,
+    )
+    .as('newest')
   const rows = await db
-    .select()
-    .from(trailEvents)
-    .where(inArray(trailEvents.trayId, ids))
-    .orderBy(asc(trailEvents.id))
-  return ids.map((id) => rows.filter((row) => row.trayId === id).map(eventOf))
+    .select({ caseSheetId: newest.caseSheetId, event: trailEvents })
+    .from(newest)
+    .innerJoin(trailEvents, eq(trailEvents.trayId, newest.id))
+    .where(sql`${newest.place} <= ${most}`)
+    .orderBy(desc(newest.id), asc(trailEvents.id))
+  const bySheet = new Map<number, PastTrail[]>(caseSheetIds.map((id) => [id, []]))
+  for (const { caseSheetId, event } of rows) {
+    const trails = bySheet.get(caseSheetId) ?? []
+    const last = trails.at(-1)
+    if (last?.trayId === event.trayId)
+      trails[trails.length - 1] = { ...last, events: [...last.events, eventOf(event)] }
+    else trails.push({ trayId: event.trayId, events: [eventOf(event)] })
+  }
+  return bySheet
 }
 
 export async function insertTrailEvents(db: Db, rows: NewTrailEvent[]): Promise<void> {

@@ -1,4 +1,4 @@
-import { asc, desc, eq, inArray, isNull, max } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, isNull, max } from 'drizzle-orm'
 import type { StageId } from '@/core/stages/stages'
 import type { Db } from '../client'
 import { caseSheets, owners, trays } from '../schema'
@@ -28,6 +28,15 @@ export function traysInHand(db: Db) {
 /** Every tray ever opened, the newest first. */
 export function allTrays(db: Db) {
   return traysJoined(db).orderBy(desc(trays.number))
+}
+
+/** The newest tray of each case sheet that has one. */
+export async function lastTrayOfSheets(db: Db): Promise<ReadonlyMap<number, Tray>> {
+  const rows = await db
+    .selectDistinctOn([trays.caseSheetId])
+    .from(trays)
+    .orderBy(asc(trays.caseSheetId), desc(trays.number))
+  return new Map(rows.map((tray) => [tray.caseSheetId, tray]))
 }
 
 /** Numbers of trays by their id. */
@@ -64,6 +73,19 @@ export async function setTrayStage(
   finishedAt: Date | null,
 ): Promise<void> {
   await db.update(trays).set({ stage, finishedAt }).where(eq(trays.id, id))
+}
+
+/**
+ * Takes the next revision of a tray, if it still has the one given.
+ * @returns false when it was changed meanwhile, or is gone
+ */
+export async function claimRevision(db: Db, id: number, revision: number): Promise<boolean> {
+  const claimed = await db
+    .update(trays)
+    .set({ revision: revision + 1 })
+    .where(and(eq(trays.id, id), eq(trays.revision, revision)))
+    .returning({ id: trays.id })
+  return claimed.length > 0
 }
 
 export async function insertOwners(db: Db, rows: NewOwner[]): Promise<Owner[]> {

@@ -17,5 +17,5 @@ export const stockMoves = pgTable(
     trayId: integer('tray_id').references(() => trays.id),
     movedAt: timestamp('moved_at', { withTimezone: true }).notNull(),
   },
-  (table) => [index().on(table.partKind, table.partId)],
+  (table) => [index().on(table.partKind, table.partId), index().on(table.trayId)],
 )

@@ -44,6 +44,8 @@ export const trays = pgTable(
     openedAt: timestamp('opened_at', { withTimezone: true }).notNull(),
     dueAt: timestamp('due_at', { withTimezone: true }).notNull(),
     finishedAt: timestamp('finished_at', { withTimezone: true }),
+    /** grows by one with every change of the tray: what was judged by an older one is judged anew */
+    revision: integer('revision').notNull().default(0),
   },
   (table) => [index().on(table.caseSheetId), index().on(table.finishedAt)],
 )

@@ -1,12 +1,12 @@
 import { circleFromChord } from '@/core/circle/chordAndSagitta'
 import { robustCircle } from '@/core/circle/robustCircle'
 import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
-import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { caseSheet } from '../../../tests/factories/caseSheet'
 import { seededRandom } from '../seededRandom'
 import { chordAndSagittaOf, rimPoints } from './brokenCrystal'
 import { simulatedBench } from './simulatedBench'
 
-const bench = (seed: number) => simulatedBench({ seed, sheet: caseSheetFacts() })
+const bench = (seed: number) => simulatedBench({ seed, sheet: caseSheet() })
 const diameter = { dimension: 'crystal-diameter', placeIndex: 0 } as const
 
 describe('simulatedBench', () => {
@@ -63,7 +63,7 @@ describe('simulatedBench', () => {
   })
 
   it('photographs nothing where the sheet knows no crystal', () => {
-    const blank = simulatedBench({ seed: 1, sheet: caseSheetFacts({ crystalDiameterMm: null }) })
+    const blank = simulatedBench({ seed: 1, sheet: caseSheet({ crystalDiameterMm: null }) })
     expect(blank.photograph(blank.breakCrystal(3))).toBeNull()
   })
 })

@@ -1,6 +1,6 @@
 import type { InstrumentSpec } from '@/core/measure/InstrumentSpec'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
-import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
+import type { CaseSheet } from '@/core/tray/CaseSheet'
 import { seededRandom } from '../seededRandom'
 import type { Photograph } from '../simulated-photograph/renderPhotograph'
 import { renderPhotograph } from '../simulated-photograph/renderPhotograph'
@@ -16,7 +16,7 @@ import { simulatedInstrument } from './simulatedInstrument'
 export interface SimulatedBenchOptions {
   /** the same seed is the same piece, the same hands and the same break */
   readonly seed: number
-  readonly sheet: CaseSheetFacts
+  readonly sheet: CaseSheet
 }
 
 /** A bench nobody sits at: a hidden true piece, instruments with errors of their own, a crystal that may break. */

@@ -1,7 +1,7 @@
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
-import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
+import type { CaseSheet } from '@/core/tray/CaseSheet'
 import { sheetValueMm } from '@/core/tray/caseFigures'
 import { seededRandom } from '../seededRandom'
 
@@ -39,7 +39,7 @@ function rimStream(seed: number) {
 }
 
 /** One piece of a case sheet's case: the same seed is the same piece. */
-export function simulatedCase(seed: number, sheet: CaseSheetFacts): SimulatedCase {
+export function simulatedCase(seed: number, sheet: CaseSheet): SimulatedCase {
   const random = seededRandom(seed)
   const piece = new Map<DimensionId, number>()
   for (const { id } of Object.values(DIMENSIONS)) {

@@ -1,6 +1,6 @@
 import { parseMm } from '@/core/units/parseMm'
 import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
-import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { caseSheet } from '../../../tests/factories/caseSheet'
 import { seededRandom } from '../seededRandom'
 import { simulatedCase } from './simulatedCase'
 import { instrumentLine, simulatedInstrument } from './simulatedInstrument'
@@ -19,7 +19,7 @@ describe('simulatedInstrument', () => {
   const caliper = (seed: number, zeroOffsetMm = 0) =>
     simulatedInstrument(
       { ...TYPICAL_INSTRUMENTS.caliper, zeroOffsetMm },
-      simulatedCase(7, caseSheetFacts()),
+      simulatedCase(7, caseSheet()),
       seededRandom(seed),
     )
 
@@ -27,7 +27,7 @@ describe('simulatedInstrument', () => {
     for (let seed = 0; seed < 50; seed++) {
       const line = caliper(seed).send(at(0)) ?? ''
       const parsed = parseMm(line)
-      const trueMm = simulatedCase(7, caseSheetFacts()).trueMm(at(0)) ?? 0
+      const trueMm = simulatedCase(7, caseSheet()).trueMm(at(0)) ?? 0
       expect(parsed.ok && Math.abs(parsed.valueMm - trueMm)).toBeLessThan(0.03 + 0.015)
     }
   })
@@ -41,7 +41,7 @@ describe('simulatedInstrument', () => {
   })
 
   it('has nothing to measure where the sheet knows nothing', () => {
-    const blank = simulatedCase(1, caseSheetFacts({ boreMm: null }))
+    const blank = simulatedCase(1, caseSheet({ boreMm: null }))
     expect(blank.trueMm(at(0))).toBeNull()
     expect(blank.trueMm({ dimension: 'opening', placeIndex: 0 })).toBeNull()
   })
@@ -49,14 +49,14 @@ describe('simulatedInstrument', () => {
 
 describe('simulatedCase', () => {
   it('is the same piece for the same seed and another for another', () => {
-    const sheet = caseSheetFacts()
+    const sheet = caseSheet()
     const bore = (seed: number) => simulatedCase(seed, sheet).trueMm(at(0))
     expect(bore(5)).toBe(bore(5))
     expect(bore(5)).not.toBe(bore(6))
   })
 
   it('leaves an opening of its own bore less two of its own walls', () => {
-    const piece = simulatedCase(11, caseSheetFacts())
+    const piece = simulatedCase(11, caseSheet())
     const wall = piece.trueMm({ dimension: 'gasket-wall', placeIndex: 0 }) ?? 0
     // Place 0 of both runs from 12 to 6.
     expect(piece.trueMm({ dimension: 'opening', placeIndex: 0 })).toBeCloseTo(

@@ -6,7 +6,7 @@ import type { SeenArc } from '@/core/photo-gauge/readPicture'
 import { findCorners, readPicture } from '@/core/photo-gauge/readPicture'
 import type { FoundMark } from '@/core/photo-gauge/sheetView'
 import { marksNear } from '@/core/photo-gauge/sheetView'
-import { caseSheetFacts } from '../../../tests/factories/caseSheet'
+import { caseSheet } from '../../../tests/factories/caseSheet'
 import { simulatedBench } from '../simulated-bench/simulatedBench'
 import { renderPhotograph } from './renderPhotograph'
 import type { Scene } from './Scene'
@@ -103,7 +103,7 @@ describe('a simulated photograph of a ring', () => {
 
 describe('the simulated bench’s photograph', () => {
   it('of a crystal it broke leads back to the size it hid', () => {
-    const bench = simulatedBench({ seed: 21, sheet: caseSheetFacts() })
+    const bench = simulatedBench({ seed: 21, sheet: caseSheet() })
     const camera = { widthPx: 1200, heightPx: 900, noise: 0.008 }
     const photo = bench.photograph(bench.breakCrystal(4), camera)
     if (!photo) throw new Error('nothing to photograph')

@@ -1,3 +1,4 @@
+import { caseSheet } from '../../../tests/factories/caseSheet'
 import fs from 'node:fs'
 import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
 import {
@@ -7,7 +8,7 @@ import {
   writeCaseSheetJson,
 } from './caseSheetJson'
 
-const SHEET = {
+const SHEET = caseSheet({
   maker: 'Vessalin',
   reference: 'Evening',
   boreMm: 28.74,
@@ -15,7 +16,7 @@ const SHEET = {
   pusherHours: '2,4',
   note: '“thin” lugs',
   id: 7,
-}
+})
 const message = (text: string) => {
   const outcome = readCaseSheetJson(text)
   return outcome.ok ? 'accepted' : outcome.message

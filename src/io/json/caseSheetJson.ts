@@ -1,6 +1,7 @@
 import type { FieldValue } from '@/core/records/checkRecord'
 import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
 import type { Field } from '@/core/records/Field'
+import type { CaseSheet } from '@/core/tray/CaseSheet'
 
 export const CASE_SHEET_FORMAT = 'whyalon-case-sheet'
 export const CASE_SHEET_FORMAT_VERSION = 1
@@ -9,8 +10,9 @@ export const CASE_SHEET_FORMAT_VERSION = 1
 export const CASE_SHEET_SCHEMA_PATH = '/case-sheet.schema.json'
 
 /** A case sheet as a document of its own: every field of the sheet, none of the shop's trays. */
-export function writeCaseSheetJson(sheet: Readonly<Record<string, unknown>>): string {
-  const fields = Object.fromEntries(CASE_SHEET_FIELDS.map(({ name }) => [name, sheet[name] ?? null]))
+export function writeCaseSheetJson(sheet: CaseSheet): string {
+  const values: Readonly<Record<string, unknown>> = { ...sheet }
+  const fields = Object.fromEntries(CASE_SHEET_FIELDS.map(({ name }) => [name, values[name] ?? null]))
   const document = { format: CASE_SHEET_FORMAT, formatVersion: CASE_SHEET_FORMAT_VERSION, sheet: fields }
   return `${JSON.stringify(document, null, 2)}\n`
 }

@@ -8,7 +8,7 @@ import { exportParts } from './exportParts'
 import { saveShopPolicy, shopPolicy } from '../shop/shopPolicy'
 import { importParts, mappingFor } from './importParts'
 import { labels } from './labels'
-import { trayByItsNumber } from '../listings'
+import { trayByItsNumber } from '../tray/trayPages'
 import { logPressRun } from '../tray/logPressRun'
 import { assortment, orderCsv, reorderList } from './orders'
 import { pickPair } from '../tray/pickPair'
@@ -215,14 +215,14 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
     )
     expect(orderCsv({ lines: [] })).toMatchObject({ ok: false })
     const run = { fromMm: 28, toMm: 33, stepMm: 0.1, each: 3, edgeThicknessMm: 1, material: 'mineral' }
-    const found = await assortment(store.db, run)
+    const found = await assortment(store.db, run, NOW)
     expect(found.ok && found.sizes).toBe(51)
     expect(found.ok && found.lines.every(({ order }) => order >= 1 && order <= 3)).toBe(true)
-    expect(await assortment(store.db, { ...run, stepMm: NaN })).toMatchObject({
+    expect(await assortment(store.db, { ...run, stepMm: NaN }, NOW)).toMatchObject({
       ok: false,
       errors: { stepMm: expect.stringMatching(/Step is missing/) as string },
     })
-    expect(await assortment(store.db, { ...run, toMm: 20 })).toMatchObject({ ok: false })
+    expect(await assortment(store.db, { ...run, toMm: 20 }, NOW)).toMatchObject({ ok: false })
   })
 
   it('print labels that say what they stand for', async () => {
@@ -268,16 +268,14 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
       if (tools) {
         const bare = await logPressRun(
           store.db,
-          { trayId: view.tray.id },
-          { outcome: 'home', quarterTurns: '2' },
+          { trayId: view.tray.id, fields: { outcome: 'home', quarterTurns: '2' } },
           NOW,
         )
         expect(!bare.ok && bare.errors.pressId).toMatch(/Press is missing/)
       }
       const logged = await logPressRun(
         store.db,
-        { trayId: view.tray.id, ...ids },
-        { outcome: 'home', quarterTurns: tools ? '2' : '0' },
+        { trayId: view.tray.id, ...ids, fields: { outcome: 'home', quarterTurns: tools ? '2' : '0' } },
         NOW,
       )
       if (!logged.ok) throw new Error(`${number} ${JSON.stringify(logged.errors)}`)
@@ -404,40 +402,42 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
 
   it('compare what else a case could have', async () => {
     const view = await tray(214)
-    const found = await compareUpgrades(store.db, { trayId: view.tray.id })
+    const found = await compareUpgrades(store.db, { trayId: view.tray.id }, NOW)
     if (!found.ok) throw new Error('refused')
     expect(found.upgrades.map(({ variant }) => variant.material)).toEqual(['mineral', 'sapphire'])
     const [mineral, sapphire] = found.upgrades
     expect(sapphire?.strength?.factor ?? 0).toBeGreaterThan(mineral?.strength?.factor ?? 0)
     expect(sapphire?.handsUnderPressureMm ?? 0).toBeGreaterThan(mineral?.handsUnderPressureMm ?? 0)
     expect(sapphire?.priceCents ?? 0).toBeGreaterThan(mineral?.priceCents ?? 0)
-    expect(await compareUpgrades(store.db, { trayId: 999_999 })).toMatchObject({ ok: false })
+    expect(await compareUpgrades(store.db, { trayId: 999_999 }, NOW)).toMatchObject({ ok: false })
   })
 
   it('leave it to the shop what it always does where practitioners differ', async () => {
     const school = async () =>
       (await tray(217)).job.procedure.steps.find(({ school: s }) => s?.id === 'back-seal')
     expect((await school())?.school?.option).toBe('keep-if-sound')
-    expect(await saveShopSchool(store.db, { school: 'back-seal', option: 'renew' })).toEqual({ ok: true })
+    expect(await saveShopSchool(store.db, { school: 'back-seal', option: 'renew' }, NOW)).toEqual({
+      ok: true,
+    })
     expect((await school())?.school).toMatchObject({
       option: 'renew',
       because: 'this shop always does it so',
     })
-    expect(await saveShopSchool(store.db, { school: 'back-seal', option: 'glue' })).toMatchObject({
+    expect(await saveShopSchool(store.db, { school: 'back-seal', option: 'glue' }, NOW)).toMatchObject({
       ok: false,
     })
-    expect(await saveShopSchool(store.db, { school: 'back-seal', option: '' })).toEqual({ ok: true })
+    expect(await saveShopSchool(store.db, { school: 'back-seal', option: '' }, NOW)).toEqual({ ok: true })
     expect((await school())?.school?.option).toBe('keep-if-sound')
   })
 
   it('are judged by the shop’s own limits once it set some', async () => {
-    expect(await saveShopPolicy(store.db, { 'interference-nylon-highMm': '0,03' })).toEqual({ ok: true })
+    expect(await saveShopPolicy(store.db, { 'interference-nylon-highMm': '0,03' }, NOW)).toEqual({ ok: true })
     const { policy, shortlist } = await tray(214)
     expect(policy.interferenceBands.nylon.highMm).toBe(0.03)
     expect(shortlist?.fitting.every(({ gasket }) => gasket?.material !== 'nylon')).toBe(true)
-    const crossed = await saveShopPolicy(store.db, { 'interference-nylon-lowMm': '0.2' })
+    const crossed = await saveShopPolicy(store.db, { 'interference-nylon-lowMm': '0.2' }, NOW)
     expect(!crossed.ok && crossed.errors['interference-nylon-lowMm']).toMatch(/must be below the most/)
-    expect(await saveShopPolicy(store.db, { 'interference-nylon-highMm': '0.10' })).toEqual({ ok: true })
+    expect(await saveShopPolicy(store.db, { 'interference-nylon-highMm': '0.10' }, NOW)).toEqual({ ok: true })
     expect((await shopPolicy(store.db)).fit.interferenceBands.nylon.highMm).toBe(0.1)
   })
 
@@ -461,10 +461,10 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
   ])('judge %s by the shop’s own limit, and as before once it is set back', async (_, own, number, of) => {
     const before = of(await tray(number))
     const builtIn = policyValues(await shopPolicy(store.db))
-    expect(await saveShopPolicy(store.db, own)).toEqual({ ok: true })
+    expect(await saveShopPolicy(store.db, own, NOW)).toEqual({ ok: true })
     expect(of(await tray(number))).not.toEqual(before)
     const back = Object.fromEntries(Object.keys(own).map((name) => [name, String(builtIn[name])]))
-    expect(await saveShopPolicy(store.db, back)).toEqual({ ok: true })
+    expect(await saveShopPolicy(store.db, back, NOW)).toEqual({ ok: true })
     expect(of(await tray(number))).toEqual(before)
   })
 })

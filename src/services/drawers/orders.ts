@@ -10,6 +10,7 @@ import { orderCount } from '@/core/stock/reorder'
 import type { Db } from '@/data/client'
 import { partsBelowMinimum } from '@/data/queries/partSearch'
 import { writeOrderCsv } from '@/io/csv/orderCsv'
+import { action } from '../action'
 import type { Refusal } from '../boundary'
 import { refuse, validate } from '../boundary'
 import { drawersInMemory } from './drawersInMemory'
@@ -70,14 +71,15 @@ const assortmentSchema = Joi.object<Assortment>({
     .required(),
 })
 
+export interface AssortmentFound {
+  readonly ok: true
+  readonly lines: OrderLine[]
+  /** sizes the run has */
+  readonly sizes: number
+}
+
 /** What to order so that a run of crystals is complete. */
-export async function assortment(
-  db: Db,
-  input: unknown,
-): Promise<{ ok: true; lines: OrderLine[]; sizes: number } | Refusal> {
-  const checked = validate(assortmentSchema, input)
-  if (!checked.ok) return checked
-  const run = checked.value
+export const assortment = action(assortmentSchema, async (db, run): Promise<AssortmentFound | Refusal> => {
   if (run.toMm < run.fromMm) return refuse('To: must not be smaller than from.', 'toMm')
   const sizes = sizesOf(run).length
   if (sizes > MOST_SIZES)
@@ -87,7 +89,7 @@ export async function assortment(
     )
   const { index } = await drawersInMemory(db)
   return { ok: true, lines: assortmentOrder(index.crystals, run), sizes }
-}
+})
 
 const csvSchema = Joi.object<{ lines: OrderLine[] }>({
   lines: Joi.array()

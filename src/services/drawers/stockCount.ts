@@ -4,8 +4,9 @@ import { PART_KINDS } from '@/core/stock/partKinds'
 import type { Db } from '@/data/client'
 import { stockLineById } from '@/data/queries/stockLines'
 import { moveStock } from '@/data/queries/stockMoves'
+import { action } from '../action'
 import type { Refusal } from '../boundary'
-import { idSchema, refuse, validate } from '../boundary'
+import { idSchema, refuse } from '../boundary'
 
 interface CountInput {
   readonly kind: PartKind
@@ -36,14 +37,12 @@ const countSchema = Joi.object<CountInput>({
 export type CountOutcome = { ok: true; quantity: number; change: number } | Refusal
 
 /** Sets a line to what was counted in its drawer; the difference is kept as a move. */
-export async function countPart(db: Db, input: unknown, now: Date): Promise<CountOutcome> {
-  const checked = validate(countSchema, input)
-  if (!checked.ok) return checked
-  const { kind, partId, counted } = checked.value
+export const countPart = action(countSchema, async (db, input, now): Promise<CountOutcome> => {
+  const { kind, partId, counted } = input
   const line = await stockLineById(db, kind, partId)
   if (!line) return refuse('This line is not in the drawers any more.')
   return moved(db, { kind, partId, change: counted - line.quantity, reason: 'counted' }, now)
-}
+})
 
 interface ReceiveInput {
   readonly kind: PartKind
@@ -58,12 +57,10 @@ const receiveSchema = Joi.object<ReceiveInput>({
 })
 
 /** Puts pieces that came from a supplier into their drawer. */
-export async function receivePart(db: Db, input: unknown, now: Date): Promise<CountOutcome> {
-  const checked = validate(receiveSchema, input)
-  if (!checked.ok) return checked
-  const { kind, partId, pieces: change } = checked.value
+export const receivePart = action(receiveSchema, async (db, input, now): Promise<CountOutcome> => {
+  const { kind, partId, pieces: change } = input
   return moved(db, { kind, partId, change, reason: 'received' }, now)
-}
+})
 
 async function moved(
   db: Db,

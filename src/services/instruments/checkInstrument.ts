@@ -2,11 +2,11 @@ import Joi from 'joi'
 import type { GaugeCheck } from '@/core/measure/gaugeCheck'
 import { gaugeCheck } from '@/core/measure/gaugeCheck'
 import { parseReading } from '@/core/units/parseReading'
-import type { Db } from '@/data/client'
 import { insertInstrumentCheck, setZeroOffset } from '@/data/queries/instrumentChecks'
 import { allInstruments } from '@/data/queries/tools'
+import { action } from '../action'
 import type { Refusal } from '../boundary'
-import { idSchema, refuse, validate } from '../boundary'
+import { idSchema, refuse } from '../boundary'
 
 interface CheckInput {
   readonly instrumentId: number
@@ -25,58 +25,62 @@ const schema = Joi.object<CheckInput>({
   correct: Joi.boolean().required(),
 })
 
+export interface InstrumentChecked {
+  readonly ok: true
+  readonly check: GaugeCheck
+  /** true when the drift was taken into the zero offset */
+  readonly corrected: boolean
+}
+
 /**
  * Checks an instrument against a gauge block or pin and keeps the check.
  * @param input - `correct` takes the drift into the zero offset, where the check allows it
  */
-export async function checkInstrument(
-  db: Db,
-  input: unknown,
-  now: Date,
-): Promise<{ ok: true; check: GaugeCheck; corrected: boolean } | Refusal> {
-  const checked = validate(schema, input)
-  if (!checked.ok) return checked
-  const { instrumentId, nominal, readings, correct } = checked.value
-  const instrument = (await allInstruments(db)).find((i) => i.id === instrumentId)
-  if (!instrument) return refuse('Instrument: not there any more. Go back to the list.')
-  const nominalMm = lengthOf('Block', nominal)
-  if (typeof nominalMm !== 'number') return nominalMm
-  if (!(nominalMm > 0) || nominalMm > MOST_BLOCK_MM) {
-    return refuse(
-      `Block: ${nominal.trim()} mm is outside 0.01–${MOST_BLOCK_MM} mm. Type what is engraved on it.`,
-      'nominal',
-    )
-  }
-  const readingsMm: number[] = []
-  for (const text of readings.filter((r) => r.trim() !== '')) {
-    const value = lengthOf('Reading', text)
-    if (typeof value !== 'number') return value
-    readingsMm.push(value)
-  }
-  if (readingsMm.length === 0)
-    return refuse('Reading is missing: measure the block once at least.', 'readings')
-  const check = gaugeCheck(nominalMm, readingsMm, instrument)
-  if (Math.abs(check.driftMm) > nominalMm / 2) {
-    return refuse(
-      `Reading: it is ${Math.abs(check.driftMm).toFixed(2)} mm off the block. Is it the right block, and in mm?`,
-      'readings',
-    )
-  }
-  const corrected = correct && check.verdict === 'correct'
-  await db.transaction(async (tx) => {
-    await insertInstrumentCheck(tx, {
-      instrumentId,
-      nominalMm,
-      readingsMm,
-      driftMm: check.driftMm,
-      verdict: check.verdict,
-      corrected,
-      checkedAt: now,
+export const checkInstrument = action(
+  schema,
+  async (db, input, now): Promise<InstrumentChecked | Refusal> => {
+    const { instrumentId, nominal, readings, correct } = input
+    const instrument = (await allInstruments(db)).find((i) => i.id === instrumentId)
+    if (!instrument) return refuse('Instrument: not there any more. Go back to the list.')
+    const nominalMm = lengthOf('Block', nominal)
+    if (typeof nominalMm !== 'number') return nominalMm
+    if (!(nominalMm > 0) || nominalMm > MOST_BLOCK_MM) {
+      return refuse(
+        `Block: ${nominal.trim()} mm is outside 0.01–${MOST_BLOCK_MM} mm. Type what is engraved on it.`,
+        'nominal',
+      )
+    }
+    const readingsMm: number[] = []
+    for (const text of readings.filter((r) => r.trim() !== '')) {
+      const value = lengthOf('Reading', text)
+      if (typeof value !== 'number') return value
+      readingsMm.push(value)
+    }
+    if (readingsMm.length === 0)
+      return refuse('Reading is missing: measure the block once at least.', 'readings')
+    const check = gaugeCheck(nominalMm, readingsMm, instrument)
+    if (Math.abs(check.driftMm) > nominalMm / 2) {
+      return refuse(
+        `Reading: it is ${Math.abs(check.driftMm).toFixed(2)} mm off the block. Is it the right block, and in mm?`,
+        'readings',
+      )
+    }
+    const corrected = correct && check.verdict === 'correct'
+    await db.transaction(async (tx) => {
+      await insertInstrumentCheck(tx, {
+        instrumentId,
+        nominalMm,
+        readingsMm,
+        driftMm: check.driftMm,
+        verdict: check.verdict,
+        corrected,
+        checkedAt: now,
+      })
+      if (corrected) await setZeroOffset(tx, instrumentId, check.newZeroOffsetMm)
     })
-    if (corrected) await setZeroOffset(tx, instrumentId, check.newZeroOffsetMm)
-  })
-  return { ok: true, check, corrected }
-}
+    return { ok: true, check, corrected }
+  },
+)
 
 function lengthOf(name: string, text: string): number | Refusal {
   const parsed = parseReading(text)

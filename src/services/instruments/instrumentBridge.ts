@@ -1,8 +1,10 @@
 import { createHash, randomBytes, timingSafeEqual } from 'node:crypto'
+import Joi from 'joi'
 import { INSTRUMENT_TEXT_WORDS, instrumentText } from '@/core/units/instrumentText'
 import type { Db } from '@/data/client'
 import { changeShopSettings, shopSettingsRow } from '@/data/queries/shopSettings'
 import { allInstruments } from '@/data/queries/tools'
+import { action } from '../action'
 import { refuse } from '../boundary'
 import type { Refusal } from '../boundary'
 import { theBridge } from './instrumentFeeds'
@@ -19,15 +21,16 @@ export async function bridgeState(db: Db): Promise<BridgeState> {
 }
 
 /** Makes the token real instruments send with; the one before stops working. @returns it, once: only its hash is kept */
-export async function makeBridgeToken(db: Db, now: Date): Promise<{ token: string }> {
+export const makeBridgeToken = action(Joi.object({}), async (db, _, now) => {
   const token = randomBytes(TOKEN_BYTES).toString('base64url')
   await changeShopSettings(db, { bridgeTokenHash: hashOf(token), bridgeTokenMadeAt: now })
-  return { token }
-}
+  return { ok: true as const, token }
+})
 
-export async function withdrawBridgeToken(db: Db): Promise<void> {
+export const withdrawBridgeToken = action(Joi.object({}), async (db) => {
   await changeShopSettings(db, { bridgeTokenHash: null, bridgeTokenMadeAt: null })
-}
+  return { ok: true as const }
+})
 
 export async function isBridgeToken(db: Db, token: string): Promise<boolean> {
   const kept = (await shopSettingsRow(db))?.bridgeTokenHash

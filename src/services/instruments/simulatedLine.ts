@@ -3,13 +3,13 @@ import { DIMENSIONS } from '@/core/readings/dimensions'
 import { instrumentFor } from '@/core/readings/instrumentFor'
 import type { Db } from '@/data/client'
 import { allInstruments } from '@/data/queries/tools'
-import { standingReadings } from '@/data/queries/readings'
 import { trayById } from '@/data/queries/trays'
 import type { HoldPlace } from '@/devices/InstrumentFeed'
 import { simulatedBench } from '@/devices/simulated-bench/simulatedBench'
 import Joi from 'joi'
 import { idSchema, refuse, validate } from '../boundary'
 import type { Refusal } from '../boundary'
+import { openTrayCase } from '../tray/openTrayCases'
 
 const schema = Joi.object<HoldPlace>({
   trayId: idSchema.required(),
@@ -36,8 +36,9 @@ export async function simulatedLine(
   const instruments = await allInstruments(db)
   const spec = instrumentFor(dimension, instruments)
   if (!spec) return refuse('There is no instrument: add one in Settings.')
-  const repeats = (await standingReadings(db, trayId)).length
-  const bench = simulatedBench({ seed: row.tray.number, sheet: row.sheet })
+  const { kept, standing } = await openTrayCase(db, row)
+  const repeats = standing.length
+  const bench = simulatedBench({ seed: kept.tray.number, sheet: kept.sheet })
   const instrument = bench.instrument(spec.id, spec)
   // The instrument keeps its constant error; earlier holds use up its scatter, so repeats differ.
   for (let hold = 0; hold < repeats; hold++) instrument.send({ dimension, placeIndex })

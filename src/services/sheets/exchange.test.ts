@@ -3,7 +3,7 @@ import { CASE_KINDS } from '@/core/intake/caseKinds'
 import type { Store } from '@/data/client'
 import { readingsCsvOf, takeReadingsCsv } from '../tray/exchangeReadings'
 import { caseSheetJsonOf, takeCaseSheetJson } from './exchangeSheets'
-import { trayByItsNumber } from '../listings'
+import { trayByItsNumber } from '../tray/trayPages'
 import { openTray } from '../tray/openTray'
 import { startShop } from '../shop/startShop'
 import { takeBackReading, takeReading } from '../tray/takeReading'
@@ -27,14 +27,16 @@ describe.each(testStores())('files out and in, on $name', ({ open }) => {
     const { label, waterClass, use, ...sheet } = CASE_KINDS.everyday
     const opened = await openTray(
       store.db,
-      { newSheet: { ...sheet, maker: 'Quillfen', reference } },
       {
-        owner: 'Bram Hollis',
-        dueAt: '2026-12-01T16:00:00.000Z',
-        crystalState: 'whole',
-        waterClass,
-        use,
-        gasketPresent: true,
+        newSheet: { ...sheet, maker: 'Quillfen', reference },
+        fields: {
+          owner: 'Bram Hollis',
+          dueAt: '2026-12-01T16:00:00.000Z',
+          crystalState: 'whole',
+          waterClass,
+          use,
+          gasketPresent: true,
+        },
       },
       NOW,
     )

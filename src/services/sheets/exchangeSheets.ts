@@ -31,7 +31,7 @@ export async function takeCaseSheetJson(
       'file',
     )
   }
-  const saved = await saveRecord(db, 'case-sheet', null, document.values, now)
+  const saved = await saveRecord(db, { kind: 'case-sheet', id: null, fields: document.values }, now)
   if (!saved.ok) return saved
   const stored = await caseSheetByName(db, maker, reference)
   return stored ? { ok: true, id: stored.id } : refuse('The sheet was not stored. Try again.', 'file')

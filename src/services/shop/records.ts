@@ -1,3 +1,4 @@
+import Joi from 'joi'
 import type { FieldValue } from '@/core/records/checkRecord'
 import type { Field } from '@/core/records/Field'
 import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
@@ -11,8 +12,9 @@ import { insertCaseSheets, updateCaseSheet } from '@/data/queries/caseSheets'
 import { insertPart, updatePart } from '@/data/queries/partRecords'
 import type { NewInstrument, NewPress } from '@/data/queries/tools'
 import { insertInstruments, insertPresses, updateInstrument, updatePress } from '@/data/queries/tools'
+import { action } from '../action'
 import type { Refusal } from '../boundary'
-import { refuse, validateRecord } from '../boundary'
+import { idSchema, refuse, validateRecord } from '../boundary'
 import { sheetRow } from '../sheets/sheetRow'
 
 export const RECORD_KINDS = [...PART_KINDS, 'case-sheet', 'instrument', 'press'] as const
@@ -73,19 +75,26 @@ const STORES: Readonly<Record<RecordKind, RecordStore>> = {
   },
 }
 
-/**
- * Stores a record from its form: a new one, or the changed one when an id is given.
- * @returns refusal with a sentence for every field that is wrong; nothing is stored then
- */
-export async function saveRecord(
-  db: Db,
-  kind: RecordKind,
-  id: number | null,
-  input: unknown,
-  now: Date,
-): Promise<{ ok: true } | Refusal> {
+interface RecordSent {
+  readonly kind: RecordKind
+  /** null stores a new one */
+  readonly id: number | null
+  /** of its form */
+  readonly fields: Readonly<Record<string, unknown>>
+}
+
+const recordSchema = Joi.object<RecordSent>({
+  kind: Joi.string()
+    .valid(...RECORD_KINDS)
+    .required(),
+  id: idSchema.allow(null).required(),
+  fields: Joi.object().unknown().required(),
+})
+
+/** Stores a record from its form; every field that is wrong has its sentence, and nothing is stored then. */
+export const saveRecord = action(recordSchema, async (db, { kind, id, fields }, now) => {
   const store = STORES[kind]
-  const checked = validateRecord(store.fields, input)
+  const checked = validateRecord(store.fields, fields)
   if (!checked.ok) return checked
   const across = store.crossCheck?.(checked.value)
   if (across) return across
@@ -93,13 +102,13 @@ export async function saveRecord(
     if (id === null) await store.insert(db, checked.value, now)
     else if (!(await store.update(db, id, checked.value, now)))
       return refuse('It is not there any more: go back to the list.')
-    return { ok: true }
+    return { ok: true as const }
   } catch (error) {
     if (isUniqueViolation(error))
       return refuse(`There is one with this ${store.unique} already: change it, or edit that one.`)
     throw error
   }
-}
+})
 
 function crystalShape(values: Record<string, FieldValue>): Refusal | null {
   const { profile, edgeThicknessMm: edge, centreThicknessMm: centre, undersideRiseMm: rise } = values

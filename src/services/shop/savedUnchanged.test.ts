@@ -41,7 +41,7 @@ describe.each(testStores())('a form saved as it was opened, on $name', ({ open }
     const before = await read(store)
     expect(before.length).toBeGreaterThan(1)
     for (const record of before) {
-      const saved = await saveRecord(store.db, kind, record.id, asForm(record), NOW)
+      const saved = await saveRecord(store.db, { kind, id: record.id, fields: asForm(record) }, NOW)
       expect([record, saved]).toEqual([record, { ok: true }])
     }
     const byId = (records: readonly { readonly id: number }[]) =>
@@ -54,7 +54,7 @@ describe.each(testStores())('a form saved as it was opened, on $name', ({ open }
     async (kind, read) => {
       const [first] = await read(store)
       if (!first) throw new Error(kind)
-      const saved = await saveRecord(store.db, kind, first.id, {}, NOW)
+      const saved = await saveRecord(store.db, { kind, id: first.id, fields: {} }, NOW)
       if (saved.ok) throw new Error('an empty form was taken')
       for (const sentence of Object.values(saved.errors)) expect(sentence).toMatch(/missing: fill it in\.$/)
       expect(Object.keys(saved.errors).length).toBeGreaterThan(0)

@@ -1,10 +1,11 @@
+import Joi from 'joi'
 import { policyChanges, policyValues, policyWith } from '@/core/policy/policyChanges'
 import { POLICY_FIELDS } from '@/core/policy/policyFields'
 import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import type { ChosenOptions } from '@/core/procedure/schoolChoices'
 import type { Db } from '@/data/client'
 import { changeShopSettings, shopSettingsRow } from '@/data/queries/shopSettings'
-import type { Refusal } from '../boundary'
+import { action } from '../action'
 import { refuse, validateRecord } from '../boundary'
 
 /** What a shop judges by and always does, in one question to the database. */
@@ -19,8 +20,7 @@ export async function shopPolicy(db: Db): Promise<ShopPolicy> {
 }
 
 /** Keeps what a shop wants otherwise than built in; fields left out stay as they are, a field set back to the built-in value is forgotten. */
-export async function saveShopPolicy(db: Db, input: unknown): Promise<{ ok: true } | Refusal> {
-  const given = typeof input === 'object' && input !== null ? input : {}
+export const saveShopPolicy = action(Joi.object<Record<string, unknown>>().unknown(), async (db, given) => {
   const checked = validateRecord(
     POLICY_FIELDS.map(({ field }) => field),
     { ...policyValues(await shopPolicy(db)), ...given },
@@ -29,5 +29,5 @@ export async function saveShopPolicy(db: Db, input: unknown): Promise<{ ok: true
   const outcome = policyChanges(checked.value)
   if (!outcome.ok) return refuse(outcome.message, outcome.field)
   await changeShopSettings(db, { fitPolicy: outcome.changes })
-  return { ok: true }
-}
+  return { ok: true as const }
+})

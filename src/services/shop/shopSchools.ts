@@ -4,8 +4,8 @@ import type { SchoolId } from '@/core/procedure/schools'
 import type { ChosenOptions } from '@/core/procedure/schoolChoices'
 import type { Db } from '@/data/client'
 import { changeShopSettings, shopSettingsRow } from '@/data/queries/shopSettings'
-import type { Refusal } from '../boundary'
-import { refuse, validate } from '../boundary'
+import { action } from '../action'
+import { refuse } from '../boundary'
 
 /** What this shop always does where practitioners differ; empty where it goes by the case. */
 export async function shopSchools(db: Db): Promise<ChosenOptions> {
@@ -20,14 +20,11 @@ const schema = Joi.object<{ school: SchoolId; option: string }>({
 })
 
 /** Sets what this shop always does; an empty option goes by the case again. */
-export async function saveShopSchool(db: Db, input: unknown): Promise<{ ok: true } | Refusal> {
-  const checked = validate(schema, input)
-  if (!checked.ok) return checked
-  const { school, option } = checked.value
+export const saveShopSchool = action(schema, async (db, { school, option }) => {
   const { question, options } = SCHOOLS[school]
   if (option !== '' && !Object.hasOwn(options, option))
     return refuse(`${question}: “${option}” is not one of ${Object.values(options).join('; ')}.`)
   const { [school]: _, ...others } = await shopSchools(db)
   await changeShopSettings(db, { schools: option === '' ? others : { ...others, [school]: option } })
-  return { ok: true }
-}
+  return { ok: true as const }
+})

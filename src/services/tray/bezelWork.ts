@@ -14,12 +14,12 @@ import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import type { PartKind } from '@/core/stock/partKinds'
 import { figureOf } from '@/core/tray/caseFigures'
-import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
+import type { CaseSheet } from '@/core/tray/CaseSheet'
 import type { MeasuredFigures } from '@/core/tray/measuredFigures'
 import { sheetWithBezel, withoutBezel } from '@/core/tray/newBezel'
 import { setInBezel } from '@/core/tray/setInBezel'
 import type { DrawersInMemory } from '../drawers/drawersInMemory'
-import type { PartOutView } from './partsOut'
+import type { KeptPartOut } from '@/core/tray/KeptTray'
 
 /** Inserts, bezels and chapter rings of the drawers for this case, as far as they were asked for. */
 export interface BezelWork {
@@ -50,7 +50,7 @@ export interface InsertWork extends Chosen<InsertAssessment> {
 
 interface ByFigures {
   readonly measured: MeasuredFigures
-  readonly sheet: CaseSheetFacts
+  readonly sheet: CaseSheet
 }
 
 export interface BezelWorkFacts {
@@ -83,7 +83,7 @@ export function bezelWork(drawers: DrawersInMemory, facts: BezelWorkFacts): Beze
 /** What goes on with the crystal and the rings of a removable bezel: parts out for the tray, else the old ones again. */
 export function setParts(
   { bezels, chapterRings }: DrawersInMemory,
-  out: readonly Pick<PartOutView, 'kind' | 'partId'>[],
+  out: readonly Pick<KeptPartOut, 'kind' | 'partId'>[],
   { found, now }: Pick<BezelWorkFacts, 'found' | 'now'>,
   policy: BezelPolicy,
 ): SetPart[] {

@@ -1,30 +1,68 @@
+import type { ChangeKind } from '@/core/tray/changeAllowed'
+import { objectionTo } from '@/core/tray/changeAllowed'
 import type { Db } from '@/data/client'
-import type { TrayRow } from '@/data/queries/trays'
-import { trayById } from '@/data/queries/trays'
+import { claimRevision, trayById } from '@/data/queries/trays'
 import type { Refusal } from '../boundary'
 import { refuse } from '../boundary'
-import type { TrayView } from './trayView'
-import { trayView } from './trayView'
-
-export type ViewOutcome = { ok: true; view: TrayView } | Refusal
+import type { OpenedCase } from './openTrayCases'
+import { openTrayCase } from './openTrayCases'
 
 export const TRAY_GONE = 'This tray is not there any more: go back to the list.'
-export const HANDED_BACK = 'This tray was handed back: its record stays as it is.'
+const BUSY = 'This tray is being changed from elsewhere again and again: look at it, then try once more.'
+
+/** A change of a tray: what is written, or why it cannot be. */
+export type TrayWrite = (tx: Db, opened: OpenedCase) => Promise<Refusal | null>
+
+export type ChangeOutcome = { ok: true; opened: OpenedCase } | Refusal
+
+/** How often a change starts anew because another one came first. */
+const ATTEMPTS = 10
 
 /**
- * Runs a change on a tray in hand and gives its new page.
- * @param change - returns a refusal, or null when it was stored
+ * Changes a tray: reads its case, asks whether the change is allowed as the case stands, writes it in one transaction
+ * and gives the case as it is now. Whatever alters a tray goes through here.
+ * A change judged by a case that was no longer so is judged anew: every write claims the next revision of its tray.
+ * @param write - returns a refusal, or null when it was stored; a refusal undoes what it wrote
  */
 export async function changeTray(
   db: Db,
   trayId: number,
-  change: (row: TrayRow) => Promise<Refusal | null>,
-): Promise<ViewOutcome> {
-  const row = await trayById(db, trayId)
-  if (!row) return refuse(TRAY_GONE)
-  if (row.tray.finishedAt !== null) return refuse(HANDED_BACK)
-  const refusal = await change(row)
-  if (refusal) return refusal
-  const changed = await trayById(db, trayId)
-  return changed ? { ok: true, view: await trayView(db, changed) } : refuse(TRAY_GONE)
+  write: TrayWrite,
+  kind: ChangeKind = 'work',
+): Promise<ChangeOutcome> {
+  for (let attempt = 0; attempt < ATTEMPTS; attempt++) {
+    const row = await trayById(db, trayId)
+    if (!row) return refuse(TRAY_GONE)
+    const objection = objectionTo(kind, row.tray)
+    if (objection !== null) return refuse(objection)
+    const opened = await openTrayCase(db, row)
+    const outcome = await written(db, opened, write)
+    if (outcome === 'outrun') continue
+    if (outcome) return outcome
+    const changed = await trayById(db, trayId)
+    return changed ? { ok: true, opened: await openTrayCase(db, changed) } : refuse(TRAY_GONE)
+  }
+  return refuse(BUSY)
+}
+
+/** Ends a transaction, so that nothing of it is kept. */
+class Undone extends Error {
+  constructor(readonly outcome: Refusal | 'outrun') {
+    super('undone')
+  }
+}
+
+async function written(db: Db, opened: OpenedCase, write: TrayWrite): Promise<Refusal | 'outrun' | null> {
+  const { id, revision } = opened.kept.tray
+  try {
+    await db.transaction(async (tx) => {
+      if (!(await claimRevision(tx, id, revision))) throw new Undone('outrun')
+      const refusal = await write(tx, opened)
+      if (refusal) throw new Undone(refusal)
+    })
+    return null
+  } catch (error) {
+    if (error instanceof Undone) return error.outcome
+    throw error
+  }
 }

@@ -2,13 +2,14 @@ import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { ReadingRow } from '@/io/csv/readingsCsv'
 import { readReadingsCsv, writeReadingsCsv } from '@/io/csv/readingsCsv'
 import type { Db } from '@/data/client'
-import type { Reading } from '@/data/queries/readings'
-import { insertReadings, standingReadings, voidedReadings, voidReading } from '@/data/queries/readings'
+import type { KeptReading } from '@/data/queries/readings'
+import { insertReadings, voidReading } from '@/data/queries/readings'
 import { allInstruments } from '@/data/queries/tools'
 import { trayById } from '@/data/queries/trays'
 import type { Refusal } from '../boundary'
 import { refuse } from '../boundary'
-import { HANDED_BACK, TRAY_GONE } from './changeTray'
+import { changeTray } from './changeTray'
+import { openTrayCase } from './openTrayCases'
 
 const MOST_ERRORS_TOLD = 8
 
@@ -16,21 +17,13 @@ const MOST_ERRORS_TOLD = 8
 export async function readingsCsvOf(db: Db, trayId: number): Promise<{ name: string; text: string } | null> {
   const row = await trayById(db, trayId)
   if (!row) return null
-  const [rows, instruments] = await Promise.all([storedRows(db, trayId), allInstruments(db)])
+  const [{ kept }, instruments] = await Promise.all([openTrayCase(db, row), allInstruments(db)])
   const nameOf = (id: number) => instruments.find((i) => i.id === id)?.name ?? ''
-  const text = writeReadingsCsv(rows.map(({ reading, reason }) => fileRow(reading, reason, nameOf)))
-  return { name: `tray-${row.tray.number}-readings.csv`, text }
+  const text = writeReadingsCsv(kept.readings.map((reading) => fileRow(reading, nameOf)))
+  return { name: `tray-${kept.tray.number}-readings.csv`, text }
 }
 
-async function storedRows(db: Db, trayId: number): Promise<{ reading: Reading; reason: string }[]> {
-  const [standing, voided] = await Promise.all([standingReadings(db, trayId), voidedReadings(db, trayId)])
-  return [
-    ...standing.map((reading) => ({ reading, reason: '' })),
-    ...voided.map(({ reading, reason }) => ({ reading, reason })),
-  ].sort((a, b) => a.reading.id - b.reading.id)
-}
-
-function fileRow(reading: Reading, voidReason: string, nameOf: (id: number) => string): ReadingRow {
+function fileRow(reading: KeptReading, nameOf: (id: number) => string): ReadingRow {
   const { dimension, placeIndex, shownMm, resolutionMm, maximumPermissibleErrorMm, zeroOffsetMm, source } =
     reading
   return {
@@ -43,7 +36,7 @@ function fileRow(reading: Reading, voidReason: string, nameOf: (id: number) => s
     zeroOffsetMm,
     source,
     takenAt: reading.takenAt.toISOString(),
-    voidReason,
+    voidReason: reading.voidReason ?? '',
   }
 }
 
@@ -57,9 +50,6 @@ export async function takeReadingsCsv(
   text: string,
   now: Date,
 ): Promise<{ ok: true; added: number; known: number } | Refusal> {
-  const row = await trayById(db, trayId)
-  if (!row) return refuse(TRAY_GONE)
-  if (row.tray.finishedAt !== null) return refuse(HANDED_BACK)
   const file = readReadingsCsv(text)
   if (!file.ok) {
     const told = file.errors
@@ -78,31 +68,26 @@ export async function takeReadingsCsv(
   }
   const idOf = (name: string) => instruments.find((i) => i.name === name)?.id ?? 0
   const nameOf = (id: number) => instruments.find((i) => i.id === id)?.name ?? ''
-  const there = new Set(
-    (await storedRows(db, trayId)).map(({ reading, reason }) => keyOf(fileRow(reading, reason, nameOf))),
-  )
-  const fresh = file.rows.filter((r) => !there.has(keyOf(r)))
-  await db.transaction(async (tx) => {
-    for (const r of fresh) {
-      const { dimension, shownMm, resolutionMm, maximumPermissibleErrorMm, zeroOffsetMm, source } = r
+  let added = 0
+  const changed = await changeTray(db, trayId, async (tx, { kept }) => {
+    const there = new Set(kept.readings.map((reading) => keyOf(fileRow(reading, nameOf))))
+    const fresh = file.rows.filter((r) => !there.has(keyOf(r)))
+    for (const { place, instrument, takenAt, voidReason, ...figures } of fresh) {
       const [stored] = await insertReadings(tx, [
         {
+          ...figures,
           trayId,
-          dimension,
-          placeIndex: DIMENSIONS[dimension].places.indexOf(r.place),
-          shownMm,
-          instrumentId: idOf(r.instrument),
-          resolutionMm,
-          maximumPermissibleErrorMm,
-          zeroOffsetMm,
-          source,
-          takenAt: new Date(r.takenAt),
+          placeIndex: DIMENSIONS[figures.dimension].places.indexOf(place),
+          instrumentId: idOf(instrument),
+          takenAt: new Date(takenAt),
         },
       ])
-      if (stored && r.voidReason) await voidReading(tx, stored.id, r.voidReason, now)
+      if (stored && voidReason) await voidReading(tx, stored.id, voidReason, now)
     }
+    added = fresh.length
+    return null
   })
-  return { ok: true, added: fresh.length, known: file.rows.length - fresh.length }
+  return changed.ok ? { ok: true, added, known: file.rows.length - added } : changed
 }
 
 /** What makes a reading the same one: where, what, when and by what it was read. */

@@ -2,13 +2,9 @@ import type { CrystalMaterial } from '@/core/fit/parts'
 import type { AskedFor, Use, WaterClass } from '@/core/intake/jobWords'
 import type { CrystalState } from '@/core/readings/readingPlan'
 import type { FieldValue } from '@/core/records/checkRecord'
-import { TRAY_FIELDS } from '@/core/records/jobFields'
 import { manyOf } from '@/core/records/Field'
 import type { Db } from '@/data/client'
-import { insertOwners, ownerByName, updateTrayIntake } from '@/data/queries/trays'
-import { refuse, validateRecord } from '../boundary'
-import type { ViewOutcome } from './changeTray'
-import { changeTray } from './changeTray'
+import { insertOwners, ownerByName } from '@/data/queries/trays'
 
 function text(values: Record<string, FieldValue>, name: string): string {
   const value = values[name]
@@ -41,19 +37,4 @@ export async function ownerId(db: Db, values: Record<string, FieldValue>): Promi
   const owner = (await ownerByName(db, name)) ?? (await insertOwners(db, [{ name, kind: 'townsperson' }]))[0]
   if (!owner) throw new Error('the owner was not stored')
   return owner.id
-}
-
-/** Corrects what was written at intake. Case and number stay: another case is another tray. */
-export async function correctIntake(db: Db, trayId: number, input: unknown, now: Date): Promise<ViewOutcome> {
-  const checked = validateRecord(TRAY_FIELDS, input)
-  if (!checked.ok) return checked
-  const row = intakeRow(checked.value)
-  return changeTray(db, trayId, async ({ tray }) => {
-    const moved = row.dueAt.getTime() !== tray.dueAt.getTime()
-    if (moved && row.dueAt.getTime() < now.getTime()) {
-      return refuse('Due: lies in the past. Choose a later day.', 'dueAt')
-    }
-    await updateTrayIntake(db, trayId, { ...row, ownerId: await ownerId(db, checked.value) })
-    return null
-  })
 }

@@ -9,15 +9,18 @@ import { photoBytes } from '@/data/queries/photos'
 import { trailEvents, trayTicks } from '@/data/schema'
 import { benchView } from '../bench/benchView'
 import { chooseSchool } from './chooseSchool'
-import { correctIntake } from './intakeRow'
-import { newTrayChoices, trayByItsNumber } from '../listings'
+import { correctIntake } from './correctIntake'
+import { newTrayChoices } from '../tray/newTrayChoices'
+import { trayByItsNumber } from '../tray/trayPages'
 import { noteFinding, takeBackNote } from './noteFinding'
-import { moveTray, openTray } from './openTray'
+import { moveTray } from './moveTray'
+import { openTray } from './openTray'
 import { answerOff, recordOff, undoTrail } from './partsTrail'
 import { addPhoto, removePhoto } from './photos'
 import { startShop } from '../shop/startShop'
 import { tickTray } from './tickTray'
-import type { ViewOutcome } from './changeTray'
+import type { Refusal } from '../boundary'
+import type { Changed } from './trayChange'
 import type { TrayView } from './trayView'
 import { endMethod, startMethod } from './methodRuns'
 
@@ -49,7 +52,7 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
   ): Promise<TrayView> {
     const { label, waterClass, use, ...usual } = CASE_KINDS[kind]
     const newSheet = { ...usual, maker: 'Vessalin', reference: `Trial ${++cases}`, ...sheet }
-    const opened = await openTray(store.db, { newSheet }, { ...PIECE, ...piece }, NOW)
+    const opened = await openTray(store.db, { newSheet, fields: { ...PIECE, ...piece } }, NOW)
     if (!opened.ok) throw new Error(JSON.stringify(opened.errors))
     return viewOf(opened.number)
   }
@@ -58,7 +61,7 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
     if (!view) throw new Error('not there')
     return view
   }
-  const stored = (outcome: ViewOutcome): TrayView => {
+  const stored = (outcome: Changed | Refusal): TrayView => {
     if (!outcome.ok) throw new Error(JSON.stringify(outcome.errors))
     return outcome.view
   }
@@ -102,7 +105,7 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
     it('refuses a second sheet of the same name, and stores nothing', async () => {
       const newSheet = { ...CASE_KINDS.everyday, maker: 'Vessalin', reference: 'Pilot X' }
       const { label, waterClass, use, ...fields } = newSheet
-      const twice = await openTray(store.db, { newSheet: fields }, PIECE, NOW)
+      const twice = await openTray(store.db, { newSheet: fields, fields: PIECE }, NOW)
       expect(refused(twice)).toMatch(/Vessalin Pilot X has a sheet already/)
     })
 
@@ -117,8 +120,8 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
             backKind: 'screw-notched',
             notchCount: '4000',
           },
+          fields: { ...PIECE, owner: '', wear: '11', asked: 'crystal,miracle' },
         },
-        { ...PIECE, owner: '', wear: '11', asked: 'crystal,miracle' },
         NOW,
       )
       if (outcome.ok) throw new Error('it was taken')
@@ -138,14 +141,17 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
       const view = await taken('everyday')
       const piece = { ...PIECE, crystalState: 'shattered', promises: 'Friday' }
       const changed = stored(
-        await correctIntake(store.db, view.tray.id, piece, new Date('2027-01-01T00:00:00Z')),
+        await correctIntake(
+          store.db,
+          { trayId: view.tray.id, fields: piece },
+          new Date('2027-01-01T00:00:00Z'),
+        ),
       )
       expect(changed.tray.promises).toBe('Friday')
       expect(changed.job.hazards.map((h) => h.id)).toContain('movement-running')
       const late = await correctIntake(
         store.db,
-        view.tray.id,
-        { ...piece, dueAt: '2026-11-20T10:00:00.000Z' },
+        { trayId: view.tray.id, fields: { ...piece, dueAt: '2026-11-20T10:00:00.000Z' } },
         NOW,
       )
       expect(refused(late)).toMatch(/Due: lies in the past/)
@@ -188,12 +194,12 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
     it('follows another school, and not one that would harm', async () => {
       const view = await taken('diver', {}, { asked: 'insert' })
       const choose = (option: string) =>
-        chooseSchool(store.db, { trayId: view.tray.id, school: 'insert-removal', option })
+        chooseSchool(store.db, { trayId: view.tray.id, school: 'insert-removal', option }, NOW)
       expect(stored(await choose('soak')).job.procedure.steps.map((s) => s.id)).toContain('insert-soak')
       expect(refused(await choose('prayer'))).toMatch(/“prayer” is not one of/)
       const cracked = await taken('diver', {}, { asked: 'insert', crystalState: 'cracked' })
       const soak = { trayId: cracked.tray.id, school: 'insert-removal', option: 'soak' }
-      expect(refused(await chooseSchool(store.db, soak))).toMatch(
+      expect(refused(await chooseSchool(store.db, soak, NOW))).toMatch(
         /stays “push out”, no soak here: the crystal/,
       )
     })
@@ -278,7 +284,7 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
       await off(first, 'shell-screw', 2, { size: 'short' })
       const { sheets } = await newTrayChoices(store.db)
       const sheet = sheets.find((s) => s.name === 'Vessalin Learner')
-      const opened = await openTray(store.db, { caseSheetId: sheet?.id }, PIECE, NOW)
+      const opened = await openTray(store.db, { caseSheetId: sheet?.id, fields: PIECE }, NOW)
       if (!opened.ok) throw new Error('not opened')
       const second = await viewOf(opened.number)
       expect(second.job.trail.usual.map((l) => [l.part, l.size, l.count])).toEqual([
@@ -388,7 +394,7 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
       const bytes = (await photoBytes(store.db, added.id)) ?? new Uint8Array()
       expect((await sharp(bytes).metadata()).exif).toBeUndefined()
       expect(Buffer.from(bytes).includes('secret place')).toBe(false)
-      const gone = stored(await removePhoto(store.db, { trayId: view.tray.id, photoId: added.id }))
+      const gone = stored(await removePhoto(store.db, { trayId: view.tray.id, photoId: added.id }, NOW))
       expect(gone.job.photos).toEqual([])
     })
 

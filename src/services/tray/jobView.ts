@@ -3,29 +3,20 @@ import type { OpenProcess, Scope } from '@/core/methods/assessMethod'
 import { degreesOfHour, pegPlacement } from '@/core/opening/pegPlacement'
 import type { PegPlacement } from '@/core/opening/pegPlacement'
 import type { SocketOutcome } from '@/core/opening/backSocket'
-import type { ChosenOptions } from '@/core/procedure/schoolChoices'
 import type { JobFacts } from '@/core/procedure/JobFacts'
 import type { Procedure } from '@/core/procedure/procedure'
-import { procedure } from '@/core/procedure/procedure'
 import { manyOf } from '@/core/records/Field'
 import { computedTools, socketOf } from '@/core/tray/computedTools'
-import type { Hazard, HazardTicks } from '@/core/tray/hazards'
-import { allHazards, HAZARD_IDS, standingHazards } from '@/core/tray/hazards'
-import { jobFactsOf } from '@/core/tray/jobFactsOf'
+import { figureOf } from '@/core/tray/caseFigures'
+import type { Hazard } from '@/core/tray/hazards'
 import { partsText } from '@/core/trail/parts'
 import type { TrailEvent, TrailLine } from '@/core/trail/partsTrail'
 import { lastStanding, movementOpenSince, partsTrail } from '@/core/trail/partsTrail'
 import type { ProposedLine } from '@/core/trail/proposedTrail'
 import { proposedTrail, stillUsual } from '@/core/trail/proposedTrail'
 import type { Die } from '@/core/dies/Die'
-import type { Db } from '@/data/client'
-import { standingFindings } from '@/data/queries/findings'
-import { openMethodRuns } from '@/data/queries/methodRuns'
-import { photosOfTray } from '@/data/queries/photos'
 import type { Ticks } from '@/data/queries/ticks'
-import { ticksOf } from '@/data/queries/ticks'
-import { pastTrails, trailOfTray } from '@/data/queries/trail'
-import type { TrayRow } from '@/data/queries/trays'
+import type { OpenedCase } from './openTrayCases'
 
 export interface PhotoView {
   readonly id: number
@@ -73,53 +64,37 @@ export interface JobView {
 const HOLDER_PEGS = 4
 /** Where a crown stands when the sheet does not say: at 3. Common practice. */
 const USUAL_CROWN_HOUR = 3
-const PAST_TRAILS_READ = 8
 
-export interface JobFigures {
-  /** what the shop always does */
-  readonly schools: ChosenOptions
+export interface JobTools {
   readonly dies: readonly Die[]
-  /** best figure for the crystal's diameter, mm; null while nothing is known */
-  readonly crystalMm: number | null
   /** dies of the press card, in words */
   readonly pressIn: readonly string[]
 }
 
-export async function jobView(db: Db, row: TrayRow, figures: JobFigures): Promise<JobView> {
-  const { tray, sheet } = row
-  const [found, ticksByTray, events, past, photos, runs] = await Promise.all([
-    standingFindings(db, tray.id),
-    ticksOf(db, [tray.id]),
-    trailOfTray(db, tray.id),
-    pastTrails(db, sheet.id, tray.id, PAST_TRAILS_READ),
-    photosOfTray(db, tray.id),
-    openMethodRuns(db),
-  ])
-  const ticks = ticksByTray.get(tray.id) ?? {}
-  const facts = jobFactsOf(tray, sheet, found, figures.schools)
-  const hazardFacts = { ...facts, steamedUp: tray.steamedUp, stage: tray.stage }
-  const hazardTicks = hazardTicksOf(ticks)
+export function jobView(opened: OpenedCase, { dies, pressIn }: JobTools): JobView {
+  const { kept, now } = opened
+  const { tray, sheet } = kept
+  const crystalMm = figureOf('crystal-diameter', now.readout.measured, now.sheet)?.valueMm ?? null
   const crown = sheet.crownKind === 'none' ? [] : [sheet.crownHour ?? USUAL_CROWN_HOUR]
   const keepClear = [...crown, ...manyOf(sheet.pusherHours).map(Number)]
   return {
-    facts,
-    procedure: procedure(
-      facts,
-      tray.schools,
-      computedTools(sheet, figures.dies, figures.crystalMm, figures.pressIn),
-    ),
-    ticks,
-    allHazards: allHazards(hazardFacts, hazardTicks),
-    hazards: standingHazards(hazardFacts, hazardTicks),
-    trail: trailView(events, past, ticks),
-    photos: photos.map((photo) => ({ ...photo, takenAt: photo.takenAt.toISOString() })),
-    findings: found.map(({ id, kind, words, foundAt }) => ({
+    facts: opened.facts,
+    procedure: opened.procedureWith(computedTools(sheet, dies, crystalMm, pressIn)),
+    ticks: kept.ticks,
+    allHazards: opened.allHazards,
+    hazards: opened.hazards,
+    trail: trailView(opened),
+    photos: kept.photos.map(({ trayId: _, ...photo }) => ({
+      ...photo,
+      takenAt: photo.takenAt.toISOString(),
+    })),
+    findings: kept.findings.map(({ id, kind, words, foundAt }) => ({
       id,
       kind,
       words,
       foundAt: foundAt.toISOString(),
     })),
-    bench: runs.map(({ id, trayId, trayNumber, process, scope, startedAt }) => ({
+    bench: kept.inUse.map(({ id, trayId, trayNumber, process, scope, startedAt }) => ({
       id,
       trayNumber,
       process,
@@ -127,34 +102,19 @@ export async function jobView(db: Db, row: TrayRow, figures: JobFigures): Promis
       startedAt: startedAt.toISOString(),
       own: trayId === tray.id,
     })),
-    socket: socketOf(sheet, figures.dies),
+    socket: socketOf(sheet, dies),
     pegs: pegPlacement(HOLDER_PEGS, keepClear.map(degreesOfHour)),
   }
 }
 
-/** Hazard ticks out of all ticks of a tray. */
-export function hazardTicksOf(ticks: Ticks): HazardTicks {
-  return Object.fromEntries(
-    HAZARD_IDS.flatMap((id) => {
-      const at = ticks[`hazard:${id}`]
-      return at === undefined ? [] : [[id, at]]
-    }),
-  )
-}
-
-function trailView(
-  events: readonly TrailEvent[],
-  past: readonly (readonly TrailEvent[])[],
-  ticks: Ticks,
-): TrailView {
-  const lines = partsTrail(events)
-  const open = movementOpenSince(lines)
+function trailView({ kept, trail }: OpenedCase): TrailView {
+  const open = movementOpenSince(trail)
   return {
-    lines,
-    usual: stillUsual(proposedTrail(past.map(partsTrail)), lines),
-    undo: undoText(events, lines),
+    lines: trail,
+    usual: stillUsual(proposedTrail(kept.pastTrails.map(partsTrail)), trail),
+    undo: undoText(kept.trail, trail),
     movementOpenSince: open,
-    coveredSince: open === null ? null : (ticks['step:dust-cover'] ?? null),
+    coveredSince: open === null ? null : (kept.ticks['step:dust-cover'] ?? null),
   }
 }
 

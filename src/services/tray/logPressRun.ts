@@ -6,14 +6,13 @@ import type { DieRole } from '@/core/dies/Die'
 import type { PressOutcome } from '@/core/press/pressPlan'
 import { pressNeeds } from '@/core/press/pressPlan'
 import type { Db } from '@/data/client'
-import { insertPressRun, latestPick } from '@/data/queries/picks'
+import { insertPressRun } from '@/data/queries/picks'
 import { allDies } from '@/data/queries/otherParts'
 import { allPresses } from '@/data/queries/tools'
 import { setTrayStage } from '@/data/queries/trays'
-import type { Refusal } from '../boundary'
-import { idSchema, refuse, validate, validateBoth, validateRecord } from '../boundary'
-import type { ViewOutcome } from './changeTray'
-import { changeTray } from './changeTray'
+import type { Refusal, Validated } from '../boundary'
+import { idSchema, refuse, validate, validateBoth, validateRecord, withFields } from '../boundary'
+import { trayChange } from './trayChange'
 
 interface PressRunTools {
   readonly trayId: number
@@ -21,6 +20,16 @@ interface PressRunTools {
   readonly pressId: number | null
   readonly pusherId: number | null
   readonly supportId: number | null
+}
+
+interface PressRunSent extends Partial<Omit<PressRunTools, 'trayId'>> {
+  readonly trayId: number
+  /** of the log form */
+  readonly fields: Readonly<Record<string, unknown>>
+}
+
+interface PressRunChecked extends PressRunTools {
+  readonly fields: Record<string, FieldValue>
 }
 
 const toolSchema = () => idSchema.allow(null).default(null)
@@ -31,6 +40,12 @@ const toolsSchema = Joi.object<PressRunTools>({
   supportId: toolSchema(),
 })
 
+function checkPressRun(input: unknown): Validated<PressRunChecked> {
+  const { rest, fields } = withFields(input)
+  const checked = validateBoth(validate(toolsSchema, rest), validateRecord(PRESS_RUN_FIELDS, fields))
+  return checked.ok ? { ok: true, value: { ...checked.value[0], fields: checked.value[1] } } : checked
+}
+
 /** Where a tray goes after a run with this outcome: on when home, back to matching when the crystal is lost. */
 const NEXT_STAGE = {
   home: 'align',
@@ -39,28 +54,21 @@ const NEXT_STAGE = {
   cracked: 'match',
 } as const satisfies Record<PressOutcome, string>
 
-/**
- * Logs what was really done to bring the picked crystal home.
- * @param tools - tray, press and dies
- * @param input - the fields of the log form
- */
-export async function logPressRun(db: Db, tools: unknown, input: unknown, now: Date): Promise<ViewOutcome> {
-  const checked = validateBoth(validate(toolsSchema, tools), validateRecord(PRESS_RUN_FIELDS, input))
-  if (!checked.ok) return checked
-  const [used, fields] = checked.value
-  return changeTray(db, used.trayId, async ({ tray, sheet }) => {
-    const pick = await latestPick(db, tray.id)
-    if (!pick) return refuse('Nothing is picked on this tray: pick a crystal first.')
-    const wrong = await wrongTool(db, sheet.retention, used)
+/** Logs what was really done to bring the picked crystal home. */
+export const logPressRun = trayChange<PressRunChecked, PressRunSent>(
+  checkPressRun,
+  async (tx, run, opened, now) => {
+    const { tray, sheet, picked } = opened.kept
+    if (!picked) return refuse('Nothing is picked on this tray: pick a crystal first.')
+    const { fields, ...used } = run
+    const wrong = await wrongTool(tx, sheet.retention, used)
     if (wrong) return wrong
     const values = pressRunValues(fields)
-    await db.transaction(async (tx) => {
-      await insertPressRun(tx, { ...used, pickId: pick.id, ranAt: now, ...values })
-      await setTrayStage(tx, tray.id, NEXT_STAGE[values.outcome], null)
-    })
+    await insertPressRun(tx, { ...used, pickId: picked.pick.id, ranAt: now, ...values })
+    await setTrayStage(tx, tray.id, NEXT_STAGE[values.outcome], null)
     return null
-  })
-}
+  },
+)
 
 /** What a construction needs and is missing, or is not there any more. */
 async function wrongTool(

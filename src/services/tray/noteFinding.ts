@@ -4,11 +4,9 @@ import { FINDING_KINDS, isTightness, MOST_FINDING_LENGTH } from '@/core/intake/F
 import { BACK_TIGHTNESSES } from '@/core/intake/jobWords'
 import type { StageId } from '@/core/stages/stages'
 import { STAGE_IDS } from '@/core/stages/stages'
-import type { Db } from '@/data/client'
-import { insertFinding, standingFindings, takeBackFinding } from '@/data/queries/findings'
-import { idSchema, refuse, validate } from '../boundary'
-import type { ViewOutcome } from './changeTray'
-import { changeTray } from './changeTray'
+import { insertFinding, takeBackFinding } from '@/data/queries/findings'
+import { idSchema, refuse } from '../boundary'
+import { trayChange } from './trayChange'
 
 const findingSchema = Joi.object<{ trayId: number; kind: FindingKind; words: string; stage: StageId }>({
   trayId: idSchema.required(),
@@ -30,23 +28,19 @@ const findingSchema = Joi.object<{ trayId: number; kind: FindingKind; words: str
 })
 
 /** Writes down what was found on a piece. How tight the back was is graded once: a new grade replaces the old. */
-export async function noteFinding(db: Db, input: unknown, now: Date): Promise<ViewOutcome> {
-  const checked = validate(findingSchema, input)
-  if (!checked.ok) return checked
-  const { trayId, kind, words, stage } = checked.value
-  if (kind === 'back-tightness' && !isTightness(words)) {
-    return refuse(`How tight: “${words.slice(0, 20)}” is not one of ${BACK_TIGHTNESSES.join(', ')}.`, 'words')
+export const noteFinding = trayChange(findingSchema, async (tx, input, { kept }, now) => {
+  const { trayId, kind, words, stage } = input
+  if (kind === 'back-tightness') {
+    if (!isTightness(words))
+      return refuse(
+        `How tight: “${words.slice(0, 20)}” is not one of ${BACK_TIGHTNESSES.join(', ')}.`,
+        'words',
+      )
+    for (const old of kept.findings) if (old.kind === kind) await takeBackFinding(tx, trayId, old.id, now)
   }
-  return changeTray(db, trayId, async () => {
-    if (kind === 'back-tightness') {
-      for (const old of await standingFindings(db, trayId)) {
-        if (old.kind === kind) await takeBackFinding(db, trayId, old.id, now)
-      }
-    }
-    await insertFinding(db, { trayId, kind, words, stage, foundAt: now })
-    return null
-  })
-}
+  await insertFinding(tx, { trayId, kind, words, stage, foundAt: now })
+  return null
+})
 
 const backSchema = Joi.object<{ trayId: number; findingId: number }>({
   trayId: idSchema.required(),
@@ -54,13 +48,6 @@ const backSchema = Joi.object<{ trayId: number; findingId: number }>({
 })
 
 /** Takes a finding back: it stays on record with the time, and out of the report. */
-export async function takeBackNote(db: Db, input: unknown, now: Date): Promise<ViewOutcome> {
-  const checked = validate(backSchema, input)
-  if (!checked.ok) return checked
-  const { trayId, findingId } = checked.value
-  return changeTray(db, trayId, async () =>
-    (await takeBackFinding(db, trayId, findingId, now))
-      ? null
-      : refuse('This finding is not there any more.'),
-  )
-}
+export const takeBackNote = trayChange(backSchema, async (tx, { trayId, findingId }, _, now) =>
+  (await takeBackFinding(tx, trayId, findingId, now)) ? null : refuse('This finding is not there any more.'),
+)

@@ -2,21 +2,16 @@ import Joi from 'joi'
 import type { FieldValue } from '@/core/records/checkRecord'
 import { CONSTRUCTION_FIELDS, IDENTITY_FIELDS } from '@/core/records/constructionFields'
 import { TRAY_FIELDS } from '@/core/records/jobFields'
-import type { StageId } from '@/core/stages/stages'
-import { STAGE_IDS, stageLabel } from '@/core/stages/stages'
-import { missingBefore, missingText, partsTrail } from '@/core/trail/partsTrail'
 import type { Db } from '@/data/client'
 import { isUniqueViolation } from '@/data/errors'
 import { caseSheetById, caseSheetByName, insertCaseSheets } from '@/data/queries/caseSheets'
-import { trailOfTray } from '@/data/queries/trail'
-import { highestTrayNumber, insertTrays, setTrayStage, trayById } from '@/data/queries/trays'
-import type { Refusal } from '../boundary'
-import { idSchema, refuse, validate, validateBoth, validateRecord } from '../boundary'
+import { highestTrayNumber, insertTrays } from '@/data/queries/trays'
+import type { Action } from '../action'
+import { action } from '../action'
+import type { Refusal, Validated } from '../boundary'
+import { idSchema, refuse, validate, validateBoth, validateRecord, withFields } from '../boundary'
 import { intakeRow, ownerId } from './intakeRow'
 import { sheetRow } from '../sheets/sheetRow'
-import { TRAY_GONE } from './changeTray'
-import type { TrayView } from './trayView'
-import { trayView } from './trayView'
 
 /** Trays are numbered from here in a new shop: three figures are easy to call across a room. */
 const FIRST_NUMBER = 101
@@ -29,24 +24,39 @@ const sheetSchema = Joi.object<{ caseSheetId: number }>({
 /** What a new case needs to be told apart and worked on; figures come as they are measured. */
 const NEW_SHEET_FIELDS = [...IDENTITY_FIELDS, ...CONSTRUCTION_FIELDS]
 
-/**
- * Opens a new tray for a case. An owner or a case not known yet is added in the same breath.
- * @param sheetInput - `{ caseSheetId }` of a known case, or `{ newSheet }` with the fields of a new one
- */
-export async function openTray(
+/** What is sent to open a tray. */
+interface OpenTraySent {
+  /** a known case, or the fields of a new one; neither is told as missing */
+  readonly caseSheetId?: number | undefined
+  readonly newSheet?: Readonly<Record<string, unknown>>
+  /** of the intake form */
+  readonly fields: Readonly<Record<string, unknown>>
+}
+
+interface Opening {
+  readonly sheet: SheetValues
+  readonly values: Record<string, FieldValue>
+}
+
+/** Opens a new tray for a case. An owner or a case not known yet is added in the same breath. */
+export const openTray: Action<OpenTraySent, { ok: true; number: number }> = action(checkOpening, openChecked)
+
+function checkOpening(input: unknown): Validated<Opening> {
+  const { rest, fields } = withFields(input)
+  const { newSheet, ...known } = rest
+  const checked = validateBoth<SheetValues, Record<string, FieldValue>>(
+    newSheet === undefined ? validate(sheetSchema, known) : validateRecord(NEW_SHEET_FIELDS, newSheet),
+    validateRecord(TRAY_FIELDS, fields),
+  )
+  return checked.ok ? { ok: true, value: { sheet: checked.value[0], values: checked.value[1] } } : checked
+}
+
+async function openChecked(
   db: Db,
-  sheetInput: unknown,
-  input: unknown,
+  { sheet, values }: Opening,
   now: Date,
 ): Promise<{ ok: true; number: number } | Refusal> {
-  const fresh = newSheetOf(sheetInput)
-  const checked = validateBoth(
-    fresh === null ? validate(sheetSchema, sheetInput) : validateRecord(NEW_SHEET_FIELDS, fresh),
-    validateRecord(TRAY_FIELDS, input),
-  )
-  if (!checked.ok) return checked
-  const [sheet, values] = checked.value
-  const refusal = fresh === null ? await unknownSheet(db, sheet) : await knownSheet(db, sheet)
+  const refusal = (await unknownSheet(db, sheet)) ?? (await knownSheet(db, sheet))
   if (refusal) return refusal
   const row = intakeRow(values)
   if (row.dueAt.getTime() < now.getTime())
@@ -62,14 +72,9 @@ function isChosen(sheet: SheetValues): sheet is { readonly caseSheetId: number }
   return 'caseSheetId' in sheet
 }
 
-function newSheetOf(input: unknown): unknown {
-  if (typeof input !== 'object' || input === null || !('newSheet' in input)) return null
-  return input.newSheet
-}
-
 async function unknownSheet(db: Db, sheet: SheetValues): Promise<Refusal | null> {
-  const known = isChosen(sheet) && (await caseSheetById(db, sheet.caseSheetId))
-  return known ? null : refuse('Case: this sheet is gone. Choose another one.', 'caseSheetId')
+  if (!isChosen(sheet) || (await caseSheetById(db, sheet.caseSheetId))) return null
+  return refuse('Case: this sheet is gone. Choose another one.', 'caseSheetId')
 }
 
 async function knownSheet(db: Db, sheet: SheetValues): Promise<Refusal | null> {
@@ -122,38 +127,4 @@ async function withFreeNumber(store: () => Promise<number>): Promise<number> {
       if (!isUniqueViolation(error) || attempt + 1 >= ATTEMPTS) throw error
     }
   }
-}
-
-const stageSchema = Joi.object<{ trayId: number; stage: StageId; finished: boolean }>({
-  trayId: idSchema.required(),
-  stage: Joi.string()
-    .valid(...STAGE_IDS)
-    .required(),
-  finished: Joi.boolean().required(),
-})
-
-/**
- * Moves a tray to a stage of the work; `finished` hands it back, and not finished takes it in hand again.
- * A tray does not pass its closing with a part unaccounted for.
- */
-export async function moveTray(
-  db: Db,
-  input: unknown,
-  now: Date,
-): Promise<{ ok: true; view: TrayView } | Refusal> {
-  const checked = validate(stageSchema, input)
-  if (!checked.ok) return checked
-  const { trayId, stage, finished } = checked.value
-  if (!(await trayById(db, trayId))) return refuse(TRAY_GONE)
-  const missing = missingBefore(partsTrail(await trailOfTray(db, trayId)), finished ? 'finished' : stage)
-  if (missing.length > 0) {
-    const where = finished ? 'handed back' : `moved on to ${stageLabel(stage).toLowerCase()}`
-    return refuse(
-      `Not ${where}: ${missingText(missing)} not accounted for. Put each back on the trail, or say why it stays off.`,
-      'trail',
-    )
-  }
-  await setTrayStage(db, trayId, stage, finished ? now : null)
-  const row = await trayById(db, trayId)
-  return row ? { ok: true, view: await trayView(db, row) } : refuse(TRAY_GONE)
 }

@@ -2,15 +2,12 @@ import Joi from 'joi'
 import { SIZE_MARKS, TRAIL_PART_IDS, TRAIL_PARTS } from '@/core/trail/parts'
 import type { SizeMark, TrailPartId } from '@/core/trail/parts'
 import type { TrailLine } from '@/core/trail/partsTrail'
-import { lastStanding, partsTrail } from '@/core/trail/partsTrail'
-import type { Db } from '@/data/client'
-import { photosOfTray } from '@/data/queries/photos'
+import { lastStanding } from '@/core/trail/partsTrail'
 import { insertTick } from '@/data/queries/ticks'
 import type { NewTrailEvent } from '@/data/queries/trail'
-import { insertTrailEvents, trailOfTray } from '@/data/queries/trail'
-import { idSchema, refuse, validate } from '../boundary'
-import type { ViewOutcome } from './changeTray'
-import { changeTray } from './changeTray'
+import { insertTrailEvents } from '@/data/queries/trail'
+import { idSchema, refuse } from '../boundary'
+import { trayChange } from './trayChange'
 
 /** More of one part than any case has is a slip of the finger. From memory. */
 const MOST_AT_ONCE = 24
@@ -53,33 +50,18 @@ const offSchema = Joi.object<OffInput>({
 })
 
 /** Records that parts came off, with their count, size mark and place. */
-export async function recordOff(db: Db, input: unknown, now: Date): Promise<ViewOutcome> {
-  const checked = validate(offSchema, input)
-  if (!checked.ok) return checked
-  const { trayId, part, count, size, clockHour, photo } = checked.value
-  return changeTray(db, trayId, async () => {
-    if (photo && !(await photosOfTray(db, trayId)).some((p) => p.id === photo.id)) {
-      return refuse('Place: this picture is not there any more. Choose another one.')
-    }
-    await insertTrailEvents(db, [
-      {
-        trayId,
-        kind: 'off',
-        part,
-        count,
-        size,
-        clockHour,
-        photoId: photo?.id ?? null,
-        photoX: photo?.x ?? null,
-        photoY: photo?.y ?? null,
-        at: now,
-      },
-    ])
-    const step = STEP_DONE_BY_REMOVAL[part]
-    if (step) await insertTick(db, { trayId, subject: `step:${step}`, done: true, at: now })
-    return null
-  })
-}
+export const recordOff = trayChange(offSchema, async (tx, input, { kept }, now) => {
+  const { trayId, part, count, size, clockHour, photo } = input
+  if (photo && !kept.photos.some((p) => p.id === photo.id))
+    return refuse('Place: this picture is not there any more. Choose another one.')
+  const [photoId, photoX, photoY] = [photo?.id ?? null, photo?.x ?? null, photo?.y ?? null]
+  await insertTrailEvents(tx, [
+    { trayId, kind: 'off', part, count, size, clockHour, photoId, photoX, photoY, at: now },
+  ])
+  const step = STEP_DONE_BY_REMOVAL[part]
+  if (step) await insertTick(tx, { trayId, subject: `step:${step}`, done: true, at: now })
+  return null
+})
 
 /** A part in the tray says that its step was done: nobody ticks what the hands have just recorded. */
 const STEP_DONE_BY_REMOVAL: Readonly<Partial<Record<TrailPartId, string>>> = {
@@ -112,25 +94,20 @@ const answerSchema = Joi.object<AnswerInput>({
 })
 
 /** Accounts for parts of one line: back on, renewed, or left off for a reason. */
-export async function answerOff(db: Db, input: unknown, now: Date): Promise<ViewOutcome> {
-  const checked = validate(answerSchema, input)
-  if (!checked.ok) return checked
-  const { trayId, offId, kind, count, reason } = checked.value
-  if (kind === 'left-off' && reason === '') {
+export const answerOff = trayChange(answerSchema, async (tx, input, { trail }, now) => {
+  const { trayId, offId, kind, count, reason } = input
+  if (kind === 'left-off' && reason === '')
     return refuse('Reason is missing: say why it stays off, as “owner keeps the old strap”.', 'reason')
+  const line = trail.find((l) => l.offIds.includes(offId))
+  if (!line) return refuse('This line is not on the trail any more.')
+  if (count > line.open) {
+    return refuse(
+      `${TRAIL_PARTS[line.part].label}: ${count} would be more than came off; ${line.open} still to come.`,
+    )
   }
-  return changeTray(db, trayId, async () => {
-    const line = partsTrail(await trailOfTray(db, trayId)).find((l) => l.offIds.includes(offId))
-    if (!line) return refuse('This line is not on the trail any more.')
-    if (count > line.open) {
-      return refuse(
-        `${TRAIL_PARTS[line.part].label}: ${count} would be more than came off; ${line.open} still to come.`,
-      )
-    }
-    await insertTrailEvents(db, answersOf(line, { trayId, kind, reason, at: now }, count))
-    return null
-  })
-}
+  await insertTrailEvents(tx, answersOf(line, { trayId, kind, reason, at: now }, count))
+  return null
+})
 
 /** An answer hangs on the first removal of its line; the line adds them up. */
 function answersOf(
@@ -144,14 +121,9 @@ function answersOf(
 const undoSchema = Joi.object<{ trayId: number }>({ trayId: idSchema.required() })
 
 /** Takes back the last thing recorded on the trail that still stands. */
-export async function undoTrail(db: Db, input: unknown, now: Date): Promise<ViewOutcome> {
-  const checked = validate(undoSchema, input)
-  if (!checked.ok) return checked
-  const { trayId } = checked.value
-  return changeTray(db, trayId, async () => {
-    const last = lastStanding(await trailOfTray(db, trayId))
-    if (!last) return refuse('Nothing to undo: the trail is empty.')
-    await insertTrailEvents(db, [{ trayId, kind: 'undo', refersTo: last.id, at: now }])
-    return null
-  })
-}
+export const undoTrail = trayChange(undoSchema, async (tx, { trayId }, { kept }, now) => {
+  const last = lastStanding(kept.trail)
+  if (!last) return refuse('Nothing to undo: the trail is empty.')
+  await insertTrailEvents(tx, [{ trayId, kind: 'undo', refersTo: last.id, at: now }])
+  return null
+})

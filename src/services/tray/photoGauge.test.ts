@@ -12,7 +12,7 @@ import {
   withdrawBridgeToken,
 } from '../instruments/instrumentBridge'
 import { theBridge } from '../instruments/instrumentFeeds'
-import { trayByItsNumber } from '../listings'
+import { trayByItsNumber } from '../tray/trayPages'
 import { photoGaugeSettings, takePhotoSize } from './photoGauge'
 import { addPhoto, removePhoto } from './photos'
 import { startShop } from '../shop/startShop'
@@ -68,18 +68,24 @@ describe.each(testStores())('photo gauge, past and bridge, on $name', ({ open })
   }
 
   it('stores a size worked out anew from what was seen, with its picture, and remembers the print', async () => {
-    expect(await photoGaugeSettings(store.db)).toMatchObject({ levelBarMm: null, uprightBarMm: null })
+    expect(await photoGaugeSettings(store.db, {}, NOW)).toMatchObject({
+      levelBarMm: null,
+      uprightBarMm: null,
+    })
     const outcome = await take()
     if (!outcome.ok) throw new Error(JSON.stringify(outcome.errors))
     const [shape] = outcome.view.shapes
     expect(shape?.diameterMm).toBeCloseTo(30, 2)
     expect(shape).toMatchObject({ photoId, dimension: 'crystal-diameter', kind: 'photo' })
     expect(outcome.view.readout.evidence).toMatchObject([{ kind: 'fragment', method: 'photo' }])
-    expect(await photoGaugeSettings(store.db)).toMatchObject({ cameraHeightMm: 320, levelBarMm: 100 })
+    expect(await photoGaugeSettings(store.db, {}, NOW)).toMatchObject({
+      cameraHeightMm: 320,
+      levelBarMm: 100,
+    })
   })
 
   it('does not let go of a picture a standing size rests on', async () => {
-    const refused = await removePhoto(store.db, { trayId: view.tray.id, photoId })
+    const refused = await removePhoto(store.db, { trayId: view.tray.id, photoId }, NOW)
     expect(!refused.ok && refused.errors.photo).toMatch(/take that reading back first/)
   })
 
@@ -105,11 +111,11 @@ describe.each(testStores())('photo gauge, past and bridge, on $name', ({ open })
   })
 
   it('leaves the past out and lets it in again, kept with the tray', async () => {
-    const out = await weighPast(store.db, { trayId: view.tray.id, pastCounts: false })
+    const out = await weighPast(store.db, { trayId: view.tray.id, pastCounts: false }, NOW)
     expect(out.ok && out.view.tray.pastCounts).toBe(false)
-    const again = await weighPast(store.db, { trayId: view.tray.id, pastCounts: true })
+    const again = await weighPast(store.db, { trayId: view.tray.id, pastCounts: true }, NOW)
     expect(again.ok && again.view.tray.pastCounts).toBe(true)
-    expect((await weighPast(store.db, { trayId: view.tray.id, pastCounts: 'no' })).ok).toBe(false)
+    expect((await weighPast(store.db, { trayId: view.tray.id, pastCounts: 'no' }, NOW)).ok).toBe(false)
   })
 
   it('a size taken back leaves the picture free again', async () => {
@@ -117,17 +123,22 @@ describe.each(testStores())('photo gauge, past and bridge, on $name', ({ open })
     for (const shape of before?.shapes ?? []) {
       await takeBackShape(store.db, { trayId: view.tray.id, shapeId: shape.id, reason: 'blurred' }, NOW)
     }
-    expect((await removePhoto(store.db, { trayId: view.tray.id, photoId })).ok).toBe(true)
+    expect((await removePhoto(store.db, { trayId: view.tray.id, photoId }, NOW)).ok).toBe(true)
   })
 
   it('knows its token by its hash alone, and a new one ends the old', async () => {
     expect(await isBridgeToken(store.db, 'anything')).toBe(false)
-    const first = await makeBridgeToken(store.db, NOW)
+    const made = async () => {
+      const answer = await makeBridgeToken(store.db, {}, NOW)
+      if (!answer.ok) throw new Error('no token')
+      return answer
+    }
+    const first = await made()
     expect(await isBridgeToken(store.db, first.token)).toBe(true)
-    const second = await makeBridgeToken(store.db, NOW)
+    const second = await made()
     expect(await isBridgeToken(store.db, first.token)).toBe(false)
     expect(await isBridgeToken(store.db, second.token)).toBe(true)
-    await withdrawBridgeToken(store.db)
+    await withdrawBridgeToken(store.db, {}, NOW)
     expect(await isBridgeToken(store.db, second.token)).toBe(false)
   })
 

@@ -6,17 +6,16 @@ import { PHOTO_DIMENSION_IDS } from '@/core/photo-gauge/photoDimensions'
 import { ALL_MARKS } from '@/core/photo-gauge/gaugeSheet'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { shapeSize } from '@/core/shapes/shapeSize'
-import type { Db } from '@/data/client'
-import { photosOfTray } from '@/data/queries/photos'
 import { insertShape } from '@/data/queries/shapes'
 import { changeShopSettings, shopSettingsRow } from '@/data/queries/shopSettings'
 import { SAMPLE_SCENES } from '@/devices/simulated-photograph/sampleScenes'
-import { idSchema, refuse, validate } from '../boundary'
-import type { ViewOutcome } from './changeTray'
-import { changeTray } from './changeTray'
+import { action } from '../action'
+import { idSchema, refuse } from '../boundary'
+import { trayChange } from './trayChange'
 
 /** How the shop's pictures are taken, as last entered. */
 export interface PhotoGaugeSettings {
+  readonly ok: true
   /** null until the shop has measured its own print: the drawing's length is not the print's */
   readonly levelBarMm: number | null
   readonly uprightBarMm: number | null
@@ -39,10 +38,11 @@ export interface SamplePhotograph {
 /** A hand above a bench, with the lens drawn in: far enough that height over the paper counts for little. From memory. */
 const USUAL_CAMERA_HEIGHT_MM = 300
 
-/** @returns what was entered last; no bar while the print was never measured */
-export async function photoGaugeSettings(db: Db): Promise<PhotoGaugeSettings> {
+/** What was entered last; no bar while the print was never measured. */
+export const photoGaugeSettings = action(Joi.object({}), async (db): Promise<PhotoGaugeSettings> => {
   const row = await shopSettingsRow(db)
   return {
+    ok: true,
     levelBarMm: row?.levelBarMm ?? null,
     uprightBarMm: row?.uprightBarMm ?? null,
     cameraHeightMm: row?.cameraHeightMm ?? USUAL_CAMERA_HEIGHT_MM,
@@ -56,7 +56,7 @@ export async function photoGaugeSettings(db: Db): Promise<PhotoGaugeSettings> {
       cameraHeightMm,
     })),
   }
-}
+})
 
 interface PhotoSizeInput {
   readonly trayId: number
@@ -131,31 +131,25 @@ const schema = Joi.object<PhotoSizeInput>({
  * Stores a diameter read from a picture kept with the tray. Only what was seen is taken from the browser (edge points,
  * marks, what was typed); the size is worked out anew here.
  */
-export async function takePhotoSize(db: Db, input: unknown, now: Date): Promise<ViewOutcome> {
-  const checked = validate(schema, input)
-  if (!checked.ok) return checked
-  const { trayId, dimension, photoId, picture } = checked.value
-  return changeTray(db, trayId, async () => {
-    const kept = await photosOfTray(db, trayId)
-    if (!kept.some((photo) => photo.id === photoId)) {
-      return refuse('Picture: it is not with this tray any more. Choose it once more.', 'picture')
-    }
-    const shape = { kind: 'photo', picture } as const
-    const outcome = shapeSize(shape, dimension)
-    if (!outcome.ok) return refuse(outcome.message, 'picture')
-    await insertShape(db, {
-      trayId,
-      dimension,
-      kind: 'photo',
-      diameterMm: outcome.diameter.valueMm,
-      standardUncertaintyMm: outcome.diameter.standardUncertaintyMm,
-      words: `${DIMENSIONS[dimension].label} from a picture: ${outcome.words}`,
-      input: shape,
-      photoId,
-      takenAt: now,
-    })
-    const { levelBarMm, uprightBarMm, cameraHeightMm } = picture
-    await changeShopSettings(db, { levelBarMm, uprightBarMm, cameraHeightMm })
-    return null
+export const takePhotoSize = trayChange(schema, async (tx, input, { kept }, now) => {
+  const { trayId, dimension, photoId, picture } = input
+  if (!kept.photos.some((photo) => photo.id === photoId))
+    return refuse('Picture: it is not with this tray any more. Choose it once more.', 'picture')
+  const shape = { kind: 'photo', picture } as const
+  const outcome = shapeSize(shape, dimension)
+  if (!outcome.ok) return refuse(outcome.message, 'picture')
+  await insertShape(tx, {
+    trayId,
+    dimension,
+    kind: 'photo',
+    diameterMm: outcome.diameter.valueMm,
+    standardUncertaintyMm: outcome.diameter.standardUncertaintyMm,
+    words: `${DIMENSIONS[dimension].label} from a picture: ${outcome.words}`,
+    input: shape,
+    photoId,
+    takenAt: now,
   })
-}
+  const { levelBarMm, uprightBarMm, cameraHeightMm } = picture
+  await changeShopSettings(tx, { levelBarMm, uprightBarMm, cameraHeightMm })
+  return null
+})

@@ -1,14 +1,12 @@
 import 'server-only'
 import type { Db } from '@/data/client'
-import { countPhotos, deletePhoto, insertPhoto, photoBytes } from '@/data/queries/photos'
-import { standingShapes } from '@/data/queries/shapes'
-import { trayById } from '@/data/queries/trays'
+import { deletePhoto, insertPhoto, photoBytes } from '@/data/queries/photos'
 import { MOST_CAPTION_LENGTH, MOST_PHOTO_BYTES, MOST_PHOTOS, tooLargeText } from '@/core/intake/photoLimits'
 import Joi from 'joi'
 import type { Refusal } from '../boundary'
-import { idSchema, refuse, validate } from '../boundary'
-import type { ViewOutcome } from './changeTray'
-import { changeTray, HANDED_BACK, TRAY_GONE } from './changeTray'
+import { idSchema, refuse } from '../boundary'
+import { changeTray } from './changeTray'
+import { trayChange } from './trayChange'
 
 /** Longest side kept, px: sharp enough to read an engraving, small enough to keep hundreds. */
 const KEPT_SIDE_PX = 1600
@@ -28,18 +26,12 @@ export async function addPhoto(
   file: { readonly bytes: Uint8Array; readonly caption: string },
   now: Date,
 ): Promise<{ ok: true; id: number } | Refusal> {
-  const row = await trayById(db, trayId)
-  if (!row) return refuse(TRAY_GONE)
-  if (row.tray.finishedAt !== null) return refuse(HANDED_BACK)
   if (file.bytes.length > MOST_PHOTO_BYTES) return refuse(tooLargeText(file.bytes.length), 'photo')
   if (file.caption.length > MOST_CAPTION_LENGTH) {
     return refuse(
       `Caption has ${file.caption.length} characters; at most ${MOST_CAPTION_LENGTH}. Shorten it.`,
       'photo',
     )
-  }
-  if ((await countPhotos(db, trayId)) >= MOST_PHOTOS) {
-    return refuse(`Picture: this tray holds ${MOST_PHOTOS} already. Take one off first.`, 'photo')
   }
   const picture = await decoded(file.bytes)
   if (!picture) {
@@ -48,9 +40,14 @@ export async function addPhoto(
       'photo',
     )
   }
-  const { bytes, widthPx, heightPx } = picture
-  const id = await insertPhoto(db, { trayId, caption: file.caption, widthPx, heightPx, bytes, takenAt: now })
-  return { ok: true, id }
+  let id = 0
+  const changed = await changeTray(db, trayId, async (tx, { kept }) => {
+    if (kept.photos.length >= MOST_PHOTOS)
+      return refuse(`Picture: this tray holds ${MOST_PHOTOS} already. Take one off first.`, 'photo')
+    id = await insertPhoto(tx, { trayId, caption: file.caption, ...picture, takenAt: now })
+    return null
+  })
+  return changed.ok ? { ok: true, id } : changed
 }
 
 /** The picture upright and re-encoded; null when the bytes are not one. */
@@ -86,14 +83,8 @@ const removeSchema = Joi.object<{ trayId: number; photoId: number }>({
 })
 
 /** Takes a picture off a tray for good: it may show what nobody should keep. */
-export async function removePhoto(db: Db, input: unknown): Promise<ViewOutcome> {
-  const checked = validate(removeSchema, input)
-  if (!checked.ok) return checked
-  const { trayId, photoId } = checked.value
-  return changeTray(db, trayId, async () => {
-    if ((await standingShapes(db, trayId)).some((shape) => shape.photoId === photoId)) {
-      return refuse('A size was read from this picture: take that reading back first.', 'photo')
-    }
-    return (await deletePhoto(db, trayId, photoId)) ? null : refuse('This picture is not there any more.')
-  })
-}
+export const removePhoto = trayChange(removeSchema, async (tx, { trayId, photoId }, { kept }) => {
+  if (kept.shapes.some((shape) => shape.photoId === photoId && shape.voidReason === null))
+    return refuse('A size was read from this picture: take that reading back first.', 'photo')
+  return (await deletePhoto(tx, trayId, photoId)) ? null : refuse('This picture is not there any more.')
+})

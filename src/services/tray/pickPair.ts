@@ -1,33 +1,33 @@
 import Joi from 'joi'
 import { assessCandidate } from '@/core/fit/assessCandidate'
 import { DIMENSIONS } from '@/core/readings/dimensions'
+import type { PickEvidence } from '@/core/tray/PickEvidence'
 import { snapshotPick } from '@/core/tray/snapshotPick'
-import type { Db } from '@/data/client'
-import { pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
-import { insertPick, latestPick, pressRunsOfTray } from '@/data/queries/picks'
-import { standingReadings } from '@/data/queries/readings'
-import { standingShapes } from '@/data/queries/shapes'
-import { crystalById, gasketById } from '@/data/queries/stock'
-import { moveStock, partsOutFor } from '@/data/queries/stockMoves'
-import type { TrayRow } from '@/data/queries/trays'
-import { setTrayStage } from '@/data/queries/trays'
 import type { PartKind } from '@/core/stock/partKinds'
-import { idSchema, refuse, validate } from '../boundary'
-import { drawersInMemory } from '../drawers/drawersInMemory'
-import { shopPolicy } from '../shop/shopPolicy'
-import { partsOut } from './partsOut'
-import { newBezelOf, trayCase } from './trayCase'
-import type { ViewOutcome } from './changeTray'
-import { changeTray } from './changeTray'
+import { PART_WORDS } from '@/core/stock/partKinds'
+import type { Db } from '@/data/client'
+import { insertPick } from '@/data/queries/picks'
+import { crystalById, gasketById } from '@/data/queries/stock'
+import { stockLineById } from '@/data/queries/stockLines'
+import { moveStock } from '@/data/queries/stockMoves'
+import { setTrayStage } from '@/data/queries/trays'
+import type { Refusal } from '../boundary'
+import { idSchema, refuse } from '../boundary'
+import type { OpenedCase } from './openTrayCases'
+import { trayChange } from './trayChange'
 
-interface Pick {
+interface PickSent {
   readonly trayId: number
   readonly crystalId: number
   readonly gasketId: number | null
+  readonly bezelGasketId?: number | null
+}
+
+interface Picked extends PickSent {
   readonly bezelGasketId: number | null
 }
 
-const schema = Joi.object<Pick>({
+const schema = Joi.object<Picked>({
   trayId: idSchema.required(),
   crystalId: idSchema.required(),
   gasketId: idSchema.allow(null).required(),
@@ -40,88 +40,63 @@ const schema = Joi.object<Pick>({
  * A choice that misses a constraint may be picked all the same: the technician decides, the record says what was known.
  * Empty drawers are refused, because nothing can be taken from them.
  */
-export async function pickPair(db: Db, input: unknown, now: Date): Promise<ViewOutcome> {
-  const checked = validate(schema, input)
-  if (!checked.ok) return checked
-  const pick = checked.value
-  return changeTray(db, pick.trayId, async (row) => {
-    const evidence = await judged(db, row, pick)
-    if ('ok' in evidence) return evidence
-    try {
-      await db.transaction(async (tx) => {
-        await putBackUnpressed(tx, pick.trayId, now)
-        await takeOut(tx, 'crystal', pick.crystalId, pick.trayId, now)
-        for (const ring of [pick.gasketId, pick.bezelGasketId])
-          if (ring !== null) await takeOut(tx, 'gasket', ring, pick.trayId, now)
-        await insertPick(tx, { ...pick, evidence, pickedAt: now })
-        await setTrayStage(tx, pick.trayId, 'press-in', null)
-      })
-    } catch (error) {
-      if (!(error instanceof EmptyDrawer)) throw error
-      return refuse(error.message)
-    }
-    return null
-  })
-}
+export const pickPair = trayChange<Picked, PickSent>(schema, async (tx, pick, opened, now) => {
+  const judged = await judgedBy(tx, opened, pick)
+  if ('ok' in judged) return judged
+  const { trayId } = pick
+  for (const { kind, partId } of unpressed(opened))
+    await moveStock(tx, { kind, partId, change: 1, reason: 'put-back', trayId, movedAt: now })
+  for (const [kind, partId] of partsOf(pick)) {
+    const left = await moveStock(tx, { kind, partId, change: -1, reason: 'picked', trayId, movedAt: now })
+    if (left === null) return nothingThere(tx, kind, partId)
+  }
+  await insertPick(tx, { ...pick, evidence: judged, pickedAt: now })
+  await setTrayStage(tx, trayId, 'press-in', null)
+  return null
+})
 
 /** What the pick rests on, or why there can be none. */
-async function judged(db: Db, { tray, sheet }: TrayRow, { crystalId, gasketId }: Pick) {
-  const [crystal, gasket] = await Promise.all([
-    crystalById(db, crystalId),
-    gasketId === null ? null : gasketById(db, gasketId),
-  ])
+async function judgedBy(
+  tx: Db,
+  { now, counted, rules }: OpenedCase,
+  { crystalId, gasketId }: Picked,
+): Promise<PickEvidence | Refusal> {
+  const crystal = await crystalById(tx, crystalId)
+  const gasket = gasketId === null ? null : await gasketById(tx, gasketId)
   if (!crystal || gasket === undefined)
     return refuse('This choice is not in the drawers any more: choose another one.')
-  const policy = await shopPolicy(db)
-  const { bezels } = await drawersInMemory(db)
-  const { now, counted } = trayCase(
-    {
-      sheet,
-      readings: await standingReadings(db, tray.id),
-      shapes: await standingShapes(db, tray.id),
-      pastRuns: (await pressRunsOfCaseSheet(db, sheet.id)).filter((run) => run.trayId !== tray.id),
-      pastCounts: tray.pastCounts,
-      policy,
-    },
-    newBezelOf(await partsOut(db, tray.id), bezels),
-  )
   const { facts, wishes, verdict } = now.readout
   if (!facts.ok) {
     const { label } = DIMENSIONS[facts.missing]
     return refuse(`Nothing to judge a choice by: measure the ${label.toLowerCase()} first.`)
   }
-  const candidate = assessCandidate(crystal, gasket, facts.facts, policy.fit)
+  const policy = rules.policy.fit
+  const candidate = assessCandidate(crystal, gasket, facts.facts, policy)
   if (!candidate) return refuse('This case does not take such parts: choose from its own shortlist.')
-  return snapshotPick(candidate, {
-    facts: facts.facts,
-    wishes,
-    verdict,
-    readings: counted,
-    policy: policy.fit,
-  })
+  return snapshotPick(candidate, { facts: facts.facts, wishes, verdict, readings: counted, policy })
 }
 
-/** Ends the transaction when what was picked is gone. */
-class EmptyDrawer extends Error {}
+function partsOf({ crystalId, gasketId, bezelGasketId }: Picked): (readonly [PartKind, number])[] {
+  const rings = [gasketId, bezelGasketId].filter((id) => id !== null)
+  return [['crystal', crystalId], ...rings.map((id) => ['gasket', id] as const)]
+}
 
-async function takeOut(db: Db, kind: PartKind, partId: number, trayId: number, now: Date): Promise<void> {
-  const left = await moveStock(db, { kind, partId, change: -1, reason: 'picked', trayId, movedAt: now })
-  if (left !== null) return
-  const line = await (kind === 'crystal' ? crystalById(db, partId) : gasketById(db, partId))
-  throw new EmptyDrawer(
+async function nothingThere(tx: Db, kind: PartKind, partId: number): Promise<Refusal> {
+  const line = await stockLineById(tx, kind, partId)
+  const { one } = PART_WORDS[kind]
+  return refuse(
     line
-      ? `Drawer ${line.drawer} has no ${line.code} left: choose another ${kind}, or count the drawer.`
-      : `This ${kind} is not in the drawers any more: choose another one.`,
+      ? `Drawer ${line.drawer} has no ${line.code} left: choose another ${one}, or count the drawer.`
+      : `This ${one} is not in the drawers any more: choose another one.`,
   )
 }
 
-async function putBackUnpressed(db: Db, trayId: number, now: Date): Promise<void> {
-  const before = await latestPick(db, trayId)
-  if (!before || (await pressRunsOfTray(db, trayId)).some((run) => run.pickId === before.id)) return
-  const ids = [before.gasketId, before.bezelGasketId]
-  for (const { kind, partId } of await partsOutFor(db, trayId)) {
-    const ofPick =
-      kind === 'crystal' ? partId === before.crystalId : kind === 'gasket' && ids.includes(partId)
-    if (ofPick) await moveStock(db, { kind, partId, change: 1, reason: 'put-back', trayId, movedAt: now })
-  }
+/** What the last pick took out and nobody has pressed. */
+function unpressed({ kept }: OpenedCase) {
+  const { picked, pressRuns, partsOut } = kept
+  if (!picked || pressRuns.some((run) => run.pickId === picked.pick.id)) return []
+  const rings = [picked.gasket?.id, picked.bezelGasket?.id]
+  return partsOut.filter(({ kind, partId }) =>
+    kind === 'crystal' ? partId === picked.crystal.id : kind === 'gasket' && rings.includes(partId),
+  )
 }

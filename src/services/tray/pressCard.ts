@@ -1,20 +1,15 @@
 import type { Die } from '@/core/dies/Die'
 import type { DieOutcome } from '@/core/dies/pressInDies'
 import { fittingDies, openingOf } from '@/core/dies/fittingDies'
-import type { CaseFacts } from '@/core/fit/CaseFacts'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import type { PressKind, PressPlan } from '@/core/press/pressPlan'
 import { pressPlan } from '@/core/press/pressPlan'
-import { standingHazards } from '@/core/tray/hazards'
+import { leavesSplinters } from '@/core/tray/hazards'
 import type { PickEvidence } from '@/core/tray/PickEvidence'
 import { boreOfPick } from '@/core/tray/PickEvidence'
-import type { Db } from '@/data/client'
-import { latestPick, pressRunsOfTray } from '@/data/queries/picks'
-import { crystalById, gasketById } from '@/data/queries/stock'
 import type { Press } from '@/data/queries/tools'
-import { allPresses } from '@/data/queries/tools'
-import type { TrayRow } from '@/data/queries/trays'
 import type { LastTime } from './lastTime'
+import type { OpenedCase } from './openTrayCases'
 
 export interface PressRunView {
   readonly id: number
@@ -50,40 +45,26 @@ export interface PressCard {
   readonly runs: readonly PressRunView[]
 }
 
-/** @returns null while nothing is picked */
-export async function pressCard(
-  db: Db,
-  { tray, sheet }: TrayRow,
-  facts: CaseFacts | null,
+/**
+ * @param dies - all there are in the shop
+ * @returns null while nothing is picked
+ */
+export function pressCard(
+  { kept, now, facts, rules }: OpenedCase,
   lastTime: LastTime | null,
+  presses: readonly Press[],
   dies: readonly Die[],
-): Promise<PressCard | null> {
-  const pick = await latestPick(db, tray.id)
-  if (!pick) return null
-  const ring = async (id: number | null) => (id === null ? null : ((await gasketById(db, id)) ?? null))
-  const [crystal, gasket, bezelGasket, presses, runs] = await Promise.all([
-    crystalById(db, pick.crystalId),
-    ring(pick.gasketId),
-    ring(pick.bezelGasketId),
-    allPresses(db),
-    pressRunsOfTray(db, tray.id),
-  ])
-  if (!crystal) throw new Error(`pick ${pick.id}: its crystal is gone from the drawers`)
-
-  const openingMm = facts ? openingOf(facts) : (boreOfPick(pick.evidence) ?? crystal.diameterMm)
+): PressCard | null {
+  if (!kept.picked) return null
+  const { pick, crystal, gasket, bezelGasket } = kept.picked
+  const { sheet, readout } = now
+  const openingMm = readout.facts.ok
+    ? openingOf(readout.facts.facts)
+    : (boreOfPick(pick.evidence) ?? crystal.diameterMm)
   const there = dies.filter(({ quantity }) => quantity > 0)
-  const fitting = fittingDies(there, crystal, sheet, openingMm)
+  const fitting = fittingDies(there, crystal, sheet, openingMm, rules.policy.die)
   const pusher = preferLast(fitting.pusher, lastTime?.pusherId)
   const support = preferLast(fitting.support, lastTime?.supportId)
-  const glassSplinters = standingHazards(
-    {
-      ...tray,
-      crystalMaterial: tray.foundMaterial ?? sheet.crystalMaterial,
-      movementKind: sheet.movementKind,
-      stage: 'press-in',
-    },
-    {},
-  ).some((hazard) => hazard.id === 'glass-splinters')
   const codeOf = (id: number | null) => dies.find((die) => die.id === id)?.code ?? null
   return {
     pickId: pick.id,
@@ -102,12 +83,12 @@ export async function pressCard(
             support: support?.best.die ?? null,
             bevelMm: crystal.bevelMm,
             ringed: gasket !== null,
-            glassSplinters,
+            glassSplinters: leavesSplinters(facts),
           })
         : null,
     presses,
     dies: there,
-    runs: runs.map((run) => ({
+    runs: kept.pressRuns.map((run) => ({
       id: run.id,
       ranAt: run.ranAt.toISOString(),
       press: presses.find((p) => p.id === run.pressId)?.name ?? null,

@@ -1,7 +1,7 @@
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import type { StoredShape } from '@/core/shapes/shapeSize'
-import type { Reading } from '@/data/queries/readings'
-import type { ShapeRow } from '@/data/queries/shapes'
+import type { KeptReading } from '@/data/queries/readings'
+import type { KeptShape } from '@/data/queries/shapes'
 
 export interface ShapeView extends StoredShape {
   readonly id: number
@@ -24,21 +24,13 @@ export interface ReadingView {
   readonly voidReason: string | null
 }
 
-export function readingView(reading: Reading, voidReason: string | null): ReadingView {
+export function readingView(reading: KeptReading, voidReason: string | null): ReadingView {
   const { id, dimension, placeIndex, shownMm, instrumentId, takenAt } = reading
   return { id, dimension, placeIndex, shownMm, instrumentId, takenAt: takenAt.toISOString(), voidReason }
 }
 
-export function shapeView({ shape, voidReason }: ShapeRow): ShapeView {
-  return {
-    id: shape.id,
-    kind: shape.kind,
-    diameterMm: shape.diameterMm,
-    standardUncertaintyMm: shape.standardUncertaintyMm,
-    words: shape.words,
-    takenAt: shape.takenAt.toISOString(),
-    dimension: shape.dimension,
-    photoId: shape.photoId,
-    voidReason,
-  }
+export function shapeView(shape: KeptShape): ShapeView {
+  const { id, kind, diameterMm, standardUncertaintyMm, words, dimension, photoId, voidReason } = shape
+  const takenAt = shape.takenAt.toISOString()
+  return { id, kind, diameterMm, standardUncertaintyMm, words, takenAt, dimension, photoId, voidReason }
 }

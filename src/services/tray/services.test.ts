@@ -10,9 +10,12 @@ import { insertCrystals } from '@/data/queries/stock'
 import { crystals, gaskets, readings } from '@/data/schema'
 import { benchView } from '../bench/benchView'
 import { drawersSummary } from '../drawers/drawersPage'
-import { caseSheetLines, newTrayChoices, trayByItsNumber, trayLines } from '../listings'
+import { caseSheetLines } from '../sheets/sheetPages'
+import { newTrayChoices } from '../tray/newTrayChoices'
+import { trayByItsNumber, trayLines } from '../tray/trayPages'
 import { logPressRun } from './logPressRun'
-import { moveTray, openTray } from './openTray'
+import { moveTray } from './moveTray'
+import { openTray } from './openTray'
 import { pickPair } from './pickPair'
 import type { RecordKind } from '../shop/records'
 import { saveRecord } from '../shop/records'
@@ -63,8 +66,7 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
   async function newTray(caseName = 'Harrowmere Deckwatch 38', over: object = {}): Promise<TrayView> {
     const opened = await openTray(
       store.db,
-      { caseSheetId: await sheetId(caseName) },
-      { ...TRAY, ...over },
+      { caseSheetId: await sheetId(caseName), fields: { ...TRAY, ...over } },
       NOW,
     )
     if (!opened.ok) throw new Error(JSON.stringify(opened.errors))
@@ -111,7 +113,7 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
   }
 
   const save = (kind: RecordKind, id: number | null, input: unknown) =>
-    saveRecord(store.db, kind, id, input, NOW)
+    saveRecord(store.db, { kind, id, fields: input }, NOW)
 
   it('loads the demo world once and plausibly', async () => {
     expect(await loadDemo(store.db, DAY)).toBe(false)
@@ -159,8 +161,7 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
     }
     const logged = await logPressRun(
       store.db,
-      tools,
-      { outcome: 'home', quarterTurns: '4', peakForceN: '160', note: 'snapped home' },
+      { ...tools, fields: { outcome: 'home', quarterTurns: '4', peakForceN: '160', note: 'snapped home' } },
       NOW,
     )
     if (!logged.ok) throw new Error(JSON.stringify(logged.errors))
@@ -195,7 +196,8 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
       pusherId: picked.view.press.pusher.best.die.id,
       supportId: picked.view.press.support.best.die.id,
     }
-    const run = (outcome: string) => logPressRun(store.db, tools, { outcome, quarterTurns: 2 }, NOW)
+    const run = (outcome: string) =>
+      logPressRun(store.db, { ...tools, fields: { outcome, quarterTurns: 2 } }, NOW)
     const first = await run('high-on-one-side')
     expect(first.ok && first.view.tray.stage).toBe('press-in')
     const second = await run('cracked')
@@ -389,15 +391,14 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
   })
 
   it('refuses a tray with nothing filled in, one due in the past, and keeps braces in a complaint', async () => {
-    const empty = await openTray(store.db, {}, {}, NOW)
+    const empty = await openTray(store.db, { fields: {} }, NOW)
     expect(empty).toMatchObject({
       ok: false,
       errors: { caseSheetId: expect.any(String) as string, owner: 'Owner is missing: fill it in.' },
     })
     const late = await openTray(
       store.db,
-      { caseSheetId: await sheetId('Quillfen Tidal 4') },
-      { ...TRAY, dueAt: '2020-01-01T10:00' },
+      { caseSheetId: await sheetId('Quillfen Tidal 4'), fields: { ...TRAY, dueAt: '2020-01-01T10:00' } },
       NOW,
     )
     expect(late).toMatchObject({ ok: false, errors: { dueAt: expect.stringMatching(/past/) as string } })
@@ -408,7 +409,9 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
 
   it('gives trays opened at the same moment numbers of their own', async () => {
     const caseSheetId = await sheetId('Quillfen Field 3')
-    const opened = await Promise.all([1, 2, 3].map(() => openTray(store.db, { caseSheetId }, TRAY, NOW)))
+    const opened = await Promise.all(
+      [1, 2, 3].map(() => openTray(store.db, { caseSheetId, fields: TRAY }, NOW)),
+    )
     expect(new Set(opened.map((o) => (o.ok ? o.number : 'refused'))).size).toBe(3)
     expect(opened.every((o) => o.ok)).toBe(true)
   })
@@ -453,12 +456,16 @@ describe.each(testStores())('a new shop on $name', ({ open }) => {
     await insertCrystals(store.db, [line])
     expect((await benchView(store.db, NOW)).newShop).toEqual({ linesInDrawers: 1 })
     expect(
-      await saveRecord(store.db, 'case-sheet', null, { ...BARE, maker: 'Vessalin', reference: 'Dawn' }, NOW),
+      await saveRecord(
+        store.db,
+        { kind: 'case-sheet', id: null, fields: { ...BARE, maker: 'Vessalin', reference: 'Dawn' } },
+        NOW,
+      ),
     ).toEqual({
       ok: true,
     })
     const { sheets } = await newTrayChoices(store.db)
-    const opened = await openTray(store.db, { caseSheetId: sheets[0]?.id }, TRAY, NOW)
+    const opened = await openTray(store.db, { caseSheetId: sheets[0]?.id, fields: TRAY }, NOW)
     expect(opened).toEqual({ ok: true, number: 101 })
     const view = await trayByItsNumber(store.db, 101)
     expect(view?.instruments.map((i) => i.name)).toEqual(['Caliper', 'Thickness gauge'])

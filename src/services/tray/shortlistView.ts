@@ -11,7 +11,7 @@ import type { StockIndex } from '@/core/fit/stockIndex'
 import type { WaterClass } from '@/core/intake/jobWords'
 import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import { strengthSentence, thinWarning } from '@/core/plate/crystalStrength'
-import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
+import type { CaseSheet } from '@/core/tray/CaseSheet'
 import { bezelJoint } from '@/core/tray/setInBezel'
 import type { TrayReadout } from '@/core/tray/trayReadout'
 
@@ -34,7 +34,7 @@ export interface ShortlistView extends Omit<Shortlist, 'fitting'> {
 export interface ShortlistBasis {
   readonly facts: CaseFacts
   readonly readout: TrayReadout
-  readonly sheet: CaseSheetFacts
+  readonly sheet: CaseSheet
   readonly waterClass: WaterClass
   readonly policy: ShopPolicy
 }

@@ -3,15 +3,14 @@ import { checkReading } from '@/core/readings/checkReading'
 import { DIMENSION_IDS } from '@/core/readings/dimensionKinds'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
-import { sheetValueMm } from '@/core/tray/caseFigures'
-import type { Db } from '@/data/client'
-import { insertReadings, standingReadings, voidReading } from '@/data/queries/readings'
-import type { Instrument } from '@/data/queries/tools'
+import { expectedReadingMm } from '@/core/tray/expectedReading'
+import { insertReadings, voidReading } from '@/data/queries/readings'
 import { allInstruments } from '@/data/queries/tools'
-import type { TrayRow } from '@/data/queries/trays'
-import { trayById } from '@/data/queries/trays'
+import { action } from '../action'
 import type { Refusal } from '../boundary'
-import { idSchema, refuse, validate } from '../boundary'
+import { idSchema, refuse } from '../boundary'
+import { changeTray } from './changeTray'
+import { trayChange } from './trayChange'
 import type { TrayView } from './trayView'
 import { trayView } from './trayView'
 
@@ -27,13 +26,16 @@ export interface ReadingInput {
   readonly confirmed: boolean
 }
 
+/** A question about an unlikely reading; nothing is stored until it is answered. */
+export interface ReadingQuestion {
+  readonly message: string
+  readonly valueMm: number
+  readonly suggestionMm: number | null
+  readonly keepAllowed: boolean
+}
+
 export type ReadingResult =
-  | { ok: true; view: TrayView; note: string | null }
-  | {
-      ok: false
-      ask: { message: string; valueMm: number; suggestionMm: number | null; keepAllowed: boolean }
-    }
-  | Refusal
+  { ok: true; view: TrayView; note: string | null } | { ok: false; ask: ReadingQuestion } | Refusal
 
 const MOST_TEXT = 40
 
@@ -60,62 +62,48 @@ const schema = Joi.object<ReadingInput>({
  * Stores one reading, or asks about it, or refuses it. Nothing is stored unless the answer is ok.
  * @returns the tray's page with the reading taken in
  */
-export async function takeReading(db: Db, input: unknown, now: Date): Promise<ReadingResult> {
-  const checked = validate(schema, input)
-  if (!checked.ok) return checked
-  const { trayId, dimension, placeIndex, text, instrumentId, source, confirmed } = checked.value
-  const row = await trayById(db, trayId)
-  if (!row) return refuse('This tray is not there any more: go back to the list.')
-  if (row.tray.finishedAt)
-    return refuse(`Tray ${row.tray.number} was handed back: nothing is measured on it any more.`)
-  if (placeIndex >= DIMENSIONS[dimension].places.length) {
-    return refuse(
-      `${DIMENSIONS[dimension].label} has ${DIMENSIONS[dimension].places.length} places. Choose one of them.`,
-    )
-  }
+export const takeReading = action(schema, async (db, input, now): Promise<ReadingResult> => {
+  const { trayId, dimension, placeIndex, instrumentId, source } = input
+  const { label, places } = DIMENSIONS[dimension]
+  if (placeIndex >= places.length) return refuse(`${label} has ${places.length} places. Choose one of them.`)
   const instrument = (await allInstruments(db)).find((i) => i.id === instrumentId)
   if (!instrument) return refuse('Instrument: not in Settings any more. Choose another one.', 'instrument')
+  const judged: Judged = { ask: null, note: null }
+  const changed = await changeTray(db, trayId, async (tx, opened) => {
+    const shown = judge(input, expectedReadingMm(opened, dimension, instrument), judged)
+    if (typeof shown !== 'number') return shown
+    const { resolutionMm, maximumPermissibleErrorMm, zeroOffsetMm } = instrument
+    const spec = { resolutionMm, maximumPermissibleErrorMm, zeroOffsetMm }
+    await insertReadings(tx, [
+      { trayId, dimension, placeIndex, shownMm: shown, instrumentId, ...spec, source, takenAt: now },
+    ])
+    return null
+  })
+  if (changed.ok) return { ok: true, view: await trayView(db, changed.opened), note: judged.note }
+  return judged.ask ? { ok: false, ask: judged.ask } : changed
+})
 
-  const expectedMm = await expectation(db, row, dimension, instrument)
+/** What a reading led to beside being stored or refused. */
+interface Judged {
+  ask: ReadingQuestion | null
+  note: string | null
+}
+
+/** @returns the figure to store, or why none is stored; a question is left in `judged` */
+function judge(
+  { text, dimension, confirmed }: ReadingInput,
+  expectedMm: number | null,
+  judged: Judged,
+): number | Refusal {
   const check = checkReading(text, DIMENSIONS[dimension], expectedMm)
   if (check.outcome === 'refuse') return refuse(check.message, 'reading')
   if (check.outcome === 'ask' && !(confirmed && check.keepAllowed)) {
     const { message, valueMm, suggestionMm, keepAllowed } = check
-    return { ok: false, ask: { message, valueMm, suggestionMm, keepAllowed } }
+    judged.ask = { message, valueMm, suggestionMm, keepAllowed }
+    return refuse(message, 'reading')
   }
-  const { resolutionMm, maximumPermissibleErrorMm, zeroOffsetMm } = instrument
-  await insertReadings(db, [
-    {
-      trayId,
-      dimension,
-      placeIndex,
-      shownMm: check.valueMm,
-      instrumentId,
-      resolutionMm,
-      maximumPermissibleErrorMm,
-      zeroOffsetMm,
-      source,
-      takenAt: now,
-    },
-  ])
-  const note = check.outcome === 'accept' ? check.note : null
-  return { ok: true, view: await trayView(db, row), note }
-}
-
-/** What this instrument should show: the mean of earlier readings of the dimension, else the case sheet's figure. */
-async function expectation(
-  db: Db,
-  { tray, sheet }: TrayRow,
-  dimension: DimensionId,
-  instrument: Instrument,
-): Promise<number | null> {
-  const earlier = (await standingReadings(db, tray.id)).filter((r) => r.dimension === dimension)
-  if (earlier.length > 0) {
-    const sum = earlier.reduce((total, r) => total + r.shownMm - r.zeroOffsetMm, 0)
-    return sum / earlier.length + instrument.zeroOffsetMm
-  }
-  const fromSheet = sheetValueMm(dimension, sheet)
-  return fromSheet === null ? null : fromSheet + instrument.zeroOffsetMm
+  judged.note = check.outcome === 'accept' ? check.note : null
+  return check.valueMm
 }
 
 const voidSchema = Joi.object<{ trayId: number; readingId: number; reason: string }>({
@@ -133,17 +121,11 @@ const voidSchema = Joi.object<{ trayId: number; readingId: number; reason: strin
 })
 
 /** Takes a reading back, with the reason; the old value is kept. */
-export async function takeBackReading(
-  db: Db,
-  input: unknown,
-  now: Date,
-): Promise<{ ok: true; view: TrayView } | Refusal> {
-  const checked = validate(voidSchema, input)
-  if (!checked.ok) return checked
-  const { trayId, readingId, reason } = checked.value
-  const row = await trayById(db, trayId)
-  const standing = row ? await standingReadings(db, trayId) : []
-  if (!row || !standing.some((r) => r.id === readingId)) return refuse('This reading was taken back already.')
-  await voidReading(db, readingId, reason.trim(), now)
-  return { ok: true, view: await trayView(db, row) }
-}
+export const takeBackReading = trayChange(
+  voidSchema,
+  async (tx, { readingId, reason }, { standing }, now) => {
+    if (!standing.some((r) => r.id === readingId)) return refuse('This reading was taken back already.')
+    await voidReading(tx, readingId, reason.trim(), now)
+    return null
+  },
+)

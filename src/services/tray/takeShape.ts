@@ -3,14 +3,12 @@ import { parsePoints } from '@/core/circle/parsePoints'
 import type { ShapeInput, ShapeKind } from '@/core/shapes/shapeSize'
 import { SHAPE_WORDS, shapeSize } from '@/core/shapes/shapeSize'
 import { parseReading } from '@/core/units/parseReading'
-import type { Db } from '@/data/client'
-import { insertShape, standingShapes, voidShape } from '@/data/queries/shapes'
+import { insertShape, voidShape } from '@/data/queries/shapes'
 import type { Instrument } from '@/data/queries/tools'
 import { allInstruments } from '@/data/queries/tools'
-import { idSchema, refuse, validate } from '../boundary'
 import type { Refusal } from '../boundary'
-import type { ViewOutcome } from './changeTray'
-import { changeTray } from './changeTray'
+import { idSchema, refuse } from '../boundary'
+import { trayChange } from './trayChange'
 
 /** Texts as typed, so that the same words judge them here and where they were typed. */
 interface ShapeTexts {
@@ -38,19 +36,17 @@ const textsSchema = Joi.object<ShapeTexts>({
 })
 
 /** Stores the old crystal's size by a way round the jaws: nothing when a figure is wrong. */
-export async function takeShape(db: Db, input: unknown, now: Date): Promise<ViewOutcome> {
-  const checked = validate(textsSchema, input)
-  if (!checked.ok) return checked
-  const { trayId, kind, instrumentId, first, second } = checked.value
-  return changeTray(db, trayId, async () => {
-    const instrument = (await allInstruments(db)).find((i) => i.id === instrumentId)
+export const takeShape = trayChange(
+  textsSchema,
+  async (tx, { trayId, kind, instrumentId, first, second }, _, now) => {
+    const instrument = (await allInstruments(tx)).find((i) => i.id === instrumentId)
     if (!instrument) return refuse('Instrument: not in Settings any more. Choose another one.', 'instrument')
     const shape = shapeInput(kind, first, second, instrument)
     if ('ok' in shape) return shape
     const outcome = shapeSize(shape)
     if (!outcome.ok) return refuse(outcome.message, 'shape')
     const { diameter, words } = outcome
-    await insertShape(db, {
+    await insertShape(tx, {
       trayId,
       kind,
       diameterMm: diameter.valueMm,
@@ -60,8 +56,8 @@ export async function takeShape(db: Db, input: unknown, now: Date): Promise<View
       takenAt: now,
     })
     return null
-  })
-}
+  },
+)
 
 function shapeInput(
   kind: ShapeTexts['kind'],
@@ -107,14 +103,9 @@ const voidSchema = Joi.object<{ trayId: number; shapeId: number; reason: string 
 })
 
 /** Takes a shape reading back, with the reason; the old value is kept. */
-export async function takeBackShape(db: Db, input: unknown, now: Date): Promise<ViewOutcome> {
-  const checked = validate(voidSchema, input)
-  if (!checked.ok) return checked
-  const { trayId, shapeId, reason } = checked.value
-  return changeTray(db, trayId, async () => {
-    const standing = await standingShapes(db, trayId)
-    if (!standing.some((shape) => shape.id === shapeId)) return refuse('This was taken back already.')
-    await voidShape(db, shapeId, reason, now)
-    return null
-  })
-}
+export const takeBackShape = trayChange(voidSchema, async (tx, { shapeId, reason }, { kept }, now) => {
+  const stands = kept.shapes.some((shape) => shape.id === shapeId && shape.voidReason === null)
+  if (!stands) return refuse('This was taken back already.')
+  await voidShape(tx, shapeId, reason, now)
+  return null
+})

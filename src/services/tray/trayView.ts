@@ -6,9 +6,7 @@ import type { StockIndex } from '@/core/fit/stockIndex'
 import { stockedEdges } from '@/core/fit/stockIndex'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
-import { nextTarget, planFactsOf, possibleDimensions, readingPlan } from '@/core/readings/readingPlan'
 import { possibleMeasurements } from '@/core/tray/possibleMeasurements'
-import { figureOf } from '@/core/tray/caseFigures'
 import type { NextMeasurements } from '@/core/verdict/askNext'
 import { askNext } from '@/core/verdict/askNext'
 import { sizeHistory } from '@/core/tray/sizeHistory'
@@ -17,12 +15,10 @@ import { stepDimensions } from '@/core/tray/stepDimensions'
 import type { SizeHistory } from '@/core/verdict/SizeEvidence'
 import type { TrayReadout } from '@/core/tray/trayReadout'
 import type { Db } from '@/data/client'
-import type { CaseSheet } from '@/data/queries/caseSheets'
-import { pressRunsOfCaseSheet } from '@/data/queries/caseSheets'
-import { standingReadings, voidedReadings } from '@/data/queries/readings'
-import { shapesOf } from '@/data/queries/shapes'
+import type { CaseSheet } from '@/core/tray/CaseSheet'
+import type { PartOut } from '@/data/queries/stockMoves'
 import type { Instrument } from '@/data/queries/tools'
-import { allInstruments } from '@/data/queries/tools'
+import { allInstruments, allPresses } from '@/data/queries/tools'
 import type { TrayRow } from '@/data/queries/trays'
 import type { StockBezel } from '@/core/stock/otherParts'
 import type { SealItem } from '@/core/seals/resealSet'
@@ -38,18 +34,21 @@ import type { PressCard } from './pressCard'
 import { pressCard } from './pressCard'
 import type { ReadingView, ShapeView } from './readingView'
 import { readingView, shapeView } from './readingView'
-import { shopRules } from '../shop/shopPolicy'
-import type { PartOutView } from './partsOut'
-import { partsOut } from './partsOut'
+import type { OpenedCase } from './openTrayCases'
 import type { ShortlistView } from './shortlistView'
 import { shortlistView, wishesOf } from './shortlistView'
-import { newBezelOf, trayCase } from './trayCase'
 import { withPartsOut } from './withPartsOut'
+
+/** A part taken out of its drawer for a tray. */
+export interface PartOutView extends Omit<PartOut, 'since' | 'trayId'> {
+  /** when the last of them was taken, ISO text */
+  readonly since: string
+}
 
 /** A tray as it was taken in; times as ISO text. */
 export interface TrayHeader extends Omit<
   TrayRow['tray'],
-  'caseSheetId' | 'ownerId' | 'openedAt' | 'dueAt' | 'finishedAt'
+  'caseSheetId' | 'ownerId' | 'openedAt' | 'dueAt' | 'finishedAt' | 'revision'
 > {
   readonly openedAt: string
   readonly dueAt: string
@@ -104,36 +103,19 @@ export interface TrayView {
 /** Why a reading does not count any more, though nobody took it back. */
 const OF_OLD_BEZEL = 'of the old bezel'
 
-/** Puts a tray's page together: readings through the models, the drawers, the past of its case sheet. */
-export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
-  const { tray, owner } = row
-  const [readings, voided, runsOfSheet, instruments, shapeRows, rules, out] = await Promise.all([
-    standingReadings(db, tray.id),
-    voidedReadings(db, tray.id),
-    pressRunsOfCaseSheet(db, row.sheet.id),
+/** A tray's page: its case as it stands, with what the drawers and the shop's tools have for it. */
+export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
+  const { kept, rules, newBezel } = opened
+  const [everything, instruments, presses] = await Promise.all([
+    drawersInMemory(db),
     allInstruments(db),
-    shapesOf(db, [tray.id]),
-    shopRules(db),
-    partsOut(db, tray.id),
+    allPresses(db),
   ])
-  const shop = rules.policy
-  const pastRuns = runsOfSheet.filter((run) => run.trayId !== tray.id)
-  const shapes = shapeRows.get(tray.id) ?? []
-  const inMemory = withPartsOut(await drawersInMemory(db), out)
-  const newBezel = newBezelOf(out, inMemory.bezels)
-  const kept = {
-    sheet: row.sheet,
-    readings,
-    shapes: shapes.filter(({ voidReason }) => voidReason === null).map(({ shape }) => shape),
-    pastRuns,
-    pastCounts: tray.pastCounts,
-    policy: shop,
-  }
-  const { found, now, counted } = trayCase(kept, newBezel)
+  const inMemory = withPartsOut(everything, kept.partsOut)
+  const { found, now } = opened
   const { sheet, readout } = now
-  const { fit: policy } = shop
-  const planFacts = planFactsOf(tray, sheet)
-  const plan = readingPlan(planFacts)
+  const shop = rules.policy
+  const { tray, owner } = kept
   const facts = readout.facts.ok ? readout.facts.facts : null
   const drawers = inMemory.index
   const list = facts
@@ -143,8 +125,9 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
     found: { sheet: found.sheet, measured: found.readout.measured },
     now: { sheet, measured: readout.measured },
   }
-  const press = await pressCard(db, { ...row, sheet }, facts, lastTimeOf(pastRuns), inMemory.dies)
-  const { caseSheetId, ownerId, ...taken } = tray
+  const lastTime = lastTimeOf(kept.pastRuns)
+  const press = pressCard(opened, lastTime, presses, inMemory.dies)
+  const { caseSheetId, ownerId, revision, ...taken } = tray
   return {
     tray: {
       ...taken,
@@ -155,60 +138,61 @@ export async function trayView(db: Db, row: TrayRow): Promise<TrayView> {
       caseName: `${sheet.maker} ${sheet.reference}`,
     },
     sheet,
-    job: await jobView(db, row, {
-      schools: rules.schools,
+    job: jobView(opened, {
       dies: inMemory.dies.filter(({ quantity }) => quantity > 0),
-      crystalMm: figureOf('crystal-diameter', readout.measured, sheet)?.valueMm ?? null,
       pressIn: press ? pressInText(press) : [],
     }),
     readout,
-    readings: [
-      ...readings.map((r) => readingView(r, counted.includes(r) ? null : OF_OLD_BEZEL)),
-      ...voided.map(({ reading, reason }) => readingView(reading, reason)),
-    ].sort((a, b) => a.id - b.id),
-    shapes: shapes.map(shapeView),
+    readings: kept.readings.map((r) =>
+      readingView(r, r.voidReason ?? (opened.counted.includes(r) ? null : OF_OLD_BEZEL)),
+    ),
+    shapes: kept.shapes.map(shapeView),
     askNext: askNext(
       readout.evidence,
       readout.history,
-      possibleMeasurements({ ...tray, measured: readout.measured, sheet, instruments, policy }),
+      possibleMeasurements({ ...tray, measured: readout.measured, sheet, instruments, policy: shop.fit }),
       readout.verdictPolicy,
     ),
     steps: stepDimensions(readout.measured, stockedSteps(drawers), instruments),
-    fittedBefore: sizeHistory(pastRuns),
-    plan,
-    possible: possibleDimensions(planFacts),
-    next: nextTarget(plan, counted),
+    fittedBefore: sizeHistory(kept.pastRuns),
+    plan: opened.plan,
+    possible: opened.possible,
+    next: opened.next,
     instruments,
     shortlist: list,
     orders:
       facts?.held === 'ring' && list?.fittingCount === 0
         ? nearestOrder(facts, sheet.gasketMaterial ?? 'nylon', {
-            policy,
+            policy: shop.fit,
             preferredWallMm: sheet.gasketWallMm ?? undefined,
           })
         : [],
-    lastTime: lastTimeOf(pastRuns),
+    lastTime,
     newBezel: newBezel?.bezel ?? null,
     asFound: newBezel ? found : null,
     press,
-    policy,
-    partsOut: out,
+    policy: shop.fit,
+    partsOut: kept.partsOut.map(partOutView),
     seals: resealSet(
       readout.measured,
       sheet,
       { oRings: inMemory.oRings, gaskets: drawers.otherGaskets },
       shop,
     ),
-    setParts: setParts(inMemory, out, byFigures, shop.bezel),
+    setParts: setParts(inMemory, kept.partsOut, byFigures, shop.bezel),
     bezelWork: bezelWork(inMemory, {
       asked: tray.asked,
       ...byFigures,
       newBezelId: newBezel?.bezel.id ?? null,
-      wishes: wishesOf(readout, policy),
+      wishes: wishesOf(readout, shop.fit),
       policy: shop,
       fixing: tray.schools['insert-fixing'] ?? rules.schools['insert-fixing'] ?? '',
     }),
   }
+}
+
+function partOutView({ kind, partId, code, drawer, count, since }: PartOut): PartOutView {
+  return { kind, partId, code, drawer, count, since: since.toISOString() }
 }
 
 /** Steps the drawers hold of what was measured. */

@@ -19,7 +19,7 @@ const DRAWERS: DrawersInMemory = {
 }
 
 function out(kind: PartKind, partId = 1, count = 1) {
-  return { kind, partId, count, code: '', drawer: '', since: '2026-11-24T10:00:00.000Z' }
+  return { kind, partId, count, code: '', drawer: '', since: new Date('2026-11-24T10:00:00.000Z') }
 }
 
 describe('withPartsOut', () => {

@@ -1,7 +1,7 @@
 import { mergedById, withChanges } from '@/core/fit/stockIndex'
 import type { PartKind } from '@/core/stock/partKinds'
 import type { DrawersInMemory } from '../drawers/drawersInMemory'
-import type { PartOutView } from './partsOut'
+import type { KeptPartOut } from '@/core/tray/KeptTray'
 
 interface Line {
   readonly id: number
@@ -9,7 +9,7 @@ interface Line {
 }
 
 /** The drawers with what lies out for a tray counted in: the last one, taken out for it, still serves it. */
-export function withPartsOut(drawers: DrawersInMemory, out: readonly PartOutView[]): DrawersInMemory {
+export function withPartsOut(drawers: DrawersInMemory, out: readonly KeptPartOut[]): DrawersInMemory {
   if (out.length === 0) return drawers
   const returned = <T extends Line>(kind: PartKind, lines: readonly T[]): T[] =>
     lines.flatMap((line) => {

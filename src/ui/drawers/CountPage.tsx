@@ -9,6 +9,7 @@ import { describePart } from '@/core/stock/describePart'
 import type { PartKind } from '@/core/stock/partKinds'
 import { PART_WORDS } from '@/core/stock/partKinds'
 import type { PartRow, PartsFound } from '@/services/drawers/drawersPage'
+import type { Calls } from '@/services/actions'
 import type { CountOutcome } from '@/services/drawers/stockCount'
 import { useScan } from '../shell/useScan'
 import { PageFrame } from '../shell/PageFrame'
@@ -22,7 +23,7 @@ const MOST_LINES = 200
 type Counted = { readonly change: number; readonly quantity: number } | { readonly refused: string }
 
 /** Counting by keyboard or scanner: a shelf's lines one after the other, a figure and Enter each. */
-export function CountPage({ count }: { count: (input: unknown) => Promise<CountOutcome> }) {
+export function CountPage({ count }: { count: Calls['countPart'] }) {
   const [kind, setKind] = useState<PartKind>('crystal')
   const [shelf, setShelf] = useState('')
   const [rows, setRows] = useState<readonly PartRow[] | null>(null)

@@ -13,11 +13,10 @@ import { PART_KINDS, PART_WORDS } from '@/core/stock/partKinds'
 import type { DrawersSummary, PartRow } from '@/services/drawers/drawersPage'
 import type { EditedRecord } from '../tables/RecordDialog'
 import { RecordDialog } from '../tables/RecordDialog'
-import type { SaveRecord } from '../tables/SaveRecord'
+import type { Calls } from '@/services/actions'
 import { PageFrame } from '../shell/PageFrame'
 import { WorkError } from '../stages/shared/WorkError'
 import { EmptyDrawer } from './EmptyDrawer'
-import type { ReceivePart } from './PartDialog'
 import { PartDialog } from './PartDialog'
 import { PartGrid } from './PartGrid'
 import { usePartSearch } from './usePartSearch'
@@ -48,8 +47,8 @@ const PAGE_SIZE = 50
 export interface DrawersPageProps {
   readonly summary: DrawersSummary
   readonly initial: { readonly tab: PartKind; readonly find: string }
-  readonly save: SaveRecord
-  readonly receive: ReceivePart
+  readonly save: Calls['saveRecord']
+  readonly receive: Calls['receivePart']
 }
 
 /** What the shop has and where it lies: found as it is asked for at the bench. */

@@ -9,17 +9,17 @@ import { useState } from 'react'
 import { CRYSTAL_MATERIALS } from '@/core/fit/parts'
 import type { OrderLine } from '@/core/stock/reorder'
 import { moneyText } from '@/core/units/moneyText'
+import type { CrystalMaterial } from '@/core/fit/parts'
+import type { Calls } from '@/services/actions'
 import type { Refusal } from '@/services/boundary'
 import { PageFrame } from '../shell/PageFrame'
 import { WorkError } from '../stages/shared/WorkError'
 import { saveText } from './saveText'
 
-type AssortmentAction = (input: unknown) => Promise<{ ok: true; lines: OrderLine[]; sizes: number } | Refusal>
-
 export interface OrderPageProps {
   /** what has run low */
   readonly low: readonly OrderLine[]
-  readonly assortment: AssortmentAction
+  readonly assortment: Calls['assortment']
 }
 
 /** What is to be ordered, by supplier: what has run low, and runs of sizes the shop wants to have. */
@@ -170,11 +170,11 @@ function AssortmentForm({
   assortment,
   onLines,
 }: {
-  assortment: AssortmentAction
+  assortment: Calls['assortment']
   onLines: (lines: readonly OrderLine[]) => void
 }) {
   const [run, setRun] = useState(RUN)
-  const [material, setMaterial] = useState('mineral')
+  const [material, setMaterial] = useState<CrystalMaterial>('mineral')
   const [errors, setErrors] = useState<Readonly<Record<string, string>>>({})
   const [said, setSaid] = useState<string | null>(null)
   return (
@@ -184,13 +184,16 @@ function AssortmentForm({
       sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'flex-start', mt: 0.5 }}
       onSubmit={(event) => {
         event.preventDefault()
-        const numbers = Object.fromEntries(
-          Object.entries(run).map(([name, text]) => [
-            name,
-            text.trim() === '' ? NaN : Number(text.replace(',', '.')),
-          ]),
-        )
-        void assortment({ ...numbers, material }).then((found) => {
+        const number = (name: keyof typeof RUN_LABELS) =>
+          run[name].trim() === '' ? NaN : Number(run[name].replace(',', '.'))
+        const sizes = {
+          fromMm: number('fromMm'),
+          toMm: number('toMm'),
+          stepMm: number('stepMm'),
+          edgeThicknessMm: number('edgeThicknessMm'),
+          each: number('each'),
+        }
+        void assortment({ ...sizes, material }).then((found) => {
           setErrors(found.ok ? {} : found.errors)
           if (!found.ok) return
           onLines(found.lines)
@@ -220,7 +223,7 @@ function AssortmentForm({
         size="small"
         label="Flat crystals of"
         value={material}
-        onChange={(event) => setMaterial(event.target.value)}
+        onChange={(event) => setMaterial(event.target.value as CrystalMaterial)}
         sx={{ width: 180 }}
       >
         {CRYSTAL_MATERIALS.map((name) => (

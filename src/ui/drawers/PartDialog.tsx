@@ -11,17 +11,15 @@ import type { CountOutcome } from '@/services/drawers/stockCount'
 import { useOneAtATime } from '../forms/useOneAtATime'
 import { FormDialog } from '../forms/FormDialog'
 import { RecordForm } from '../forms/RecordForm'
-import type { SaveRecord } from '../tables/SaveRecord'
+import type { Calls } from '@/services/actions'
 import { dayText } from '../small/dueText'
 import { WorkError } from '../stages/shared/WorkError'
-
-export type ReceivePart = (input: unknown) => Promise<CountOutcome>
 
 export interface PartDialogProps {
   readonly kind: PartKind
   readonly row: PartRow
-  readonly save: SaveRecord
-  readonly receive: ReceivePart
+  readonly save: Calls['saveRecord']
+  readonly receive: Calls['receivePart']
   readonly onStored: () => void
   readonly onClose: () => void
 }
@@ -52,7 +50,7 @@ export function PartDialog({ kind, row, save, receive, onStored, onClose }: Part
         initial={part}
         submitLabel="Store"
         onSubmit={async (values) => {
-          const result = await save(kind, row.id, values)
+          const result = await save({ kind, id: row.id, fields: values })
           if (result.ok) {
             onStored()
             onClose()

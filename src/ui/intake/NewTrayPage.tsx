@@ -9,6 +9,7 @@ import { CASE_KINDS } from '@/core/intake/caseKinds'
 import { CONSTRUCTION_FIELDS, IDENTITY_FIELDS } from '@/core/records/constructionFields'
 import { TRAY_FIELDS } from '@/core/records/jobFields'
 import type { Field } from '@/core/records/Field'
+import type { Calls } from '@/services/actions'
 import type { Refusal } from '@/services/boundary'
 import { FormError } from '../forms/RecordForm'
 import type { FormValues } from '../forms/FormValues'
@@ -21,7 +22,7 @@ import { NewCaseFields } from './NewCaseFields'
 
 export interface NewTrayPageProps {
   readonly sheets: readonly CaseChoice[]
-  readonly openTray: (sheet: unknown, input: unknown) => Promise<{ ok: true; number: number } | Refusal>
+  readonly openTray: Calls['openTray']
 }
 
 const USUAL_DAYS = 3
@@ -48,7 +49,7 @@ export function NewTrayPage({ sheets, openTray }: NewTrayPageProps) {
     },
     async (values) => {
       setCaseError(null)
-      const result = await openTray(sheetOf(values, chosen, kind), { ...trayOf(values) })
+      const result = await openTray({ ...sheetOf(values, chosen, kind), fields: trayOf(values) })
       if (result.ok) router.push(`/trays/${result.number}`)
       else setCaseError(result.errors['caseSheetId'] ?? null)
       return result.ok ? result : { ok: false, errors: withoutSheet(result.errors) }
@@ -129,8 +130,8 @@ function isLong(field: Field): boolean {
   return field.kind === 'text' && field.multiline === true
 }
 
-function sheetOf(values: FormValues, chosen: CaseChoice | null, kind: CaseKindId | null): unknown {
-  if (kind === null) return { ...(chosen && { caseSheetId: chosen.id }) }
+function sheetOf(values: FormValues, chosen: CaseChoice | null, kind: CaseKindId | null) {
+  if (kind === null) return chosen ? { caseSheetId: chosen.id } : {}
   return { newSheet: Object.fromEntries(Object.entries(values).filter(([name]) => SHEET_NAMES.has(name))) }
 }
 

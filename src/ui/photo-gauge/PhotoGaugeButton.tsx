@@ -18,8 +18,8 @@ export function PhotoGaugeButton({ bench, actions }: StageWorkProps) {
     // Keys rest from the moment it is asked for: a digit typed while it loads is no reading.
     bench.setAtDialog(true)
     setError(null)
-    const answer = await actions.photoGaugeSettings().catch(() => null)
-    if (answer) return setSettings(answer)
+    const answer = await actions.photoGaugeSettings({}).catch(() => null)
+    if (answer?.ok) return setSettings(answer)
     bench.setAtDialog(false)
     setError('Photo gauge: Whyalon does not answer. Start it again.')
   }

@@ -1,13 +1,13 @@
 import type { Magnifier } from '@/core/construction/kinds'
 import { datePoint } from '@/core/plan-view/datePlace'
-import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
+import type { CaseSheet } from '@/core/tray/CaseSheet'
 
 /** The usual magnifier and date window, mm: for the drawing alone. From memory. */
 const MAGNIFIER_ACROSS_MM = 6.5
 const WINDOW_MM = { across: 2.8, high: 2 }
 
 export interface DateMarkProps {
-  readonly sheet: Pick<CaseSheetFacts, 'dateRadiusMm' | 'dateAt' | 'magnifier'>
+  readonly sheet: Pick<CaseSheet, 'dateRadiusMm' | 'dateAt' | 'magnifier'>
   /** of the crystal tried in the drawing; null when none is */
   readonly planned: Magnifier | null
 }

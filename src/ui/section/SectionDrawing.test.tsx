@@ -1,3 +1,4 @@
+import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { jest } from '@jest/globals'
 import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
@@ -19,7 +20,12 @@ describe('SectionDrawing', () => {
   it('says in words what it draws, and how each ring is held', () => {
     const pair = VIEW.shortlist?.fitting[0] ?? null
     const { container } = renderInTheme(
-      <SectionDrawing model={sectionModel(VIEW, pair)} width={520} aimedAt={null} onAim={jest.fn()} />,
+      <SectionDrawing
+        model={sectionModel(VIEW, pair, FIT_POLICY)}
+        width={520}
+        aimedAt={null}
+        onAim={jest.fn()}
+      />,
     )
     expect(
       screen.getByRole('group', {
@@ -32,7 +38,12 @@ describe('SectionDrawing', () => {
   it('makes a dimension the next reading by click and by key', async () => {
     const onAim = jest.fn()
     renderInTheme(
-      <SectionDrawing model={sectionModel(VIEW, null)} width={520} aimedAt="bore" onAim={onAim} />,
+      <SectionDrawing
+        model={sectionModel(VIEW, null, FIT_POLICY)}
+        width={520}
+        aimedAt="bore"
+        onAim={onAim}
+      />,
     )
     const user = userEvent.setup()
     await user.click(screen.getByRole('button', { name: /Measure Seat depth/ }))
@@ -46,7 +57,9 @@ describe('SectionDrawing', () => {
   })
 
   it('is plain text where nothing is measured', () => {
-    renderInTheme(<SectionDrawing model={sectionModel(VIEW, null)} width={520} aimedAt={null} onAim={null} />)
+    renderInTheme(
+      <SectionDrawing model={sectionModel(VIEW, null, FIT_POLICY)} width={520} aimedAt={null} onAim={null} />,
+    )
     expect(screen.queryByRole('button')).toBeNull()
   })
 })
@@ -56,7 +69,7 @@ describe('PlanView', () => {
     renderInTheme(
       <PlanView
         view={VIEW}
-        section={sectionModel(VIEW, null).section}
+        section={sectionModel(VIEW, null, FIT_POLICY).section}
         target={{ dimension: 'bore', placeIndex: 0 }}
       />,
     )
@@ -66,7 +79,7 @@ describe('PlanView', () => {
   it('shows the magnifier over the date, and that it is missing on a plain crystal', () => {
     const lens = { magnifier: 'outside', dateAt: '6', dateRadiusMm: 8 } as const
     const view = { ...VIEW, sheet: { ...VIEW.sheet, ...lens } }
-    const { section } = sectionModel(view, null)
+    const { section } = sectionModel(view, null, FIT_POLICY)
     const drawn = (planned: 'none' | 'outside' | null, dateRadiusMm: number | null = 8) => {
       const sheet = { ...view.sheet, dateRadiusMm }
       const { container, unmount } = renderInTheme(

@@ -1,11 +1,11 @@
-import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
+import type { CaseSheet } from '@/core/tray/CaseSheet'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import type { TrayView } from '@/services/tray/trayView'
 import type { FigureState } from '../small/StateMark'
 
 /** What the section is drawn from: a tray, or a case sheet alone. */
 export interface SectionSource {
-  readonly sheet: CaseSheetFacts
+  readonly sheet: CaseSheet
   readonly readout: TrayView['readout']
   readonly tray: Pick<TrayView['tray'], 'crystalState' | 'gasketPresent'>
   /** the case as it came in, where it will be closed with another bezel */

@@ -1,7 +1,8 @@
 'use client'
 import Box from '@mui/material/Box'
-import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
-import { trayReadout } from '@/core/tray/trayReadout'
+import type { ShopPolicy } from '@/core/policy/ShopPolicy'
+import type { CaseSheet } from '@/core/tray/CaseSheet'
+import { caseOfSheet } from '@/core/tray/trayCase'
 import { useElementWidth } from '../small/useElementWidth'
 import { SectionDrawing } from './SectionDrawing'
 import { sectionModel } from './sectionModel'
@@ -9,16 +10,16 @@ import { sectionModel } from './sectionModel'
 const FIRST_WIDTH = 520
 
 /** The section of a case as its sheet knows it, whole on both sides. */
-export function SheetSection({ sheet }: { sheet: CaseSheetFacts }) {
+export function SheetSection({ sheet, policy }: { sheet: CaseSheet; policy: ShopPolicy }) {
   const { ref, width } = useElementWidth<HTMLDivElement>(FIRST_WIDTH)
   const model = sectionModel(
     {
-      sheet,
-      readout: trayReadout([], sheet, []),
+      ...caseOfSheet(sheet, policy),
       tray: { crystalState: 'whole', gasketPresent: true },
       asFound: null,
     },
     null,
+    policy.fit,
   )
   // With nothing planned the right column is free: half of the dimensions go there.
   const labels = model.labels.map((label) =>

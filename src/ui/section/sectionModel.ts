@@ -1,6 +1,5 @@
 import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
-import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { holdFigure } from '@/core/fit/holdFigure'
 import type { SqueezeState } from '@/core/section/gasketTint'
 import type { Outline } from '@/core/section/outline'
@@ -33,7 +32,7 @@ export interface SectionModel {
 export function sectionModel(
   source: SectionSource,
   candidate: Candidate | null,
-  policy: FitPolicy = FIT_POLICY,
+  policy: FitPolicy,
 ): SectionModel {
   const { retention } = source.sheet
   const section = sectionCase(source)

@@ -5,8 +5,8 @@ import type { BridgeActions } from './BridgePanel'
 import { BridgePanel } from './BridgePanel'
 
 const ACTIONS: BridgeActions = {
-  make: () => Promise.resolve({ token: 'abc-123' }),
-  withdraw: () => Promise.resolve(),
+  make: () => Promise.resolve({ ok: true, token: 'abc-123' }),
+  withdraw: () => Promise.resolve({ ok: true }),
 }
 const panel = (tokenMadeAt: string | null, actions = ACTIONS) =>
   renderInTheme(<BridgePanel state={{ tokenMadeAt }} instruments={[]} actions={actions} />)

@@ -2,15 +2,16 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
+import type { Calls } from '@/services/actions'
 import type { BridgeState } from '@/services/instruments/instrumentBridge'
-import type { ShopTools } from '@/services/listings'
+import type { ShopTools } from '@/services/shop/shopTools'
 import { useOneAtATime } from '../forms/useOneAtATime'
 import { clockText } from '../small/timeText'
 import { WorkError } from '../stages/shared/WorkError'
 
 export interface BridgeActions {
-  readonly make: () => Promise<{ token: string }>
-  readonly withdraw: () => Promise<void>
+  readonly make: Calls['makeBridgeToken']
+  readonly withdraw: Calls['withdrawBridgeToken']
 }
 
 export interface BridgePanelProps {
@@ -44,7 +45,7 @@ export function BridgePanel({ state, instruments, actions }: BridgePanelProps) {
         <Button
           variant="outlined"
           disabled={busy}
-          onClick={() => void run(async () => (await actions.make()).token)}
+          onClick={() => void run(() => actions.make({}).then((made) => (made.ok ? made.token : null)))}
         >
           {state.tokenMadeAt ? 'Make a new token' : 'Make a token'}
         </Button>
@@ -52,7 +53,7 @@ export function BridgePanel({ state, instruments, actions }: BridgePanelProps) {
           <Button
             color="error"
             disabled={busy}
-            onClick={() => void run(() => actions.withdraw().then(() => null))}
+            onClick={() => void run(() => actions.withdraw({}).then(() => null))}
           >
             Withdraw it
           </Button>

@@ -5,25 +5,21 @@ import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
-import type { GaugeCheck } from '@/core/measure/gaugeCheck'
 import { gaugeCheck } from '@/core/measure/gaugeCheck'
 import { formatMm, formatSignedMm } from '@/core/units/formatMm'
 import { parseReading } from '@/core/units/parseReading'
+import type { Calls } from '@/services/actions'
 import type { Refusal } from '@/services/boundary'
-import type { ShopTools } from '@/services/listings'
+import type { ShopTools } from '@/services/shop/shopTools'
 import { useOneAtATime } from '../forms/useOneAtATime'
 import { clockText } from '../small/timeText'
 import { WorkError } from '../stages/shared/WorkError'
-
-export type CheckInstrument = (
-  input: unknown,
-) => Promise<{ ok: true; check: GaugeCheck; corrected: boolean } | Refusal>
 
 const COLOURS = { within: 'success.main', correct: 'warning.main', unsteady: 'error.main' } as const
 const CHECKS_SHOWN = 4
 
 /** A quick check of an instrument against a gauge block or pin, and the last ones made. */
-export function GaugeCheckPanel({ tools, check }: { tools: ShopTools; check: CheckInstrument }) {
+export function GaugeCheckPanel({ tools, check }: { tools: ShopTools; check: Calls['checkInstrument'] }) {
   const [instrumentId, setInstrumentId] = useState(tools.instruments[0]?.id ?? 0)
   const [nominal, setNominal] = useState('10.00')
   const [readings, setReadings] = useState<readonly string[]>(['', '', ''])

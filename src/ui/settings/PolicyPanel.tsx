@@ -4,10 +4,9 @@ import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import type { ShopPolicy } from '@/core/policy/ShopPolicy'
-import { policyValues } from '@/core/policy/policyChanges'
+import { BUILT_IN_VALUES, policyValues } from '@/core/policy/policyChanges'
 import type { PolicyField } from '@/core/policy/PolicyField'
 import { POLICY_FIELDS } from '@/core/policy/policyFields'
-import { BUILT_IN_POLICY } from '@/core/policy/ShopPolicy'
 import type { Field } from '@/core/records/Field'
 import { MINUS } from '@/core/units/formatMm'
 import type { FormValues } from '../forms/FormValues'
@@ -17,7 +16,6 @@ import type { RecordAnswer } from '../forms/useRecordForm'
 export type SavePolicy = (input: FormValues) => Promise<RecordAnswer>
 
 const GROUPS = [...new Set(POLICY_FIELDS.map(({ group }) => group))]
-const BUILT_IN = policyValues(BUILT_IN_POLICY)
 
 /** Limits everything is judged by: the shop's own beside what is built in, and where that comes from. */
 export function PolicyPanel({ policy, save }: { policy: ShopPolicy; save: SavePolicy }) {
@@ -27,7 +25,7 @@ export function PolicyPanel({ policy, save }: { policy: ShopPolicy; save: SavePo
     <Box sx={{ mt: 0.5 }}>
       {GROUPS.map((group) => {
         const own = POLICY_FIELDS.filter((one) => one.group === group)
-        const changed = own.filter(({ field }) => values[field.name] !== BUILT_IN[field.name])
+        const changed = own.filter(({ field }) => values[field.name] !== BUILT_IN_VALUES[field.name])
         return (
           <Box
             key={group}
@@ -63,7 +61,7 @@ export function PolicyPanel({ policy, save }: { policy: ShopPolicy; save: SavePo
               <RecordForm
                 fields={own.map(({ field, source }) => ({
                   ...field,
-                  help: `built in ${shown(field, BUILT_IN[field.name]) || 'none'}, ${source}`,
+                  help: `built in ${shown(field, BUILT_IN_VALUES[field.name]) || 'none'}, ${source}`,
                 }))}
                 initial={values}
                 submitLabel="Store"

@@ -14,7 +14,6 @@ import { PageFrame } from '../shell/PageFrame'
 import type { BridgeState } from '@/services/instruments/instrumentBridge'
 import type { BridgeActions } from './BridgePanel'
 import { BridgePanel } from './BridgePanel'
-import type { CheckInstrument } from './GaugeCheckPanel'
 import { GaugeCheckPanel } from './GaugeCheckPanel'
 import type { SavePolicy } from './PolicyPanel'
 import { PolicyPanel } from './PolicyPanel'
@@ -25,8 +24,8 @@ import type { SaveShopSchool } from './ShopSchoolsPanel'
 import { ShopSchoolsPanel } from './ShopSchoolsPanel'
 import type { EditedRecord } from '../tables/RecordDialog'
 import { RecordDialog } from '../tables/RecordDialog'
-import type { SaveRecord } from '../tables/SaveRecord'
-import type { ShopTools } from '@/services/listings'
+import type { Calls } from '@/services/actions'
+import type { ShopTools } from '@/services/shop/shopTools'
 
 type InstrumentRow = ShopTools['instruments'][number]
 type PressRow = ShopTools['presses'][number]
@@ -53,8 +52,8 @@ const NEW_INSTRUMENT = {
 
 export interface SettingsPageProps {
   readonly tools: ShopTools
-  readonly save: SaveRecord
-  readonly check: CheckInstrument
+  readonly save: Calls['saveRecord']
+  readonly check: Calls['checkInstrument']
   readonly policy: ShopPolicy
   readonly savePolicy: SavePolicy
   readonly schools: ChosenOptions

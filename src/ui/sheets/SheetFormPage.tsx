@@ -7,12 +7,19 @@ import { CASE_SHEET_GROUPS } from '@/core/records/caseSheetGroups'
 import { SheetSection } from '../section/SheetSection'
 import { RecordForm } from '../forms/RecordForm'
 import { PageFrame } from '../shell/PageFrame'
-import type { SaveRecord } from '../tables/SaveRecord'
+import type { ShopPolicy } from '@/core/policy/ShopPolicy'
+import type { Calls } from '@/services/actions'
 
 const { label, waterClass, use, ...USUAL } = CASE_KINDS.everyday
 
+export interface SheetFormPageProps {
+  readonly save: Calls['saveRecord']
+  /** limits its section is drawn by */
+  readonly policy: ShopPolicy
+}
+
 /** A new case sheet: maker and reference are enough, the rest is filled in as it is measured. */
-export function SheetFormPage({ save }: { save: SaveRecord }) {
+export function SheetFormPage({ save, policy }: SheetFormPageProps) {
   const router = useRouter()
   return (
     <PageFrame
@@ -22,7 +29,7 @@ export function SheetFormPage({ save }: { save: SaveRecord }) {
       <RecordForm
         fields={CASE_SHEET_FIELDS}
         groups={CASE_SHEET_GROUPS}
-        beside={(typed) => <SheetSection sheet={caseSheetDraft(typed)} />}
+        beside={(typed) => <SheetSection sheet={caseSheetDraft(typed)} policy={policy} />}
         initial={{
           ...USUAL,
           gasketSection: 'I',
@@ -30,7 +37,7 @@ export function SheetFormPage({ save }: { save: SaveRecord }) {
         }}
         submitLabel="Store the sheet"
         onSubmit={async (values) => {
-          const result = await save('case-sheet', null, values)
+          const result = await save({ kind: 'case-sheet', id: null, fields: values })
           if (result.ok) router.push('/sheets')
           return result
         }}

@@ -11,17 +11,17 @@ import { isShown } from '@/core/records/Field'
 import { fieldText } from '@/core/records/fieldText'
 import type { FieldValue } from '@/core/records/checkRecord'
 import { formatMm } from '@/core/units/formatMm'
-import type { CaseSheetPage } from '@/services/listings'
+import type { CaseSheetPage } from '@/services/sheets/sheetPages'
 import { SheetSection } from '../section/SheetSection'
 import { PageFrame } from '../shell/PageFrame'
 import { dayText } from '../small/dueText'
 import { FactGroups } from './FactGroups'
 import { RecordDialog } from '../tables/RecordDialog'
-import type { SaveRecord } from '../tables/SaveRecord'
+import type { Calls } from '@/services/actions'
 
 export interface SheetPageProps {
   readonly page: CaseSheetPage
-  readonly save: SaveRecord
+  readonly save: Calls['saveRecord']
 }
 
 /** The section shows what lies at the crystal: its figures stand beside it, those of the back and the crown below. */
@@ -30,7 +30,7 @@ const UNDER_DRAWING = CASE_SHEET_GROUPS.slice(4)
 
 /** What is known of one case: its section, its dimensions, and every pressing with how it went. */
 export function SheetPage({ page, save }: SheetPageProps) {
-  const { sheet, runs } = page
+  const { sheet, runs, policy } = page
   const [editing, setEditing] = useState(false)
   const home = runs.filter((run) => run.outcome === 'home').length
   const values = sheet as unknown as Record<string, FieldValue>
@@ -64,7 +64,7 @@ export function SheetPage({ page, save }: SheetPageProps) {
         }}
       >
         <Box>
-          <SheetSection sheet={sheet} />
+          <SheetSection sheet={sheet} policy={policy} />
           {unknown.length > 0 && (
             <Typography sx={{ mt: 1, color: 'text.secondary' }}>
               Not known yet: {unknown.map((f) => f.label.toLowerCase()).join(', ')}.
@@ -94,7 +94,7 @@ export function SheetPage({ page, save }: SheetPageProps) {
             fields: CASE_SHEET_FIELDS,
             groups: CASE_SHEET_GROUPS,
             initial: values,
-            beside: (typed) => <SheetSection sheet={caseSheetDraft(typed)} />,
+            beside: (typed) => <SheetSection sheet={caseSheetDraft(typed)} policy={policy} />,
           }}
           save={save}
           onClose={() => setEditing(false)}

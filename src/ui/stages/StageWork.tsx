@@ -3,17 +3,14 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import dynamic from 'next/dynamic'
-import type { SizeVerdict } from '@/core/verdict/sizeVerdict'
-import { sizeVerdict } from '@/core/verdict/sizeVerdict'
-import type { TrayView } from '@/services/tray/trayView'
 import { stepsOf } from '@/core/procedure/procedure'
 import { stageLabel } from '@/core/stages/stages'
 import { KeyCap } from '../small/KeyCap'
 import { PartsOutNote } from './shared/PartsOutNote'
+import { ReopenNote } from './shared/ReopenNote'
 import { ReadingsTable } from './measure/ReadingsTable'
 import { MatchWork } from './match/MatchWork'
 import type { StageWorkProps } from './StageWorkProps'
-import type { TrayBenchState } from '../tray/useTrayBench'
 import { SidesPanel } from './measure/SidesPanel'
 import { StepVerdicts } from './measure/StepVerdicts'
 import { VerdictPanel } from './measure/VerdictPanel'
@@ -56,7 +53,7 @@ export function StageWork({ bench, actions }: StageWorkProps) {
           ? {
               counts: view.tray.pastCounts,
               fittings: view.fittedBefore,
-              other: otherWay(view),
+              other: view.readout.otherVerdict,
               onWeigh: view.tray.finishedAt === null ? weighPast : null,
             }
           : null
@@ -66,7 +63,7 @@ export function StageWork({ bench, actions }: StageWorkProps) {
   const work = (
     <>
       <JobPanel bench={bench} actions={actions} stage={stage} />
-      <GoOn bench={bench} />
+      <GoOn bench={bench} actions={actions} />
     </>
   )
   switch (stage) {
@@ -74,14 +71,14 @@ export function StageWork({ bench, actions }: StageWorkProps) {
       return (
         <>
           <IntakePanel bench={bench} actions={actions} />
-          <GoOn bench={bench} />
+          <GoOn bench={bench} actions={actions} />
         </>
       )
     case 'open':
       return (
         <>
           <OpeningPanel bench={bench} actions={actions} />
-          <GoOn bench={bench} />
+          <GoOn bench={bench} actions={actions} />
         </>
       )
     case 'measure':
@@ -97,7 +94,7 @@ export function StageWork({ bench, actions }: StageWorkProps) {
             onTakeBack={bench.startVoid}
           />
           <ReadingsExchange bench={bench} actions={actions} />
-          <GoOn bench={bench} />
+          <GoOn bench={bench} actions={actions} />
         </>
       )
     case 'match':
@@ -127,22 +124,10 @@ export function StageWork({ bench, actions }: StageWorkProps) {
   }
 }
 
-/** The verdict as it would be with the past left out, or taken in where it is left out now. */
-function otherWay({ readout, tray, fittedBefore }: TrayView): SizeVerdict | null {
-  const outcome = sizeVerdict(readout.evidence, tray.pastCounts ? [] : fittedBefore)
-  return outcome.ok ? outcome.verdict : null
-}
-
 /** Marks the stage done; on the last one, hands the tray back. */
-function GoOn({ bench }: { bench: TrayBenchState }) {
+function GoOn({ bench, actions }: StageWorkProps) {
   const { stage, view, busy } = bench.state
-  if (view.tray.finishedAt !== null) {
-    return (
-      <Typography sx={{ mt: 2, color: 'text.secondary' }}>
-        This tray was handed back. Its record stays as it is.
-      </Typography>
-    )
-  }
+  if (view.tray.finishedAt !== null) return <ReopenNote bench={bench} actions={actions} />
   const steps = stepsOf(view.job.procedure, stage)
   const ticked = steps.filter((step) => view.job.ticks[`step:${step.id}`] !== undefined).length
   const refused = bench.moveError?.stage === stage ? bench.moveError.text : null

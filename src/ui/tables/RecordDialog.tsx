@@ -6,7 +6,7 @@ import type { RecordKind } from '@/services/shop/records'
 import { FormDialog } from '../forms/FormDialog'
 import type { RecordFormProps } from '../forms/RecordForm'
 import { RecordForm } from '../forms/RecordForm'
-import type { SaveRecord } from './SaveRecord'
+import type { Calls } from '@/services/actions'
 
 /** What is being edited: a row, or a new one with what it starts from. */
 export interface EditedRecord {
@@ -21,7 +21,7 @@ export interface EditedRecord {
 
 export interface RecordDialogProps {
   readonly record: EditedRecord
-  readonly save: SaveRecord
+  readonly save: Calls['saveRecord']
   readonly onClose: () => void
 }
 
@@ -36,7 +36,7 @@ export function RecordDialog({ record, save, onClose }: RecordDialogProps) {
         initial={record.initial}
         submitLabel="Store"
         onSubmit={async (values) => {
-          const result = await save(record.kind, record.id, values)
+          const result = await save({ kind: record.kind, id: record.id, fields: values })
           if (result.ok) onClose()
           return result
         }}

@@ -3,11 +3,13 @@ import Box from '@mui/material/Box'
 import type { StageId } from '@/core/stages/stages'
 import type { TrayView } from '@/services/tray/trayView'
 import dynamic from 'next/dynamic'
+import { useMemo } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { ReadingBar } from './ReadingBar'
 import { StageStrip } from './StageStrip'
 import { StageWork } from '../stages/StageWork'
-import type { TrayActions } from './TrayActions'
+import type { Act } from './trayCalls'
+import { trayCalls } from './trayCalls'
 import { TrayDrawings } from './TrayDrawings'
 import { TrayHeaderBar } from './TrayHeaderBar'
 import { useReadingKeys } from './useReadingKeys'
@@ -20,14 +22,16 @@ export interface TrayBenchProps {
   readonly initial: TrayView
   /** the stage to show first */
   readonly stage: StageId
-  readonly actions: TrayActions
+  /** the server's door */
+  readonly act: Act
 }
 
 /** Stages in which readings are taken: a phone has no room for the reading bar in the others. */
 const READING_STAGES: readonly StageId[] = ['measure', 'clean']
 
 /** The page of one tray: header, stages, drawings, the stage's work, and the reading bar along the bottom. */
-export function TrayBench({ initial, stage, actions }: TrayBenchProps) {
+export function TrayBench({ initial, stage, act }: TrayBenchProps) {
+  const actions = useMemo(() => trayCalls(act), [act])
   const bench = useTrayBench(initial, stage, actions)
   const { state, target } = bench
   const { view } = state

@@ -1,15 +1,8 @@
 'use client'
-import Button from '@mui/material/Button'
-import Dialog from '@mui/material/Dialog'
-import DialogActions from '@mui/material/DialogActions'
-import DialogContent from '@mui/material/DialogContent'
-import DialogTitle from '@mui/material/DialogTitle'
-import TextField from '@mui/material/TextField'
-import { useState } from 'react'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { formatMm } from '@/core/units/formatMm'
 import type { ReadingView } from '@/services/tray/readingView'
-import { useOneAtATime } from '../forms/useOneAtATime'
+import { ReasonDialog } from '../small/ReasonDialog'
 
 export interface VoidDialogProps {
   readonly reading: ReadingView
@@ -20,41 +13,14 @@ export interface VoidDialogProps {
 
 /** Asks why a reading is taken back; the old value is kept beside the reason. */
 export function VoidDialog({ reading, onClose, onVoid }: VoidDialogProps) {
-  const [reason, setReason] = useState('')
-  const [error, setError] = useState<string | null>(null)
-  const [takeBack, busy] = useOneAtATime(async () => setError(await onVoid(reason)))
-  const dimension = DIMENSIONS[reading.dimension]
+  const { label, places } = DIMENSIONS[reading.dimension]
   return (
-    <Dialog open onClose={onClose} aria-labelledby="void-title" fullWidth maxWidth="xs">
-      <form
-        onSubmit={(event) => {
-          event.preventDefault()
-          void takeBack()
-        }}
-      >
-        <DialogTitle id="void-title">
-          Take back {dimension.label.toLowerCase()} {formatMm(reading.shownMm)},{' '}
-          {dimension.places[reading.placeIndex]}?
-        </DialogTitle>
-        <DialogContent>
-          <TextField
-            autoFocus
-            fullWidth
-            margin="dense"
-            label="Reason"
-            value={reason}
-            onChange={(event) => setReason(event.target.value)}
-            error={error !== null}
-            helperText={error ?? 'as “jaws tilted” or “wrong dimension”; the old value stays on record'}
-          />
-        </DialogContent>
-        <DialogActions>
-          <Button onClick={onClose}>Leave it</Button>
-          <Button type="submit" variant="contained" disabled={busy}>
-            Take back
-          </Button>
-        </DialogActions>
-      </form>
-    </Dialog>
+    <ReasonDialog
+      title={`Take back ${label.toLowerCase()} ${formatMm(reading.shownMm)}, ${places[reading.placeIndex]}?`}
+      hint="as “jaws tilted” or “wrong dimension”; the old value stays on record"
+      act="Take back"
+      onClose={onClose}
+      onReason={onVoid}
+    />
   )
 }

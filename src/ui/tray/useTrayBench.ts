@@ -10,7 +10,9 @@ import type { ReadingResult } from '@/services/tray/takeReading'
 import type { ReadingView } from '@/services/tray/readingView'
 import type { TrayView } from '@/services/tray/trayView'
 import type { FeedSource } from '@/services/instruments/instrumentFeeds'
-import type { TrayActions, ViewResult } from './TrayActions'
+import type { TrayCalls } from '@/services/actions'
+import type { Changed } from '@/services/tray/trayChange'
+import type { Refusal } from '@/services/boundary'
 import type { ChosenPair, SessionEvent } from './traySession'
 import {
   bezelRingOf,
@@ -34,7 +36,7 @@ interface Send {
 }
 
 /** State and doings of a tray page: what the bar, the drawings, the shortlist and the keys call. */
-export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayActions) {
+export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayCalls) {
   const [state, dispatch] = useReducer(traySession, openSession(initial, stage))
   const [instrument, setInstrument] = useState<{ kind: string; id: number } | null>(null)
   const [voiding, setVoiding] = useState<ReadingView | null>(null)
@@ -69,23 +71,23 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
     else dispatch({ type: 'failed', error: firstOf(result.errors) })
   }
 
-  const take = (result: ViewResult, next?: StageId): boolean => {
+  const take = (result: Changed | Refusal, next?: StageId): boolean => {
     if (result.ok) show({ type: 'view-came', view: result.view, stage: next ?? result.view.tray.stage })
     else dispatch({ type: 'failed', error: firstOf(result.errors) })
     return result.ok
   }
 
   /** @returns what is wrong, or null when it was stored; the stage being looked at stays */
-  const change = async (call: Promise<ViewResult>): Promise<string | null> => {
-    const result = await call.catch((): ViewResult => ({ ok: false, errors: { form: CHANGE_AWAY } }))
+  const change = async (call: Promise<Changed | Refusal>): Promise<string | null> => {
+    const result = await call.catch((): Changed | Refusal => ({ ok: false, errors: { form: CHANGE_AWAY } }))
     if (!result.ok) return firstOf(result.errors)
     dispatch({ type: 'view-came', view: result.view })
     return null
   }
 
-  const run = async (call: Promise<ViewResult>) => {
+  const run = async (call: Promise<Changed | Refusal>) => {
     dispatch({ type: 'sent' })
-    take(await call.catch((): ViewResult => ({ ok: false, errors: { form: AWAY } })))
+    take(await call.catch((): Changed | Refusal => ({ ok: false, errors: { form: AWAY } })))
   }
 
   const accept = () => {
@@ -168,7 +170,7 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
       const move = actions.moveTray({ trayId: view.tray.id, stage: stageAfter(state.stage, 1), finished })
       dispatch({ type: 'sent' })
       void move
-        .catch((): ViewResult => ({ ok: false, errors: { form: CHANGE_AWAY } }))
+        .catch((): Changed | Refusal => ({ ok: false, errors: { form: CHANGE_AWAY } }))
         .then((result) => {
           setMoveError(result.ok ? null : { stage: state.stage, text: firstOf(result.errors) })
           if (result.ok) take(result)
@@ -191,7 +193,7 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayAct
       const input = { trayId: view.tray.id, readingId: voiding.id, reason }
       const result = await actions
         .takeBackReading(input)
-        .catch((): ViewResult => ({ ok: false, errors: { form: AWAY } }))
+        .catch((): Changed | Refusal => ({ ok: false, errors: { form: AWAY } }))
       if (!result.ok) return firstOf(result.errors)
       take(result, state.stage)
       setVoiding(null)

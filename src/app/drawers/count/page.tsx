@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
 import { CountPage } from '@/ui/drawers/CountPage'
-import { countPartAction } from '../../actions'
+import { call } from '../../call'
 
 export const metadata: Metadata = { title: 'Count a drawer' }
 
 export default function Page() {
-  return <CountPage count={countPartAction} />
+  return <CountPage count={call('countPart')} />
 }

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { caseSheetPage } from '@/services/listings'
+import { caseSheetPage } from '@/services/sheets/sheetPages'
 import { getShop } from '@/services/shop/shop'
 import { SheetPage } from '@/ui/sheets/SheetPage'
-import { saveRecordAction } from '../../actions'
+import { call } from '../../call'
 
 export const dynamic = 'force-dynamic'
 export const metadata: Metadata = { title: 'Case sheet' }
@@ -12,5 +12,5 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const { id } = await params
   const page = /^\d{1,9}$/.test(id) ? await caseSheetPage(await getShop(), Number(id)) : null
   if (!page) notFound()
-  return <SheetPage page={page} save={saveRecordAction} />
+  return <SheetPage page={page} save={call('saveRecord')} />
 }

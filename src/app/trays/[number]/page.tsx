@@ -2,10 +2,10 @@ import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import type { StageId } from '@/core/stages/stages'
 import { STAGE_IDS } from '@/core/stages/stages'
-import { trayByItsNumber } from '@/services/listings'
+import { trayByItsNumber } from '@/services/tray/trayPages'
 import { getShop } from '@/services/shop/shop'
 import { TrayBench } from '@/ui/tray/TrayBench'
-import { TRAY_ACTIONS } from './trayActions'
+import { act } from '../../actions'
 
 export const dynamic = 'force-dynamic'
 
@@ -23,5 +23,5 @@ export default async function TrayPage({ params, searchParams }: TrayPageProps) 
   const view = /^\d{1,6}$/.test(number) ? await trayByItsNumber(await getShop(), Number(number)) : null
   if (!view) notFound()
   const shown = STAGE_IDS.find((id): id is StageId => id === stage) ?? view.tray.stage
-  return <TrayBench key={view.tray.id} initial={view} stage={shown} actions={TRAY_ACTIONS} />
+  return <TrayBench key={view.tray.id} initial={view} stage={shown} act={act} />
 }

@@ -27,7 +27,9 @@ export function ReplayPanel({ bench, actions }: StageWorkProps) {
   const enabled = inHand && !bench.keysRest && leaving === null
 
   const answer = async (line: TrailLine, kind: Answer, count: number, reason = '') => {
-    const input = { trayId: view.tray.id, offId: line.offIds[0], kind, count, reason }
+    const [offId] = line.offIds
+    if (offId === undefined) return
+    const input = { trayId: view.tray.id, offId, kind, count, reason }
     const wrong = await bench.change(actions.answerOff(input))
     setError(wrong)
     if (wrong === null) setLeaving(null)

@@ -1,12 +1,13 @@
+import { BUILT_IN_POLICY } from '@/core/policy/ShopPolicy'
 import { act, screen, within } from '@testing-library/react'
 import { benchAround } from '../../../../tests/factories/bench'
-import { caseSheetFacts } from '../../../../tests/factories/caseSheet'
+import { caseSheet } from '../../../../tests/factories/caseSheet'
 import { stockORing } from '../../../../tests/factories/otherParts'
 import { stockGasket } from '../../../../tests/factories/parts'
 import { trayViewOf } from '../../../../tests/factories/trayView'
 import { renderInTheme } from '../../../../tests/jsdom/renderInTheme'
 import { resealSet } from '@/core/seals/resealSet'
-import type { CaseSheetFacts } from '@/core/tray/CaseSheetFacts'
+import type { CaseSheet } from '@/core/tray/CaseSheet'
 import { SealsPanel } from './SealsPanel'
 
 const RECESS = { backGrooveInnerMm: 28.4, backGrooveWidthMm: 1.2, backGrooveDepthMm: 0.45 }
@@ -25,8 +26,8 @@ const STOCK = {
   ],
 }
 
-function panel(sheet: Partial<CaseSheetFacts>, stock = STOCK) {
-  const seals = resealSet({}, caseSheetFacts({ backSeal: 'flat-gasket', ...sheet }), stock)
+function panel(sheet: Partial<CaseSheet>, stock = STOCK) {
+  const seals = resealSet({}, caseSheet({ backSeal: 'flat-gasket', ...sheet }), stock, BUILT_IN_POLICY)
   const props = benchAround({ ...trayViewOf(), seals }, 'match')
   renderInTheme(<SealsPanel {...props} />)
   return props

@@ -74,7 +74,7 @@ export function IntakePanel({ bench, actions }: StageWorkProps) {
           dueAt={format(new Date(tray.dueAt), "yyyy-MM-dd'T'HH:mm")}
           onClose={() => correct(false)}
           onStore={async (values) => {
-            const result = await actions.correctIntake(tray.id, values)
+            const result = await actions.correctIntake({ trayId: tray.id, fields: values })
             if (result.ok) {
               bench.take(result, bench.state.stage)
               correct(false)

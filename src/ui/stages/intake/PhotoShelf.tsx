@@ -34,7 +34,7 @@ export function PhotoShelf({ bench, actions }: StageWorkProps) {
     }
     setSending(0)
     setErrors(wrong)
-    const stale = await bench.change(actions.trayView(view.tray.number))
+    const stale = await bench.change(actions.showTray({ number: view.tray.number }))
     if (stale !== null) setErrors((told) => [...told, stale])
   }
   const { getRootProps, getInputProps, isDragActive, open } = useDropzone({

@@ -21,7 +21,7 @@ export function ReadingsExchange({ bench, actions }: StageWorkProps) {
     const { added, known } = sent.answer
     setDone(`${added} readings taken${known > 0 ? `, ${known} were here already` : ''}.`)
     // Only what is wrong is said: by now another file may have had its own answer.
-    const stale = await bench.change(actions.trayView(view.tray.number))
+    const stale = await bench.change(actions.showTray({ number: view.tray.number }))
     if (stale !== null) setError(stale)
   }
   return (

@@ -17,8 +17,9 @@ export function ShapeList({ bench, actions }: StageWorkProps) {
   const [error, setError] = useState<string | null>(null)
   const inHand = view.tray.finishedAt === null
   const [takeBack, busy] = useOneAtATime(async () => {
+    if (!leaving) return
     const wrong = await bench.change(
-      actions.takeBackShape({ trayId: view.tray.id, shapeId: leaving?.id, reason }),
+      actions.takeBackShape({ trayId: view.tray.id, shapeId: leaving.id, reason }),
     )
     setError(wrong)
     if (wrong === null) {

@@ -12,12 +12,14 @@ import type { TrayView } from '@/services/tray/trayView'
 import { LastTimeNote } from './LastTimeNote'
 import { PressLogForm } from './PressLogForm'
 import { Caution } from '../../small/Caution'
-import type { TrayActions, ViewResult } from '../../tray/TrayActions'
+import type { TrayCalls } from '@/services/actions'
+import type { Changed } from '@/services/tray/trayChange'
+import type { Refusal } from '@/services/boundary'
 
 export interface PressCardPanelProps {
   readonly view: TrayView
-  readonly logPressRun: TrayActions['logPressRun']
-  readonly onLogged: (result: Extract<ViewResult, { ok: true }>) => void
+  readonly logPressRun: TrayCalls['logPressRun']
+  readonly onLogged: (result: Extract<Changed | Refusal, { ok: true }>) => void
 }
 
 /** Planned dies, press and steps on the left; what was really done on the right. */

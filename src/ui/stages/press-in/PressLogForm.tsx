@@ -10,15 +10,16 @@ import { formatMm } from '@/core/units/formatMm'
 import type { PressCard } from '@/services/tray/pressCard'
 import type { TrayView } from '@/services/tray/trayView'
 import { RecordForm } from '../../forms/RecordForm'
-import type { TrayActions, ViewResult } from '../../tray/TrayActions'
+import type { TrayCalls } from '@/services/actions'
+import type { Changed } from '@/services/tray/trayChange'
 
 export interface PressLogFormProps {
   readonly view: TrayView
   readonly card: PressCard
   readonly pressId: number | null
   readonly cushion: string
-  readonly logPressRun: TrayActions['logPressRun']
-  readonly onLogged: (result: Extract<ViewResult, { ok: true }>) => void
+  readonly logPressRun: TrayCalls['logPressRun']
+  readonly onLogged: (result: Changed) => void
 }
 
 /** Fields that only a press with a load cell fills, and those that only a press fills. */
@@ -66,7 +67,8 @@ export function PressLogForm({ view, card, pressId, cushion, logPressRun, onLogg
             ...(supportId !== null && { supportId }),
           }
           // What only a press has is not asked by hand, and is none.
-          const result = await logPressRun(tools, byHand ? { ...values, quarterTurns: '0' } : values)
+          const fields = byHand ? { ...values, quarterTurns: '0' } : values
+          const result = await logPressRun({ ...tools, fields })
           if (result.ok) onLogged(result)
           return result
         }}

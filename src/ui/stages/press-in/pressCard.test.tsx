@@ -1,3 +1,4 @@
+import { DIE_POLICY } from '@/core/dies/diePolicy'
 import { jest } from '@jest/globals'
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
@@ -20,8 +21,8 @@ const DIES: readonly Die[] = [
 
 /** The card of a picked pair: dies and steps are what the models make of these dies. */
 function card(over: Partial<PressCard> = {}, dies: readonly Die[] = DIES): PressCard {
-  const pusher = pressInPusher(dies, { diameterMm: CRYSTAL.diameterMm, topRiseMm: 0 })
-  const support = pressInSupport(dies, { boreMm: 30.95, caseDiameterMm: 38 })
+  const pusher = pressInPusher(dies, { diameterMm: CRYSTAL.diameterMm, topRiseMm: 0 }, DIE_POLICY)
+  const support = pressInSupport(dies, { boreMm: 30.95, caseDiameterMm: 38 }, DIE_POLICY)
   const plan = (pressKind: 'lever' | 'screw') =>
     pressPlan({
       retention: 'tension-gasket',
@@ -65,8 +66,8 @@ function card(over: Partial<PressCard> = {}, dies: readonly Die[] = DIES): Press
 }
 
 function panel(press: PressCard | null) {
-  const logPressRun = jest.fn((tools: unknown, values: unknown) => {
-    void [tools, values]
+  const logPressRun = jest.fn((sent: unknown) => {
+    void sent
     return Promise.resolve({ ok: false as const, errors: { outcome: 'Outcome is missing: fill it in.' } })
   })
   renderInTheme(
@@ -110,7 +111,12 @@ describe('PressCardPanel', () => {
   it('logs with press and dies, and shows what was wrong at its field', async () => {
     const logPressRun = panel(card())
     await userEvent.setup().click(screen.getByRole('button', { name: 'Log the run' }))
-    expect(logPressRun.mock.calls[0]?.[0]).toEqual({ trayId: 1, pressId: 1, pusherId: 1, supportId: 3 })
+    expect(logPressRun.mock.calls[0]?.[0]).toMatchObject({
+      trayId: 1,
+      pressId: 1,
+      pusherId: 1,
+      supportId: 3,
+    })
     expect(await screen.findByText('Outcome is missing: fill it in.')).toBeInTheDocument()
   })
 
@@ -119,8 +125,9 @@ describe('PressCardPanel', () => {
     expect(screen.getByText('By hand: no press, no dies')).toBeInTheDocument()
     expect(screen.queryByRole('button', { name: 'Screw press' })).toBeNull()
     await userEvent.setup().click(screen.getByRole('button', { name: 'Log the fitting' }))
-    expect(logPressRun.mock.calls[0]?.[0]).toEqual({ trayId: 1 })
-    expect(logPressRun.mock.calls[0]?.[1]).toMatchObject({ quarterTurns: '0' })
+    const [sent] = logPressRun.mock.calls[0] ?? []
+    expect(sent).toMatchObject({ trayId: 1, fields: { quarterTurns: '0' } })
+    expect(sent).not.toHaveProperty('pressId')
   })
 
   it('lists earlier runs with their tools, and those by hand without', () => {

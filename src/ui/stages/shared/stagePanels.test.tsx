@@ -1,5 +1,6 @@
-import { screen } from '@testing-library/react'
+import { screen, waitForElementToBeRemoved, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
+import type { Asked } from '../../../../tests/factories/bench'
 import { benchAround } from '../../../../tests/factories/bench'
 import { diverFacts, jobFacts } from '../../../../tests/factories/jobFacts'
 import { trayViewOf } from '../../../../tests/factories/trayView'
@@ -10,6 +11,7 @@ import type { TrayView } from '@/services/tray/trayView'
 import { OpeningPanel } from '../open/OpeningPanel'
 import { IntakePanel } from '../intake/IntakePanel'
 import { JobPanel } from './JobPanel'
+import { ReopenNote } from './ReopenNote'
 
 /** The view of a tray whose sheet has what the test is about. */
 function viewWith(sheet: Partial<TrayView['sheet']>, job: Parameters<typeof trayViewOf>[0] = {}): TrayView {
@@ -117,5 +119,28 @@ describe('JobPanel', () => {
     renderInTheme(<JobPanel {...benchAround(view, 'align')} stage="align" />)
     expect(screen.getByText(/stand true to the dial/)).toBeInTheDocument()
     expect(screen.getByText(/needs nothing here/)).toBeInTheDocument()
+  })
+})
+
+describe('ReopenNote', () => {
+  it('takes a tray in hand again for a reason, and keeps the dialog while there is none', async () => {
+    const view = trayViewOf()
+    const answer = ({ input }: Asked) =>
+      (input as { reason: string }).reason === ''
+        ? { ok: false as const, errors: { reason: 'Reason is missing: say in a word why.' } }
+        : { ok: true as const, view }
+    const { asked, ...props } = benchAround(view, 'hand-back', answer)
+    renderInTheme(<ReopenNote {...props} />)
+    const user = userEvent.setup()
+    await user.click(screen.getByRole('button', { name: 'Reopen' }))
+    const dialog = await screen.findByRole('dialog', { name: /in hand again/ })
+    await user.click(within(dialog).getByRole('button', { name: 'Reopen' }))
+    expect(await screen.findByText(/Reason is missing/)).toBeInTheDocument()
+    await user.type(within(dialog).getByLabelText('Reason'), 'steamed up again{Enter}')
+    await waitForElementToBeRemoved(dialog)
+    expect(asked.at(-1)).toEqual({
+      action: 'reopenTray',
+      input: { trayId: view.tray.id, reason: 'steamed up again' },
+    })
   })
 })

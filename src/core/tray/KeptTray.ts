@@ -1,0 +1,75 @@
+import type { Finding } from '../intake/Finding'
+import type { OpenProcess } from '../methods/assessMethod'
+import type { SchoolChoices } from '../procedure/schools'
+import type { ShapeInput, StoredShape } from '../shapes/shapeSize'
+import type { StageId } from '../stages/stages'
+import type { StockBezel } from '../stock/otherParts'
+import type { PartKind } from '../stock/partKinds'
+import type { TrailEvent } from '../trail/partsTrail'
+import type { CaseSheet } from './CaseSheet'
+import type { TrayIntake } from './jobFactsOf'
+import type { TakenReading } from './measuredFigures'
+import type { PastRun } from './sizeHistory'
+
+/** A reading as it is kept, with what became of it. */
+export interface KeptReading extends TakenReading {
+  readonly takenAt: Date
+  /** null while it stands */
+  readonly voidReason: string | null
+}
+
+/** A diameter by a way round the jaws as it is kept, with what became of it. */
+export interface KeptShape extends StoredShape {
+  readonly id: number
+  readonly input: ShapeInput
+  readonly takenAt: Date
+  /** the picture it was read from; null for other ways */
+  readonly photoId: number | null
+  /** null while it stands */
+  readonly voidReason: string | null
+}
+
+/** Pieces taken out of one drawer for a tray. */
+export interface KeptPartOut {
+  readonly kind: PartKind
+  readonly partId: number
+  readonly count: number
+  /** when the last of them was taken */
+  readonly since: Date
+}
+
+/** A bath, a flame or the like in use on the bench. */
+export interface KeptProcess extends OpenProcess {
+  readonly trayId: number
+}
+
+/** Everything that is kept of one tray: as it was written down, nothing worked out yet. */
+export interface KeptTray {
+  readonly tray: TrayIntake & {
+    readonly id: number
+    readonly number: number
+    readonly stage: StageId
+    readonly finishedAt: Date | null
+    readonly schools: SchoolChoices
+    readonly pastCounts: boolean
+  }
+  readonly sheet: CaseSheet
+  /** oldest first, standing and taken back */
+  readonly readings: readonly KeptReading[]
+  readonly shapes: readonly KeptShape[]
+  /** that stand */
+  readonly findings: readonly Pick<Finding, 'kind' | 'words'>[]
+  /** when each `step:` and `hazard:` was ticked, ISO time */
+  readonly ticks: Readonly<Record<string, string>>
+  readonly trail: readonly TrailEvent[]
+  /** trails of other trays of the same sheet, newest first */
+  readonly pastTrails: readonly (readonly TrailEvent[])[]
+  /** press runs of other trays of the same sheet, newest first */
+  readonly pastRuns: readonly PastRun[]
+  /** out of the drawers for this tray */
+  readonly partsOut: readonly KeptPartOut[]
+  /** the bezels among them */
+  readonly bezelsOut: readonly StockBezel[]
+  /** everything in use on the bench, this tray's own included */
+  readonly inUse: readonly KeptProcess[]
+}

@@ -1,0 +1,132 @@
+import { caseSheet } from '../../../tests/factories/caseSheet'
+import { keptReading, keptTray } from '../../../tests/factories/keptTray'
+import { stockBezel } from '../../../tests/factories/otherParts'
+import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
+import { BUILT_IN_POLICY } from '../policy/ShopPolicy'
+import { objectionTo } from './changeAllowed'
+import { expectedReadingMm } from './expectedReading'
+import type { KeptPartOut, KeptTray } from './KeptTray'
+import { newBezelOf } from './newBezel'
+import type { CaseByFigures } from './trayCase'
+import { trayCase } from './trayCase'
+
+const NINE = new Date('2026-11-24T09:00:00Z')
+const TEN = new Date('2026-11-24T10:00:00Z')
+const ELEVEN = new Date('2026-11-24T11:00:00Z')
+const BEZEL = stockBezel({ id: 3, code: 'B-370', boreMm: 31.45, innerMm: 34.1 })
+const RULES = { policy: BUILT_IN_POLICY, schools: {} }
+const SHEET = caseSheet({ retention: 'press-in-bezel', bezelBoreMm: 31.35, bezelInnerMm: 34.1 })
+const BEZEL_OUT: Pick<KeptTray, 'partsOut' | 'bezelsOut'> = {
+  partsOut: [{ kind: 'bezel', partId: 3, count: 1, since: TEN }],
+  bezelsOut: [BEZEL],
+}
+
+const caseOf = (readings: KeptTray['readings'], over: Partial<KeptTray> = {}) =>
+  trayCase(keptTray({ sheet: SHEET, readings, ...over }), RULES)
+
+function boreOf({ readout }: CaseByFigures) {
+  const { facts } = readout
+  return facts.ok && facts.facts.held === 'ring' ? facts.facts.bore : null
+}
+
+describe('trayCase', () => {
+  const old = keptReading(1, 'bezel-bore', 31.36, { takenAt: NINE })
+  const edge = keptReading(2, 'crystal-edge', 2.01, { takenAt: NINE })
+  const now = keptReading(3, 'bezel-bore', 31.48, { takenAt: ELEVEN })
+
+  it('is the same twice where no new bezel is out', () => {
+    const found = caseOf([old, edge])
+    expect(found.now).toBe(found.found)
+    expect(found.counted).toEqual([old, edge])
+  })
+
+  it('leaves the case as found alone, and forgets of the old bezel only what was its own', () => {
+    const found = caseOf([old, edge], BEZEL_OUT)
+    expect(found.counted).toEqual([edge])
+    expect(boreOf(found.found)).toMatchObject({ origin: 'measured' })
+    expect(boreOf(found.found)?.valueMm).toBeCloseTo(31.36, 9)
+    expect(boreOf(found.now)).toMatchObject({ origin: 'supplier', valueMm: 31.45 })
+    expect(found.now.readout.measured['crystal-edge']).toBeDefined()
+  })
+
+  it('goes by what was read of the new bezel once somebody did', () => {
+    const found = caseOf([old, edge, now], BEZEL_OUT)
+    expect(found.counted).toEqual([edge, now])
+    expect(boreOf(found.now)?.valueMm).toBeCloseTo(31.48, 9)
+  })
+
+  it('counts nothing that was taken back, and reads it anew', () => {
+    const taken = caseOf([{ ...old, voidReason: 'jaws tilted' }, edge])
+    expect(taken.standing).toEqual([edge])
+    expect(taken.now.readout.measured['bezel-bore']).toBeUndefined()
+    expect(taken.next).toMatchObject({ dimension: 'crystal-edge', placeIndex: 1 })
+  })
+
+  it('asks for the first step that is not ticked, and drops a hazard that was dealt with', () => {
+    const broken = { ...keptTray().tray, crystalState: 'shattered' as const, stage: 'open' as const }
+    const fresh = trayCase(keptTray({ tray: broken }), RULES)
+    expect(fresh.hazards.map(({ id }) => id)).toContain('movement-running')
+    const first = fresh.nextStep('open')
+    if (!first) throw new Error('no step to open a case')
+    const ticks = { [`step:${first.id}`]: 'then', 'hazard:movement-running': 'then' }
+    const ticked = trayCase(keptTray({ tray: broken, ticks }), RULES)
+    expect(ticked.nextStep('open')?.id).not.toBe(first.id)
+    expect(ticked.hazards.map(({ id }) => id)).not.toContain('movement-running')
+  })
+
+  it('judges a method by what is off this piece and by everything open on the bench', () => {
+    const bath = { id: 1, trayId: 99, trayNumber: 226, process: 'acetone-bath' as const }
+    const alone = caseOf([]).method({ process: 'flame', scope: 'crystal' })
+    const beside = caseOf([], { inUse: [bath] })
+    expect(beside.method({ process: 'flame', scope: 'crystal' }).findings.length).toBeGreaterThan(
+      alone.findings.length,
+    )
+    expect(beside.waits).toEqual([])
+  })
+})
+
+describe('expectedReadingMm', () => {
+  const { zeroOffsetMm } = TYPICAL_INSTRUMENTS.caliper
+  const expects = (readings: KeptTray['readings'], over?: Partial<KeptTray>) =>
+    expectedReadingMm(caseOf(readings, over), 'bezel-bore', { zeroOffsetMm })
+
+  it('is the mean of what was read, each less its own zero, plus that of the instrument at hand', () => {
+    const readings = [
+      keptReading(1, 'bezel-bore', 31.36),
+      keptReading(2, 'bezel-bore', 31.4, { zeroOffsetMm: 0.02 }),
+    ]
+    expect(expectedReadingMm(caseOf(readings), 'bezel-bore', { zeroOffsetMm: 0.01 })).toBeCloseTo(31.38, 9)
+  })
+
+  it('is the sheet’s while nothing was read, and the new bezel’s as soon as one is out', () => {
+    expect(expects([])).toBe(31.35)
+    expect(expects([keptReading(1, 'bezel-bore', 31.36, { takenAt: NINE })], BEZEL_OUT)).toBe(31.45)
+    expect(expectedReadingMm(caseOf([]), 'groove', { zeroOffsetMm })).toBeNull()
+  })
+})
+
+describe('objectionTo', () => {
+  it('lets a tray in hand be worked on, and one handed back only be reopened', () => {
+    expect(objectionTo('work', { finishedAt: null })).toBeNull()
+    expect(objectionTo('work', { finishedAt: TEN })).toMatch(/handed back.*Reopen it/)
+    expect(objectionTo('reopening', { finishedAt: TEN })).toBeNull()
+    expect(objectionTo('reopening', { finishedAt: null })).toMatch(/in hand already/)
+  })
+})
+
+describe('newBezelOf', () => {
+  const out = (kind: KeptPartOut['kind'], partId: number, since: Date): KeptPartOut => ({
+    kind,
+    partId,
+    count: 1,
+    since,
+  })
+
+  it('is the bezel taken out last; none where none is out or its line is gone', () => {
+    const other = stockBezel({ id: 4 })
+    const parts = [out('bezel', 3, NINE), out('bezel', 4, TEN), out('insert', 4, ELEVEN)]
+    expect(newBezelOf(parts, [BEZEL, other])).toEqual({ bezel: other, since: TEN })
+    expect(newBezelOf([out('insert', 3, TEN)], [BEZEL])).toBeNull()
+    expect(newBezelOf([out('bezel', 9, TEN)], [BEZEL])).toBeNull()
+  })
+})

@@ -1,0 +1,184 @@
+import { assessMethod } from '../methods/assessMethod'
+import type { MethodAssessment, MethodProposal } from '../methods/assessMethod'
+import type { ShopPolicy } from '../policy/ShopPolicy'
+import type { JobFacts } from '../procedure/JobFacts'
+import type { Procedure } from '../procedure/procedure'
+import { procedure, stepsOf } from '../procedure/procedure'
+import type { ChosenOptions } from '../procedure/schoolChoices'
+import type { ComputedTools, Step } from '../procedure/Step'
+import { NO_COMPUTED_TOOLS } from '../procedure/Step'
+import type { DimensionId } from '../readings/dimensionKinds'
+import type { PlanFacts, ReadingTarget } from '../readings/readingPlan'
+import { nextTarget, planFactsOf, possibleDimensions, readingPlan } from '../readings/readingPlan'
+import type { StageId } from '../stages/stages'
+import type { TrailLine } from '../trail/partsTrail'
+import { partsTrail } from '../trail/partsTrail'
+import type { CaseSheet } from './CaseSheet'
+import type { Hazard } from './hazards'
+import { allHazards, hazardTicksOf, standingHazards } from './hazards'
+import { jobFactsOf } from './jobFactsOf'
+import type { KeptTray } from './KeptTray'
+import { lazily } from './lazily'
+import type { NewBezel } from './newBezel'
+import { isOfOldBezel, newBezelOf, sheetWithBezel } from './newBezel'
+import type { TrayReadout } from './trayReadout'
+import { trayReadout } from './trayReadout'
+
+/** What holds for every tray of a shop. */
+export interface ShopRules {
+  readonly policy: ShopPolicy
+  /** what the shop always does where practitioners differ */
+  readonly schools: ChosenOptions
+}
+
+/** A case by its figures: the sheet with what was read in the sheet's place. */
+export interface CaseByFigures {
+  readonly sheet: CaseSheet
+  readonly readout: TrayReadout
+}
+
+/** A tray's case as it stands: the one thing every screen, check and export asks. */
+export interface TrayCase<K extends KeptTray = KeptTray> {
+  readonly kept: K
+  readonly rules: ShopRules
+  /** a bezel out for this tray: everything but what is drawn as found is judged with it on */
+  readonly newBezel: NewBezel | null
+  /** readings that stand */
+  readonly standing: readonly K['readings'][number][]
+  /** readings that stand and speak of the case as it will be closed */
+  readonly counted: readonly K['readings'][number][]
+  /** the case as it came in */
+  readonly found: CaseByFigures
+  /** the case as it will be closed; the same as found where no new bezel is out */
+  readonly now: CaseByFigures
+  readonly planFacts: PlanFacts
+  /** what is to be read, in order */
+  readonly plan: readonly DimensionId[]
+  /** everything this construction could be read for, the plan first */
+  readonly possible: readonly DimensionId[]
+  /** null when the plan is done */
+  readonly next: ReadingTarget | null
+  readonly facts: JobFacts
+  /** the steps of this job, tools by rule of thumb */
+  readonly procedure: Procedure
+  /** the steps of this job, tools worked out from figures and drawers */
+  readonly procedureWith: (tools: ComputedTools) => Procedure
+  /** the first step of a stage that is not ticked; null when all are */
+  readonly nextStep: (stage: StageId) => Step | null
+  readonly trail: readonly TrailLine[]
+  readonly allHazards: readonly Hazard[]
+  /** not dealt with, and able to hurt at this stage */
+  readonly hazards: readonly Hazard[]
+  /** in use on this tray: its baths and flames */
+  readonly waits: readonly K['inUse'][number][]
+  /** may this bath, flame or blade be used here and now? */
+  readonly method: (proposal: MethodProposal) => MethodAssessment
+}
+
+/**
+ * Puts a tray's case together: from what is kept of it and what the shop judges by. Nothing else does; whatever looks
+ * at a tray takes this.
+ */
+export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCase<K> {
+  const { tray } = kept
+  const newBezel = newBezelOf(kept.partsOut, kept.bezelsOut)
+  const standing: readonly K['readings'][number][] = kept.readings.filter((r) => r.voidReason === null)
+  const counted = newBezel ? standing.filter((r) => !isOfOldBezel(r, newBezel, kept.sheet)) : standing
+  const found = lazily(() => asFound(kept, rules))
+  const now = lazily(() => (newBezel ? withNewBezel(kept, rules, found(), newBezel) : found()))
+  const planFacts = lazily(() => planFactsOf(tray, now().sheet))
+  const plan = lazily(() => readingPlan(planFacts()))
+  const facts = lazily(() => jobFactsOf(tray, kept.sheet, kept.findings, rules.schools))
+  const procedureWith = (tools: ComputedTools) => procedure(facts(), tray.schools, tools)
+  const steps = lazily(() => procedureWith(NO_COMPUTED_TOOLS))
+  const trail = lazily(() => partsTrail(kept.trail))
+  const hazardFacts = () => ({ ...facts(), steamedUp: tray.steamedUp, stage: tray.stage })
+  return {
+    kept,
+    rules,
+    newBezel,
+    standing,
+    counted,
+    get found() {
+      return found()
+    },
+    get now() {
+      return now()
+    },
+    get planFacts() {
+      return planFacts()
+    },
+    get plan() {
+      return plan()
+    },
+    get possible() {
+      return possibleDimensions(planFacts())
+    },
+    get next() {
+      return nextTarget(plan(), counted)
+    },
+    get facts() {
+      return facts()
+    },
+    get procedure() {
+      return steps()
+    },
+    procedureWith,
+    nextStep: (stage) =>
+      stepsOf(steps(), stage).find((step) => kept.ticks[`step:${step.id}`] === undefined) ?? null,
+    get trail() {
+      return trail()
+    },
+    get allHazards() {
+      return allHazards(hazardFacts(), hazardTicksOf(kept.ticks))
+    },
+    get hazards() {
+      return standingHazards(hazardFacts(), hazardTicksOf(kept.ticks))
+    },
+    waits: kept.inUse.filter((use) => use.trayId === tray.id),
+    method: (proposal) =>
+      assessMethod(proposal, {
+        facts: facts(),
+        strapOff: trail().some((line) => line.part === 'strap' && line.open > 0),
+        bench: kept.inUse,
+      }),
+  }
+}
+
+/** A case nobody has a tray of: as its sheet alone knows it. */
+export function caseOfSheet(sheet: CaseSheet, { fit, verdict }: ShopPolicy): CaseByFigures {
+  const readout = trayReadout([], sheet, [], { shapes: [], pastCounts: true, policy: fit, verdict })
+  return { sheet, readout }
+}
+
+function asFound(kept: KeptTray, rules: ShopRules): CaseByFigures {
+  return { sheet: kept.sheet, readout: readoutOf(kept, kept.sheet, rules, () => true) }
+}
+
+/** Read again with the new bezel on: old readings of the old bezel say nothing of the new one. */
+function withNewBezel(
+  kept: KeptTray,
+  rules: ShopRules,
+  found: CaseByFigures,
+  newBezel: NewBezel,
+): CaseByFigures {
+  const sheet = sheetWithBezel(kept.sheet, newBezel.bezel, found.readout.measured)
+  return { sheet, readout: readoutOf(kept, sheet, rules, (one) => !isOfOldBezel(one, newBezel, kept.sheet)) }
+}
+
+type Timed = KeptTray['readings'][number] | KeptTray['shapes'][number]
+
+function readoutOf(
+  { readings, shapes, pastRuns, tray }: KeptTray,
+  sheet: CaseSheet,
+  { policy }: ShopRules,
+  counts: (one: Timed) => boolean,
+): TrayReadout {
+  const stands = (one: Timed) => one.voidReason === null && counts(one)
+  return trayReadout(readings.filter(stands), sheet, pastRuns, {
+    shapes: shapes.filter(stands),
+    pastCounts: tray.pastCounts,
+    policy: policy.fit,
+    verdict: policy.verdict,
+  })
+}

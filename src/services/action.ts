@@ -1,0 +1,34 @@
+import type Joi from 'joi'
+import type { Db } from '@/data/client'
+import type { Refusal, Validated } from './boundary'
+import { validate } from './boundary'
+
+/** How an input is checked: by a schema, or by the fields of several forms at once. */
+export type Check<Checked> = Joi.ObjectSchema<Checked> | ((input: unknown) => Validated<Checked>)
+
+/**
+ * One thing that can be asked of the server, declared once: how its input is checked and what is done. What comes in is
+ * never trusted; the type of what is sent is for those who send it, and nothing holds it.
+ */
+export type Action<Sent, Result> = ((db: Db, input: unknown, now: Date) => Promise<Result | Refusal>) & {
+  readonly sent?: Sent
+}
+
+type SentTo<A> = A extends Action<infer Sent, unknown> ? Sent : never
+type AnswerOf<A> = A extends (...args: never[]) => Promise<infer Answer> ? Answer : never
+
+/** A set of actions as a page calls them: by their input alone. */
+export type CallsOf<Actions> = {
+  readonly [Name in keyof Actions]: (input: SentTo<Actions[Name]>) => Promise<AnswerOf<Actions[Name]>>
+}
+
+/** Declares an action. @param run - is given input that has been checked */
+export function action<Checked, Result, Sent = Checked>(
+  check: Check<Checked>,
+  run: (db: Db, input: Checked, now: Date) => Promise<Result | Refusal>,
+): Action<Sent, Result> {
+  return async (db, input, now) => {
+    const checked = typeof check === 'function' ? check(input) : validate(check, input)
+    return checked.ok ? run(db, checked.value, now) : checked
+  }
+}

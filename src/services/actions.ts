@@ -1,0 +1,78 @@
+import type { CallsOf } from './action'
+import { assortment } from './drawers/orders'
+import { countPart, receivePart } from './drawers/stockCount'
+import { checkInstrument } from './instruments/checkInstrument'
+import { makeBridgeToken, withdrawBridgeToken } from './instruments/instrumentBridge'
+import { saveRecord } from './shop/records'
+import { saveShopPolicy } from './shop/shopPolicy'
+import { saveShopSchool } from './shop/shopSchools'
+import { chooseSchool } from './tray/chooseSchool'
+import { compareUpgrades } from './tray/compareUpgrades'
+import { correctIntake } from './tray/correctIntake'
+import { logPressRun } from './tray/logPressRun'
+import { endMethod, startMethod } from './tray/methodRuns'
+import { moveTray } from './tray/moveTray'
+import { noteFinding, takeBackNote } from './tray/noteFinding'
+import { openTray } from './tray/openTray'
+import { answerOff, recordOff, undoTrail } from './tray/partsTrail'
+import { photoGaugeSettings, takePhotoSize } from './tray/photoGauge'
+import { removePhoto } from './tray/photos'
+import { pickPair } from './tray/pickPair'
+import { putBack } from './tray/putBack'
+import { reopenTray } from './tray/reopenTray'
+import { takeOut } from './tray/takeOut'
+import { takeBackReading, takeReading } from './tray/takeReading'
+import { takeBackShape, takeShape } from './tray/takeShape'
+import { tickTray } from './tray/tickTray'
+import { showTray } from './tray/trayPages'
+import { weighPast } from './tray/weighPast'
+
+/** What a tray's page can ask for. */
+const TRAY_ACTIONS = {
+  answerOff,
+  chooseSchool,
+  compareUpgrades,
+  correctIntake,
+  endMethod,
+  logPressRun,
+  moveTray,
+  noteFinding,
+  photoGaugeSettings,
+  pickPair,
+  putBack,
+  recordOff,
+  removePhoto,
+  reopenTray,
+  showTray,
+  startMethod,
+  takeBackNote,
+  takeBackReading,
+  takeBackShape,
+  takeOut,
+  takePhotoSize,
+  takeReading,
+  takeShape,
+  tickTray,
+  undoTrail,
+  weighPast,
+}
+
+/** What the other places can ask for. */
+const SHOP_ACTIONS = {
+  assortment,
+  checkInstrument,
+  countPart,
+  makeBridgeToken,
+  openTray,
+  receivePart,
+  saveRecord,
+  saveShopPolicy,
+  saveShopSchool,
+  withdrawBridgeToken,
+}
+
+/** Everything a page can ask of the server, by name: the name, its check and what it does stand together in its file. */
+export const ACTIONS = { ...TRAY_ACTIONS, ...SHOP_ACTIONS }
+
+export type TrayCalls = CallsOf<typeof TRAY_ACTIONS>
+export type Calls = CallsOf<typeof ACTIONS>

@@ -1,0 +1,51 @@
+import type { ShopPolicy } from '@/core/policy/ShopPolicy'
+import type { CaseSheet } from '@/core/tray/CaseSheet'
+import type { Db } from '@/data/client'
+import type { SheetPressRun } from '@/data/queries/caseSheets'
+import { allCaseSheets, caseSheetById, pressRunsOfSheets } from '@/data/queries/caseSheets'
+import { allDies } from '@/data/queries/otherParts'
+import { shopPolicy } from '../shop/shopPolicy'
+
+export interface CaseSheetLine {
+  readonly sheet: CaseSheet
+  readonly runs: number
+  readonly runsHome: number
+}
+
+export async function caseSheetLines(db: Db): Promise<CaseSheetLine[]> {
+  const sheets = await allCaseSheets(db)
+  const runsBySheet = await pressRunsOfSheets(
+    db,
+    sheets.map(({ id }) => id),
+  )
+  return sheets.map((sheet) => {
+    const runs = runsBySheet.get(sheet.id) ?? []
+    return { sheet, runs: runs.length, runsHome: runs.filter((run) => run.outcome === 'home').length }
+  })
+}
+
+export interface CaseSheetPage {
+  readonly sheet: CaseSheet
+  /** limits its section is drawn by */
+  readonly policy: ShopPolicy
+  readonly runs: readonly (Omit<SheetPressRun, 'ranAt'> & {
+    readonly ranAt: string
+    readonly supportCode: string
+  })[]
+}
+
+/** One case sheet with what fitted, how it was pressed and how it went. @returns null when there is no such sheet */
+export async function caseSheetPage(db: Db, id: number): Promise<CaseSheetPage | null> {
+  const sheet = await caseSheetById(db, id)
+  if (!sheet) return null
+  const [runs, dies, policy] = await Promise.all([pressRunsOfSheets(db, [id]), allDies(db), shopPolicy(db)])
+  return {
+    sheet,
+    policy,
+    runs: (runs.get(id) ?? []).map((run) => ({
+      ...run,
+      ranAt: run.ranAt.toISOString(),
+      supportCode: dies.find((die) => die.id === run.supportId)?.code ?? '',
+    })),
+  }
+}

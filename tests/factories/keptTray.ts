@@ -1,0 +1,61 @@
+import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
+import type { DimensionId } from '@/core/readings/dimensionKinds'
+import type { KeptReading, KeptTray } from '@/core/tray/KeptTray'
+import { caseSheet } from './caseSheet'
+
+const TAKEN_AT = new Date('2026-11-24T09:00:00Z')
+
+/** One reading by a caliper, at its first place. */
+export function keptReading(
+  id: number,
+  dimension: DimensionId,
+  shownMm: number,
+  over: Partial<KeptReading> = {},
+): KeptReading {
+  return {
+    id,
+    dimension,
+    placeIndex: 0,
+    shownMm,
+    instrumentId: 1,
+    ...TYPICAL_INSTRUMENTS.caliper,
+    takenAt: TAKEN_AT,
+    voidReason: null,
+    ...over,
+  }
+}
+
+/** A tray on which nothing was done yet, its crystal whole; override what the test is about. */
+export function keptTray(over: Partial<KeptTray> = {}): KeptTray {
+  return {
+    tray: {
+      id: 1,
+      number: 301,
+      stage: 'measure',
+      finishedAt: null,
+      schools: {},
+      pastCounts: true,
+      crystalState: 'whole',
+      foundMaterial: null,
+      gasketPresent: true,
+      oldLume: false,
+      looseMarkers: false,
+      steamedUp: false,
+      asked: ['crystal'],
+      waterClass: '5-bar',
+      use: 'everyday',
+    },
+    sheet: caseSheet(),
+    readings: [],
+    shapes: [],
+    findings: [],
+    ticks: {},
+    trail: [],
+    pastTrails: [],
+    pastRuns: [],
+    partsOut: [],
+    bezelsOut: [],
+    inUse: [],
+    ...over,
+  }
+}
