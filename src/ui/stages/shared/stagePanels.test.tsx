@@ -1,4 +1,4 @@
-import { screen, waitForElementToBeRemoved, within } from '@testing-library/react'
+import { screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import type { Asked } from '../../../../tests/factories/bench'
 import { benchAround } from '../../../../tests/factories/bench'
@@ -137,7 +137,7 @@ describe('ReopenNote', () => {
     await user.click(within(dialog).getByRole('button', { name: 'Reopen' }))
     expect(await screen.findByText(/Reason is missing/)).toBeInTheDocument()
     await user.type(within(dialog).getByLabelText('Reason'), 'steamed up again{Enter}')
-    await waitForElementToBeRemoved(dialog)
+    await waitFor(() => expect(screen.queryByRole('dialog')).not.toBeInTheDocument())
     expect(asked.at(-1)).toEqual({
       action: 'reopenTray',
       input: { trayId: view.tray.id, reason: 'steamed up again' },
