@@ -1,4 +1,5 @@
 // Shortlist over large drawers against the straightforward way, and how it grows. Times are of one run on one machine.
+import { figure, ringSeatOf } from '../tests/factories/crystalSeats'
 import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { quantileSorted } from 'simple-statistics'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
@@ -48,26 +49,14 @@ function gaskets(count: number): StockGasket[] {
   )
 }
 
-const facts = () => {
-  const boreMm = random.uniform(20, 39)
-  const figure = (valueMm: number, standardUncertaintyMm: number) => ({
-    valueMm,
-    standardUncertaintyMm,
-    origin: 'measured' as const,
-  })
-  return {
-    held: 'ring' as const,
-    in: 'case' as const,
-    bore: figure(boreMm, 0.02),
+const seat = () =>
+  ringSeatOf({
+    bore: figure(random.uniform(20, 39)),
     boreOvalityMm: 0.01,
-    boreLongAxisDeg: 0,
-    seatDepth: figure(random.uniform(0.9, 2.2), 0.02),
+    seatDepth: figure(random.uniform(0.9, 2.2)),
     handsBelowSeat: figure(0.5, 0.05),
     foundThickness: null,
-    handReachMm: null,
-    dateRadiusMm: null,
-  }
-}
+  })
 const wishes = {
   sizeMm: null,
   material: 'mineral',
@@ -89,7 +78,7 @@ for (const size of SIZES) {
   const stock = crystals(size)
   const laidOut = timed(() => stockIndex(stock, rings))
   const index = stockIndex(stock, rings)
-  const cases = Array.from({ length: CASES }, facts)
+  const cases = Array.from({ length: CASES }, seat)
   for (const one of cases.slice(0, 5)) shortlist(index, one, wishes, { policy: FIT_POLICY })
   let pairs = 0
   const times = cases

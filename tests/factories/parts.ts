@@ -1,4 +1,4 @@
-import type { FitWishes, RingFacts } from '@/core/fit/CaseFacts'
+import type { FitWishes } from '@/core/fit/FitWishes'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import type { Die } from '@/core/dies/Die'
 
@@ -50,28 +50,6 @@ export function stockGasket(over: Partial<StockGasket> = {}): StockGasket {
     colour: 'black',
     quantity: 4,
     priceCents: 150,
-    ...over,
-  }
-}
-
-/** A 30.95 bore with its seat 1.05 deep and the hands 0.52 under it, all measured. */
-export function caseFacts(over: Partial<RingFacts> = {}): RingFacts {
-  const measured = (valueMm: number, standardUncertaintyMm = 0.02) => ({
-    valueMm,
-    standardUncertaintyMm,
-    origin: 'measured' as const,
-  })
-  return {
-    held: 'ring',
-    in: 'case',
-    bore: measured(30.95),
-    boreOvalityMm: 0,
-    boreLongAxisDeg: 0,
-    seatDepth: measured(1.05),
-    handReachMm: null,
-    dateRadiusMm: null,
-    handsBelowSeat: measured(0.52),
-    foundThickness: measured(1.02),
     ...over,
   }
 }

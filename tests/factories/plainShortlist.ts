@@ -1,26 +1,27 @@
-import { assessPair } from '@/core/fit/assessPair'
+import { assessPair } from '@/core/construction/ring/assessPair'
 import { compareKeys } from '@/core/fit/bestFew'
-import type { FitWishes, RingFacts } from '@/core/fit/CaseFacts'
+import type { RingSeat } from '@/core/construction/ring/ringSeat'
+import type { FitWishes } from '@/core/fit/FitWishes'
 import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { pairKey } from '@/core/fit/pairKey'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
-import { diameterRange, isGasketNear } from '@/core/fit/pairShortlist'
+import { diameterRange, isGasketNear } from '@/core/construction/ring/pairShortlist'
 import { failingConstraints } from '@/core/fit/rejectedCandidate'
 
 /** The straightforward way: every near pair assessed in full, all of them sorted. What the shortlist must agree with. */
 export function plainShortlist(
   crystals: readonly StockCrystal[],
   gaskets: readonly StockGasket[],
-  facts: RingFacts,
+  seat: RingSeat,
   wishes: FitWishes,
   most = 12,
 ) {
-  const near = gaskets.filter((gasket) => isGasketNear(gasket, facts))
+  const near = gaskets.filter((gasket) => isGasketNear(gasket, seat))
   const pairs = near.flatMap((gasket) => {
-    const { leastMm, mostMm } = diameterRange(gasket, facts, FIT_POLICY)
+    const { leastMm, mostMm } = diameterRange(gasket, seat, FIT_POLICY)
     return crystals
       .filter((c) => c.diameterMm >= leastMm && c.diameterMm < mostMm)
-      .map((crystal) => assessPair(crystal, gasket, facts, FIT_POLICY))
+      .map((crystal) => assessPair(crystal, gasket, seat, FIT_POLICY))
   })
   const judged = pairs.map((pair) => {
     const failing = failingConstraints(pair, FIT_POLICY)

@@ -1,7 +1,7 @@
 import { VERDICT_POLICY } from '@/core/verdict/verdictPolicy'
 import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { fitReasons } from '@/core/fit/fitReasons'
-import { nearestOrder } from '@/core/fit/nearestOrder'
+import { constructionOf } from '@/core/construction/constructions'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import { shortlist } from '@/core/fit/shortlist'
 import { stockIndex } from '@/core/fit/stockIndex'
@@ -64,17 +64,18 @@ export function trayViewOf({
     policy: FIT_POLICY,
     verdict: VERDICT_POLICY,
   })
-  const construction = jobFacts({ crystalState: 'shattered', ...(job.facts ?? {}) })
+  const piece = jobFacts({ crystalState: 'shattered', ...(job.facts ?? {}) })
   const plan = readingPlan(planFacts({ crystalState: 'shattered' }))
-  const list = readout.facts.ok
-    ? shortlist(stockIndex(crystals, gaskets), readout.facts.facts, readout.wishes, { policy: FIT_POLICY })
+  const construction = constructionOf(facts.retention)
+  const list = readout.seat.ok
+    ? shortlist(stockIndex(crystals, gaskets), readout.seat.seat, readout.wishes, { policy: FIT_POLICY })
     : null
-  const caseFacts = readout.facts.ok ? readout.facts.facts : null
+  const seat = readout.seat.ok ? readout.seat.seat : null
   return {
     tray: trayHeader(),
     sheet: {
       ...facts,
-      ...construction,
+      ...piece,
       id: 1,
       maker: 'Harrowmere',
       reference: 'Deckwatch 38',
@@ -92,8 +93,8 @@ export function trayViewOf({
     fittedBefore: [],
     possible: possibleDimensions(planFacts()),
     job: {
-      facts: construction,
-      procedure: procedure(construction),
+      facts: piece,
+      procedure: procedure(piece),
       ticks: {},
       allHazards: [],
       hazards: [],
@@ -125,23 +126,21 @@ export function trayViewOf({
     next: nextTarget(plan, readings),
     instruments,
     shortlist:
-      list && caseFacts
+      list && seat
         ? {
             ...list,
-            held: caseFacts.held,
+            words: construction.words,
+            pressed: construction.pressed,
+            toOrder: list.fittingCount === 0 ? construction.toOrder(seat, facts, FIT_POLICY) : [],
             bezelRings: [],
             fitting: list.fitting.map((pair) => ({
               ...pair,
-              reasons: fitReasons(pair, caseFacts, readout.wishes, FIT_POLICY),
+              reasons: fitReasons(pair, seat, readout.wishes, FIT_POLICY),
               warning: null,
             })),
             choicesInStock: crystals.length * gaskets.length,
           }
         : null,
-    orders:
-      caseFacts?.held === 'ring' && list?.fittingCount === 0
-        ? nearestOrder(caseFacts, 'nylon', { policy: FIT_POLICY })
-        : [],
     lastTime: null,
     newBezel: null,
     asFound: null,

@@ -1,8 +1,8 @@
-import { assessAcrylic } from '@/core/fit/assessAcrylic'
-import { assessCemented } from '@/core/fit/assessCemented'
-import { assessNeck } from '@/core/fit/assessNeck'
+import { assessAcrylic } from '@/core/construction/acrylic/assessAcrylic'
+import { assessCemented } from '@/core/construction/cement/assessCemented'
+import { assessNeck } from '@/core/construction/neck/assessNeck'
 import { seededRandom } from '@/devices/seededRandom'
-import { acrylicFacts, cementFacts, neckFacts } from '../factories/caseFacts'
+import { acrylicSeatOf, cementSeatOf, neckSeatOf } from '../factories/crystalSeats'
 import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { stockCrystal, stockGasket } from '../factories/parts'
 import { randomLcg, randomNormal } from 'd3-random'
@@ -10,10 +10,10 @@ import jstat from 'jstat'
 import {
   diametralInterference,
   interferenceUncertaintyMm,
-  probabilityWithin,
   wallSqueeze,
-} from '@/core/fit/interference'
-import { nearest } from '@/core/fit/nearestOrder'
+} from '@/core/construction/ring/interference'
+import { probabilityWithin } from '@/core/fit/probabilityWithin'
+import { nearest } from '@/core/construction/ring/nearestOrder'
 
 const JOINT = { crystalDiameterMm: 30.05, gasketWallMm: 0.5, boreMm: 31 }
 const U = { crystalDiameterMm: 0.02, gasketWallMm: 0.01, boreMm: 0.02 }
@@ -74,7 +74,7 @@ describe('the other constructions, against drawing parts and cases', () => {
   it('glass over a neck: 1 − (bezel − crystal)/2t within its band', () => {
     const ring = stockGasket({ outerDiameterMm: 30.5, wallMm: 0.4 })
     const crystal = stockCrystal({ diameterMm: 29.7, edgeThicknessMm: 1.2 })
-    const { fitProbability, band } = assessNeck(crystal, ring, neckFacts(), FIT_POLICY)
+    const { fitProbability, band } = assessNeck(crystal, ring, neckSeatOf(), FIT_POLICY)
     const share = drawn((normal) => {
       const squeeze = 1 - (30.52 + normal(0.02) - 29.7 - normal(0.02)) / (2 * (0.4 + normal(0.01)))
       return squeeze >= band.low && squeeze <= band.high
@@ -85,7 +85,7 @@ describe('the other constructions, against drawing parts and cases', () => {
 
   it('acrylic in its groove: larger by enough to hold, by too little to craze', () => {
     const crystal = stockCrystal({ build: 'snap', diameterMm: 30.2, undersideRiseMm: 1.5 })
-    const { fitProbability } = assessAcrylic(crystal, acrylicFacts(), FIT_POLICY)
+    const { fitProbability } = assessAcrylic(crystal, acrylicSeatOf(), FIT_POLICY)
     const share = drawn((normal) => {
       const oversize = 30.2 + normal(0.02) - 29.95 - normal(0.02)
       return oversize >= 0.05 && oversize <= 0.01 * 30.2
@@ -95,7 +95,7 @@ describe('the other constructions, against drawing parts and cases', () => {
 
   it('a crystal in its rebate: the gap a side within its band', () => {
     const crystal = stockCrystal({ build: 'shaped', diameterMm: 24, widthMm: 20, cornerRadiusMm: 2 })
-    const { fitProbability } = assessCemented(crystal, cementFacts(), FIT_POLICY)
+    const { fitProbability } = assessCemented(crystal, cementSeatOf(), FIT_POLICY)
     const share = drawn((normal) => {
       const gap = (24.12 + normal(0.02) - 24 - normal(0.02)) / 2
       return gap >= 0.02 && gap <= 0.1

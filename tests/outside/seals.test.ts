@@ -5,7 +5,7 @@ import { lindleyBracket, lindleyLoadPerMm, rubberModulusMPa } from '@/core/seals
 import { STANDARD_O_RINGS } from '@/core/seals/oRingSizes'
 import { staticSeal } from '@/core/seals/staticSeal'
 import { seededRandom } from '@/devices/seededRandom'
-import { figure } from '../factories/caseFacts'
+import { figure } from '../factories/crystalSeats'
 
 describe('O-ring sizes, SAE AS568 / ISO 3601-1 (quoted from memory)', () => {
   it.each([

@@ -1,4 +1,4 @@
-import { CASE_KINDS } from '@/core/intake/caseKinds'
+import { CASE_KINDS } from '@/core/construction/caseKinds'
 import type { Db } from '@/data/client'
 import { trayByItsNumber } from '@/services/tray/trayPages'
 import { openTray } from '@/services/tray/openTray'

@@ -1,6 +1,6 @@
 import type { InsertForm, InsertHold } from '../construction/kinds'
-import type { Figure } from '../fit/CaseFacts'
-import { probabilityWithin } from '../fit/interference'
+import type { Figure } from '../fit/CrystalSeat'
+import { probabilityWithin } from '../fit/probabilityWithin'
 import type { Window } from '../fit/Window'
 import type { StockInsert } from '../stock/otherParts'
 import { formatMm, formatSignedMm } from '../units/formatMm'

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { figure } from '../../../tests/factories/caseFacts'
+import { figure } from '../../../tests/factories/crystalSeats'
 import { stockBezel, stockInsert } from '../../../tests/factories/otherParts'
 import type { BezelSeat } from './assessBezel'
 import { assessBezel, newBezelNotes } from './assessBezel'

@@ -1,13 +1,14 @@
+import { ringSeatOf } from '../../../tests/factories/crystalSeats'
 import { stockBezel } from '../../../tests/factories/otherParts'
-import { caseFacts, stockCrystal, stockGasket } from '../../../tests/factories/parts'
-import { assessPair } from '../fit/assessPair'
+import { stockCrystal, stockGasket } from '../../../tests/factories/parts'
+import { assessPair } from '../construction/ring/assessPair'
 import { FIT_POLICY } from '../fit/fitPolicy'
 import type { BezelAssessment } from './assessBezel'
 import type { BezelSet } from './bezelSet'
 import { setProbability, setText } from './bezelSet'
 import { withSets } from './chooseBezelParts'
 
-const CRYSTAL = assessPair(stockCrystal(), stockGasket(), caseFacts(), FIT_POLICY)
+const CRYSTAL = assessPair(stockCrystal(), stockGasket(), ringSeatOf(), FIT_POLICY)
 const RING = { gasket: stockGasket({ code: 'N-341-60' }), squeeze: 0.1, probability: 0.9, reason: '' }
 
 describe('setProbability', () => {

@@ -1,6 +1,6 @@
 import { BEZEL_POLICY } from './bezelPolicy'
 import fc from 'fast-check'
-import { figure } from '../../../tests/factories/caseFacts'
+import { figure } from '../../../tests/factories/crystalSeats'
 import { stockChapterRing } from '../../../tests/factories/otherParts'
 import type { StockChapterRing } from '../stock/otherParts'
 import type { ChapterRingSeat } from './assessChapterRing'

@@ -98,13 +98,3 @@ export function turns(bezel: BezelKind): boolean {
 export function isPressedOn(bezel: BezelKind): boolean {
   return bezel === 'fixed-friction' || bezel === 'crystal-retaining' || turns(bezel)
 }
-
-/** How a construction is held, in words a technician says. */
-export const RETENTION_WORDS: Readonly<Record<Retention, string>> = {
-  'tension-gasket': 'glass in a ring gasket',
-  'neck-and-bezel': 'over a neck, under a bezel',
-  'press-in-bezel': 'in a removable bezel',
-  'snap-acrylic': 'acrylic, snapped in',
-  'tension-ring-acrylic': 'acrylic with a tension ring',
-  cemented: 'cemented in a rebate',
-}

@@ -1,25 +1,8 @@
-import { assessAcrylic } from './assessAcrylic'
-import { assessCemented } from './assessCemented'
-import { assessNeck } from './assessNeck'
-import { assessPair } from './assessPair'
+import { constructionOf } from '../construction/constructions'
 import type { Candidate } from './Candidate'
-import type { CaseFacts } from './CaseFacts'
+import type { CrystalSeat } from './CrystalSeat'
 import type { FitPolicy } from './fitPolicy'
-import type { CrystalBuild, StockCrystal, StockGasket } from './parts'
-
-/** Builds of crystal a case takes, and whether a ring goes with them. */
-export function wantedBuild(facts: CaseFacts): { build: CrystalBuild; ring: boolean } {
-  switch (facts.held) {
-    case 'ring':
-      return { build: 'disc', ring: true }
-    case 'neck':
-      return facts.crystal === 'cup' ? { build: 'cup', ring: false } : { build: 'disc', ring: true }
-    case 'acrylic':
-      return { build: facts.seat === 'groove' ? 'snap' : 'tension-ring', ring: false }
-    case 'cement':
-      return { build: facts.outline === 'round' ? 'disc' : 'shaped', ring: false }
-  }
-}
+import type { StockCrystal, StockGasket } from './parts'
 
 /**
  * Judges a crystal, with a ring where the case wants one.
@@ -28,20 +11,12 @@ export function wantedBuild(facts: CaseFacts): { build: CrystalBuild; ring: bool
 export function assessCandidate(
   crystal: StockCrystal,
   gasket: StockGasket | null,
-  facts: CaseFacts,
+  seat: CrystalSeat,
   policy: FitPolicy,
 ): Candidate | null {
-  const wanted = wantedBuild(facts)
-  if (crystal.build !== wanted.build || (gasket !== null) !== wanted.ring) return null
+  const construction = constructionOf(seat.retention)
+  const { build, ring } = construction.wants(seat)
+  if (crystal.build !== build || (gasket !== null) !== ring) return null
   if (gasket && gasket.use !== 'crystal') return null
-  switch (facts.held) {
-    case 'ring':
-      return gasket && assessPair(crystal, gasket, facts, policy)
-    case 'neck':
-      return gasket || crystal.skirtInnerMm !== null ? assessNeck(crystal, gasket, facts, policy) : null
-    case 'acrylic':
-      return assessAcrylic(crystal, facts, policy)
-    case 'cement':
-      return assessCemented(crystal, facts, policy)
-  }
+  return construction.assess(crystal, gasket, seat, policy)
 }

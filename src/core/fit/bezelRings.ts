@@ -1,10 +1,9 @@
 import { formatMm, formatShare } from '../units/formatMm'
-import { bandOf } from './assessNeck'
-import type { Figure } from './CaseFacts'
+import type { Figure } from './CrystalSeat'
 import type { FitPolicy } from './fitPolicy'
-import { probabilityWithin } from './interference'
+import { probabilityWithin } from './probabilityWithin'
 import type { StockGasket } from './parts'
-import { squeezeBetween, squeezeOdds } from './squeezeBetween'
+import { bandOf, squeezeBetween, squeezeOdds } from './squeezeBetween'
 
 /** What is known of the joint between a removable bezel and its case. */
 export interface BezelJoint {

@@ -1,12 +1,14 @@
+import { ringSeatOf } from '../../../tests/factories/crystalSeats'
 import fc from 'fast-check'
-import { caseFacts, NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
-import { assessPair } from './assessPair'
+import { NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
+import { assessPair } from '../construction/ring/assessPair'
 import { failureText } from './failureText'
 import { fitReasons } from './fitReasons'
 import { rimWord } from './rimWord'
 import { FIT_POLICY } from './fitPolicy'
-import { diametralInterference, probabilityWithin, wallSqueeze, wallSqueezeRange } from './interference'
-import { nearestOrder } from './nearestOrder'
+import { diametralInterference, wallSqueeze, wallSqueezeRange } from '../construction/ring/interference'
+import { probabilityWithin } from './probabilityWithin'
+import { nearestOrder } from '../construction/ring/nearestOrder'
 import { shortlist } from './shortlist'
 import { stockIndex, withChanges } from './stockIndex'
 import { plainShortlist } from '../../../tests/factories/plainShortlist'
@@ -78,7 +80,7 @@ describe('probabilityWithin', () => {
 
 describe('assessPair', () => {
   const failed = (...args: Partial<Parameters<typeof assessPair>>) => {
-    const [crystal = stockCrystal(), gasket = stockGasket(), facts = caseFacts()] = args
+    const [crystal = stockCrystal(), gasket = stockGasket(), facts = ringSeatOf()] = args
     const pair = assessPair(crystal, gasket, facts, FIT_POLICY)
     return pair.constraints
       .filter((c) => c.probability < 0.5)
@@ -86,7 +88,7 @@ describe('assessPair', () => {
   }
 
   it('passes a pair made for the case', () => {
-    const pair = assessPair(stockCrystal(), stockGasket(), caseFacts(), FIT_POLICY)
+    const pair = assessPair(stockCrystal(), stockGasket(), ringSeatOf(), FIT_POLICY)
     expect(pair.interferenceMm).toBeCloseTo(0.05, 9)
     expect(pair.squeeze).toBeCloseTo(0.05, 9)
     expect(pair.standing.rimMm).toBeCloseTo(-0.05, 9)
@@ -115,7 +117,7 @@ describe('assessPair', () => {
       'gasket-bore: gasket is 0.25 larger than the bore; limit 0.10',
     ])
     expect(failed(stockCrystal({ quantity: 0 }))).toEqual(['stock: no crystal C-300-10 left in its drawer'])
-    expect(failed(undefined, undefined, caseFacts({ handsBelowSeat: figure(0.09) }))).toEqual([
+    expect(failed(undefined, undefined, ringSeatOf({ handsBelowSeat: figure(0.09) }))).toEqual([
       'hands: 0.09 to the hands; needs 0.25',
     ])
   })
@@ -124,7 +126,7 @@ describe('assessPair', () => {
     const pair = assessPair(
       stockCrystal(),
       stockGasket({ section: 'L', footMm: 0.15 }),
-      caseFacts(),
+      ringSeatOf(),
       FIT_POLICY,
     )
     expect(pair.standing.rimMm).toBeCloseTo(0.1, 9)
@@ -132,9 +134,9 @@ describe('assessPair', () => {
   })
 
   it('does not judge hands that were never measured', () => {
-    const pair = assessPair(stockCrystal(), stockGasket(), caseFacts({ handsBelowSeat: null }), FIT_POLICY)
+    const pair = assessPair(stockCrystal(), stockGasket(), ringSeatOf({ handsBelowSeat: null }), FIT_POLICY)
     expect(pair.constraints.map((c) => c.name)).not.toContain('hands')
-    expect(fitReasons(pair, caseFacts({ handsBelowSeat: null }), NO_WISHES, FIT_POLICY).join(' ')).toMatch(
+    expect(fitReasons(pair, ringSeatOf({ handsBelowSeat: null }), NO_WISHES, FIT_POLICY).join(' ')).toMatch(
       /not judged/,
     )
   })
@@ -149,7 +151,7 @@ describe('shortlist', () => {
   const gaskets = [0.45, 0.5, 0.55].map((wallMm, id) => stockGasket({ id, wallMm, code: `G${id}` }))
 
   it('searches crystal and gasket together', () => {
-    const list = shortlist(stockIndex(crystals, gaskets), caseFacts(), NO_WISHES, { policy: FIT_POLICY })
+    const list = shortlist(stockIndex(crystals, gaskets), ringSeatOf(), NO_WISHES, { policy: FIT_POLICY })
     const pairs = list.fitting.map((p) => `${p.crystal.diameterMm}/${p.gasket?.wallMm}`)
     expect(new Set(pairs)).toEqual(new Set(['30/0.5', '30.1/0.45', '29.9/0.55']))
     expect(list.rejected[0]?.failures[0]?.failure).toBeTruthy()
@@ -190,7 +192,7 @@ describe('shortlist', () => {
       fc.property(drawers, ({ crystals: lines, gaskets: rings, boreMm, hands, dateRadiusMm }) => {
         const stock = lines.map((line, i) => stockCrystal({ ...line, id: i + 1, code: `C${i}` }))
         const walls = rings.map((ring, i) => stockGasket({ ...ring, id: i + 1, code: `G${i}` }))
-        const facts = caseFacts({
+        const facts = ringSeatOf({
           bore: figure(boreMm),
           dateRadiusMm,
           ...(hands ? {} : { handsBelowSeat: null }),
@@ -233,20 +235,20 @@ describe('shortlist', () => {
     const lastTime = { crystalId: 2, gasketId: 1, successes: 3 }
     const list = shortlist(
       stockIndex(twins, [stockGasket()]),
-      caseFacts(),
+      ringSeatOf(),
       { ...NO_WISHES, lastTime },
       { policy: FIT_POLICY },
     )
     const first = list.fitting[0]
     expect(first?.crystal.id).toBe(2)
-    expect(first && fitReasons(first, caseFacts(), { ...NO_WISHES, lastTime }, FIT_POLICY).join(' ')).toMatch(
-      /gone home 3 times/,
-    )
+    expect(
+      first && fitReasons(first, ringSeatOf(), { ...NO_WISHES, lastTime }, FIT_POLICY).join(' '),
+    ).toMatch(/gone home 3 times/)
     const worse = [stockCrystal({ id: 1 }), stockCrystal({ id: 2, diameterMm: 30.04 })]
     expect(
       shortlist(
         stockIndex(worse, [stockGasket()]),
-        caseFacts(),
+        ringSeatOf(),
         { ...NO_WISHES, lastTime },
         { policy: FIT_POLICY },
       ).fitting[0]?.crystal.id,
@@ -257,28 +259,28 @@ describe('shortlist', () => {
     const pair = [stockCrystal({ id: 1 }), stockCrystal({ id: 2, material: 'sapphire' })]
     const wishes = { ...NO_WISHES, material: 'sapphire' as const }
     expect(
-      shortlist(stockIndex(pair, [stockGasket()]), caseFacts(), wishes, { policy: FIT_POLICY }).fitting[0]
+      shortlist(stockIndex(pair, [stockGasket()]), ringSeatOf(), wishes, { policy: FIT_POLICY }).fitting[0]
         ?.crystal.id,
     ).toBe(2)
   })
 
   it('puts the verdict’s size first among pairs that fit alike', () => {
     const wishes = { ...NO_WISHES, sizeMm: 30.1 }
-    const list = shortlist(stockIndex(crystals, gaskets), caseFacts(), wishes, { policy: FIT_POLICY })
+    const list = shortlist(stockIndex(crystals, gaskets), ringSeatOf(), wishes, { policy: FIT_POLICY })
     expect(list.fitting[0]).toMatchObject({ crystal: { diameterMm: 30.1 }, gasket: { wallMm: 0.45 } })
   })
 
   it('is empty, not broken, for empty drawers', () => {
-    const none = shortlist(stockIndex([], []), caseFacts(), NO_WISHES, { policy: FIT_POLICY })
+    const none = shortlist(stockIndex([], []), ringSeatOf(), NO_WISHES, { policy: FIT_POLICY })
     expect(none).toMatchObject({ fittingCount: 0, rejectedCount: 0, fitting: [], rejected: [] })
   })
 })
 
 describe('nearestOrder', () => {
   it('proposes for each wall the step nearest the middle of the band, best first', () => {
-    const [first] = nearestOrder(caseFacts(), 'nylon', { policy: FIT_POLICY })
+    const [first] = nearestOrder(ringSeatOf(), 'nylon', { policy: FIT_POLICY })
     expect(first).toMatchObject({ crystalDiameterMm: 30.0, gasketWallMm: 0.5, crystalThicknessMm: 1.0 })
-    const proposals = nearestOrder(caseFacts(), 'nylon', { policy: FIT_POLICY, most: 6 })
+    const proposals = nearestOrder(ringSeatOf(), 'nylon', { policy: FIT_POLICY, most: 6 })
     for (const p of proposals) {
       const interference = p.crystalDiameterMm + 2 * p.gasketWallMm - 30.95
       expect(Math.abs(interference - 0.055)).toBeLessThanOrEqual(0.05 + 1e-9)
@@ -288,7 +290,7 @@ describe('nearestOrder', () => {
 
 describe('fitReasons', () => {
   it('says where a figure came from when it was not measured', () => {
-    const facts = caseFacts({ bore: figure(30.95, 'sheet'), boreOvalityMm: 0.12 })
+    const facts = ringSeatOf({ bore: figure(30.95, 'sheet'), boreOvalityMm: 0.12 })
     const text = fitReasons(
       assessPair(stockCrystal(), stockGasket(), facts, FIT_POLICY),
       facts,

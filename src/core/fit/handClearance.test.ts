@@ -1,8 +1,15 @@
 import fc from 'fast-check'
-import { acrylicFacts, cementFacts, figure, neckFacts } from '../../../tests/factories/caseFacts'
-import { caseFacts, NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
+import {
+  acrylicSeatOf,
+  cementSeatOf,
+  figure,
+  neckSeatOf,
+  ringSeatOf,
+} from '../../../tests/factories/crystalSeats'
+import { NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import { assessCandidate } from './assessCandidate'
-import type { CaseFacts, RingFacts } from './CaseFacts'
+import type { RingSeat } from '../construction/ring/ringSeat'
+import type { CrystalSeat } from './CrystalSeat'
 import { failureText } from './failureText'
 import { FIT_POLICY } from './fitPolicy'
 import { fitReasons } from './fitReasons'
@@ -11,7 +18,7 @@ import { handClearanceMm, magnifierPlaceMm, undersideAtMm, undersideReachMm } fr
 
 const LENS = { magnifier: 'inside', insideMagnifierMm: 0.4 } as const
 
-function judged(crystal: StockCrystal, facts: CaseFacts, gasket: StockGasket | null = null) {
+function judged(crystal: StockCrystal, facts: CrystalSeat, gasket: StockGasket | null = null) {
   const candidate = assessCandidate(crystal, gasket, facts, FIT_POLICY)
   if (!candidate) throw new Error('not a part of this case')
   const hands = candidate.constraints.find(({ name }) => name === 'hands')?.probability
@@ -28,17 +35,17 @@ describe('undersideReachMm', () => {
   it('takes room from the hands in every construction', () => {
     const hands = { handsBelowSeat: figure(0.52) }
     const ring = stockGasket()
-    const builds: readonly (readonly [StockCrystal, CaseFacts, StockGasket | null])[] = [
-      [stockCrystal(), caseFacts(hands), ring],
+    const builds: readonly (readonly [StockCrystal, CrystalSeat, StockGasket | null])[] = [
+      [stockCrystal(), ringSeatOf(hands), ring],
       [
         stockCrystal({ diameterMm: 29.8, edgeThicknessMm: 1.2 }),
-        neckFacts(hands),
+        neckSeatOf(hands),
         stockGasket({ outerDiameterMm: 30.5, wallMm: 0.4 }),
       ],
-      [stockCrystal({ build: 'snap', material: 'acrylic', diameterMm: 30.1 }), acrylicFacts(hands), null],
+      [stockCrystal({ build: 'snap', material: 'acrylic', diameterMm: 30.1 }), acrylicSeatOf(hands), null],
       [
         stockCrystal({ build: 'shaped', diameterMm: 24, widthMm: 20, cornerRadiusMm: 2 }),
-        cementFacts(hands),
+        cementSeatOf(hands),
         null,
       ],
     ]
@@ -52,13 +59,13 @@ describe('undersideReachMm', () => {
   })
 
   it('is told apart from the underside itself, and said when nobody knows it', () => {
-    const { reasons, candidate } = judged(stockCrystal(LENS), caseFacts(), stockGasket())
+    const { reasons, candidate } = judged(stockCrystal(LENS), ringSeatOf(), stockGasket())
     expect(reasons).toMatch(
       /0.12 from the hands to the magnifier, which hangs 0.40 under it. 0.52 from the hands to its underside/,
     )
-    expect(failureText('hands', candidate, caseFacts(), FIT_POLICY)).toBe('0.12 to the hands; needs 0.25')
+    expect(failureText('hands', candidate, ringSeatOf(), FIT_POLICY)).toBe('0.12 to the hands; needs 0.25')
     const unknown = stockCrystal({ magnifier: 'inside' })
-    expect(judged(unknown, caseFacts(), stockGasket()).reasons).toMatch(/nobody knows how far: measure it/)
+    expect(judged(unknown, ringSeatOf(), stockGasket()).reasons).toMatch(/nobody knows how far: measure it/)
   })
   it('hangs lower under a dome the further out the date stands', () => {
     // Sphere through a 30.0 edge and a 1.0 rise: R = (15² + 1²) / 2 = 113; at 9 from the axis the dome is
@@ -92,7 +99,7 @@ describe('undersideReachMm', () => {
 
   it('is judged over the date, else at the tips of the hands, and says which', () => {
     const crystal = stockCrystal({ ...LENS, undersideRiseMm: 1, profile: 'double-dome' })
-    const place = (over: Partial<RingFacts>) => judged(crystal, caseFacts(over), stockGasket())
+    const place = (over: Partial<RingSeat>) => judged(crystal, ringSeatOf(over), stockGasket())
     const [over, tips, nobody] = [
       place({ dateRadiusMm: 9, handReachMm: 13 }),
       place({ handReachMm: 13 }),
@@ -113,13 +120,13 @@ describe('undersideReachMm', () => {
 
   it('says of a domed inside without a magnifier what is left in the middle and at the tips', () => {
     const crystal = stockCrystal({ undersideRiseMm: 1, profile: 'double-dome' })
-    const { reasons } = judged(crystal, caseFacts({ dateRadiusMm: 9, handReachMm: 9 }), stockGasket())
+    const { reasons } = judged(crystal, ringSeatOf({ dateRadiusMm: 9, handReachMm: 9 }), stockGasket())
     expect(reasons).toMatch(/1.52 from the hands to its underside in the middle, 1.16 at the tips/)
   })
 
   it('counts the cement under a crystal, in the figure and in its chance alike', () => {
     const crystal = stockCrystal({ build: 'shaped', diameterMm: 24, widthMm: 20, cornerRadiusMm: 2 })
-    const facts = cementFacts({ handsBelowSeat: figure(0.25, 0.001) })
+    const facts = cementSeatOf({ handsBelowSeat: figure(0.25, 0.001) })
     const thick = { ...FIT_POLICY, cementUnderMm: 0.2 }
     const candidate = assessCandidate(crystal, null, facts, thick)
     expect(candidate?.standing.handClearanceMm).toBeCloseTo(0.45, 12)

@@ -1,16 +1,16 @@
 import { domeHeightAt } from '../section/domeHeightAt'
-import type { CaseFacts } from './CaseFacts'
+import type { SeenFromSeat } from './CrystalSeat'
 import type { Constraint } from './Candidate'
 import type { FitPolicy } from './fitPolicy'
-import { probabilityWithin } from './interference'
+import { probabilityWithin } from './probabilityWithin'
 import type { StockCrystal } from './parts'
-import { thicknessAgainst } from './plannedUncertainty'
+import { thicknessAgainst } from './thicknessAgainst'
 
 /** What of a crystal comes near the hands. */
 export type Underside = Pick<StockCrystal, 'diameterMm' | 'undersideRiseMm' | 'insideMagnifierMm'>
 
 /** What of a case the crystal may not touch. */
-export type HandRoom = Pick<CaseFacts, 'handsBelowSeat' | 'handReachMm' | 'dateRadiusMm'>
+export type HandRoom = Omit<SeenFromSeat, 'foundThickness'>
 
 /**
  * How far from the axis a magnifier hangs, mm: over the date. Where nobody said where the date stands, as far out as

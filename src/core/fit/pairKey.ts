@@ -1,5 +1,5 @@
 import { priceOf, priceRank } from '../stock/price'
-import type { FitWishes } from './CaseFacts'
+import type { FitWishes } from './FitWishes'
 import type { FitPolicy, ThicknessPreference } from './fitPolicy'
 import type { StockCrystal, StockGasket } from './parts'
 

@@ -1,6 +1,4 @@
 import type { Candidate, Constraint } from './Candidate'
-import type { CaseFacts } from './CaseFacts'
-import { failureText } from './failureText'
 import type { FitPolicy } from './fitPolicy'
 
 /** A constraint that speaks against a candidate, with the figure and the limit in words. */
@@ -14,16 +12,14 @@ export interface RejectedCandidate<C extends Candidate = Candidate> {
   readonly failures: readonly Failure[]
 }
 
+/** @param textOf - says why a constraint speaks against it */
 export function rejectedCandidate<C extends Candidate>(
   candidate: C,
-  facts: CaseFacts,
+  textOf: (name: string) => string,
   policy: FitPolicy,
 ): RejectedCandidate<C> {
   const failures = failingConstraints(candidate, policy)
-  return {
-    candidate,
-    failures: failures.map((c) => ({ ...c, failure: failureText(c.name, candidate, facts, policy) })),
-  }
+  return { candidate, failures: failures.map((c) => ({ ...c, failure: textOf(c.name) })) }
 }
 
 /** What speaks against a candidate, worst first; one whose constraints pass one by one may still be too unlikely in all. */

@@ -1,4 +1,4 @@
-import type { Candidate, ConstraintName } from './Candidate'
+import type { Candidate } from './Candidate'
 import type { FitPolicy } from './fitPolicy'
 import type { RejectedCandidate } from './rejectedCandidate'
 
@@ -10,7 +10,7 @@ export interface Shortlist<C extends Candidate = Candidate> {
   readonly rejected: readonly RejectedCandidate<C>[]
   readonly rejectedCount: number
   /** near misses by what failed first */
-  readonly rejectedBy: Readonly<Partial<Record<ConstraintName, number>>>
+  readonly rejectedBy: Readonly<Record<string, number>>
 }
 
 export interface ShortlistOptions {

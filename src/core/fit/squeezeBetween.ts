@@ -1,6 +1,8 @@
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf'
 import type { Estimate } from '../measure/Estimate'
 import { requirePositive } from '../guard/require'
+import type { FitPolicy } from './fitPolicy'
+import type { StockGasket } from './parts'
 import type { Fractions } from './Window'
 
 export interface Sandwich {
@@ -42,4 +44,9 @@ export function squeezeOdds({ squeeze, standardUncertainty }: Squeeze, band: Fra
   return (
     normalCdf(band.high, squeeze, standardUncertainty) - normalCdf(band.low, squeeze, standardUncertainty)
   )
+}
+
+/** Squeeze wanted of a ring between bezel and neck, or of an acrylic skirt where there is no ring. */
+export function bandOf(gasket: Pick<StockGasket, 'material'> | null, policy: FitPolicy): Fractions {
+  return gasket ? policy.neckSqueezeBands[gasket.material] : policy.skirtSqueeze
 }

@@ -1,5 +1,5 @@
-import { acrylicFacts } from '../../../tests/factories/caseFacts'
-import { caseFacts, NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
+import { acrylicSeatOf, ringSeatOf } from '../../../tests/factories/crystalSeats'
+import { NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import { BUILT_IN_POLICY } from '../policy/ShopPolicy'
 import { FIT_POLICY } from './fitPolicy'
 import { pairKey } from './pairKey'
@@ -23,7 +23,7 @@ const CRYSTALS = [
 ]
 
 describe('upgrades', () => {
-  const found = upgrades(CRYSTALS, [stockGasket()], caseFacts(), WISHES, 5, BUILT_IN_POLICY)
+  const found = upgrades(CRYSTALS, [stockGasket()], ringSeatOf(), WISHES, 5, BUILT_IN_POLICY)
 
   it('has one of every variant that fits and is there, what came out first, then by price', () => {
     expect(found.map(({ candidate }) => candidate.crystal.id)).toEqual([1, 6, 3, 4])
@@ -37,7 +37,7 @@ describe('upgrades', () => {
     expect(mineral?.handsUnderPressureMm).toBeCloseTo(clear - (mineral?.strength?.deflectionMm ?? NaN), 12)
     expect(found[3]?.notes.join(' ')).toMatch(/inside cuts reflections/)
     expect(
-      upgrades(CRYSTALS, [stockGasket()], caseFacts(), WISHES, null, BUILT_IN_POLICY)[0]?.strength,
+      upgrades(CRYSTALS, [stockGasket()], ringSeatOf(), WISHES, null, BUILT_IN_POLICY)[0]?.strength,
     ).toBeNull()
   })
 
@@ -48,7 +48,7 @@ describe('upgrades', () => {
         stockCrystal({ id: 8, build: 'snap', material: 'acrylic', diameterMm: 30.1, undersideRiseMm: 1.5 }),
       ],
       [stockGasket()],
-      acrylicFacts(),
+      acrylicSeatOf(),
       NO_WISHES,
       null,
       BUILT_IN_POLICY,

@@ -3,7 +3,8 @@ import type { CrystalStrength } from '../plate/crystalStrength'
 import { crystalStrength } from '../plate/crystalStrength'
 import type { StrengthPolicy } from '../plate/strengthPolicy'
 import type { Candidate } from './Candidate'
-import type { CaseFacts, FitWishes } from './CaseFacts'
+import type { CrystalSeat } from './CrystalSeat'
+import type { FitWishes } from './FitWishes'
 import type { FitPolicy } from './fitPolicy'
 import type { CrystalMaterial, CrystalProfile, StockCrystal, StockGasket } from './parts'
 import { priceOf, priceRank } from '../stock/price'
@@ -39,7 +40,7 @@ export interface Upgrade {
 export function upgrades(
   crystals: readonly StockCrystal[],
   gaskets: readonly StockGasket[],
-  facts: CaseFacts,
+  seat: CrystalSeat,
   wishes: FitWishes,
   pressureBar: number | null,
   { fit: policy, strength }: { readonly fit: FitPolicy; readonly strength: StrengthPolicy },
@@ -54,7 +55,7 @@ export function upgrades(
   }
   const found = [...byVariant.values()].flatMap((lines) => {
     const anyKind = { ...wishes, material: null, profile: null, magnifier: null, arCoating: null }
-    const [candidate] = shortlist(stockIndex(lines, gaskets), facts, anyKind, { policy, most: 1 }).fitting
+    const [candidate] = shortlist(stockIndex(lines, gaskets), seat, anyKind, { policy, most: 1 }).fitting
     return candidate ? [upgradeOf(candidate, pressureBar, strength)] : []
   })
   const asBefore = ({ variant }: Upgrade) =>

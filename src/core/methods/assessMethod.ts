@@ -1,3 +1,4 @@
+import { constructionOf } from '../construction/constructions'
 import type { JobFacts } from '../procedure/JobFacts'
 import type { Process, Severity, Substance } from './harmTable'
 import { HARM_TABLE, PROCESS_WORDS, SUBSTANCE_WORDS } from './harmTable'
@@ -89,7 +90,7 @@ function touched(scope: Scope, { facts, strapOff }: MethodSituation): Substance[
   const onHead: (Substance | false)[] = [
     ...crystal,
     ...insert,
-    facts.retention === 'tension-gasket' && facts.gasketPresent && 'nylon-gasket',
+    constructionOf(facts.retention).ring.atFace && facts.gasketPresent && 'nylon-gasket',
     facts.bezelKind === 'resin-shell' && 'leather-or-resin',
     !strapOff && 'leather-or-resin',
     facts.oldLume && facts.crystalState !== 'whole' && 'old-lume',

@@ -1,10 +1,11 @@
 import { die } from '../../../tests/factories/parts'
 import type { Retention } from '../construction/kinds'
 import { RETENTIONS } from '../construction/kinds'
-import type { PressPlanFacts } from './pressPlan'
-import { PRESS_KINDS, pressNeeds, pressPlan } from './pressPlan'
+import type { PlannedPress } from './pressPlan'
+import { pressNeeds, pressPlan } from './pressPlan'
+import { PRESS_KINDS } from './PressStep'
 
-function facts(retention: Retention, over: Partial<PressPlanFacts> = {}): PressPlanFacts {
+function facts(retention: Retention, over: Partial<PlannedPress> = {}): PlannedPress {
   const needs = pressNeeds(retention)
   return {
     retention,
@@ -17,8 +18,8 @@ function facts(retention: Retention, over: Partial<PressPlanFacts> = {}): PressP
     ...over,
   }
 }
-const actions = (of: PressPlanFacts) => pressPlan(of).steps.map(({ action }) => action)
-const firstWith = (of: PressPlanFacts, words: RegExp) => actions(of).findIndex((action) => words.test(action))
+const actions = (of: PlannedPress) => pressPlan(of).steps.map(({ action }) => action)
+const firstWith = (of: PlannedPress, words: RegExp) => actions(of).findIndex((action) => words.test(action))
 
 describe.each(RETENTIONS)('press plan: %s (common practice)', (retention) => {
   const plan = pressPlan(facts(retention))

@@ -1,7 +1,5 @@
-import { hasCell, isPressedOn, turns } from '../construction/kinds'
 import type { JobFacts } from './JobFacts'
-import type { SchoolChoices, SchoolId, SchoolStand } from './schools'
-import { SCHOOL_IDS, schoolStand } from './schools'
+import type { SchoolId, SchoolStand } from './schools'
 
 /** The facts of a tray with everything that follows from them for the steps: what has to come off and what is new. */
 export interface Job {
@@ -22,60 +20,4 @@ export interface Job {
   readonly cellOut: boolean
   readonly crystalGasketNew: boolean
   readonly backSealNew: boolean
-}
-
-export function jobOf(facts: JobFacts, choices: SchoolChoices = {}): Job {
-  const schools = Object.fromEntries(SCHOOL_IDS.map((id) => [id, schoolStand(id, facts, choices)])) as Record<
-    SchoolId,
-    SchoolStand
-  >
-  const asks = (...wanted: JobFacts['asked'][number][]) => wanted.some((w) => facts.asked.includes(w))
-  const crystalBroke = facts.crystalState === 'cracked' || facts.crystalState === 'shattered'
-  const fixedRing = asks('chapter-ring') && facts.chapterRing !== 'none'
-  const crystalWork = asks('crystal', 'gasket') || fixedRing
-  const insertWork = asks('insert') && facts.insertMaterial !== 'none'
-  const frontLoader = facts.backKind === 'one-piece-front-loader'
-  const throughBezel = facts.retention === 'neck-and-bezel' || facts.retention === 'press-in-bezel'
-  const bezelOff =
-    (isPressedOn(facts.bezelKind) || facts.bezelKind === 'screwed') &&
-    (asks('bezel-off') ||
-      asks('bezel') ||
-      (insertWork && schools['insert-removal'].option === 'push-out') ||
-      (crystalWork && (throughBezel || schools['bezel-at-the-press'].option === 'off')))
-  // A bezel that holds the crystal lifts off from the front: only then may the movement stay where it is.
-  const movementOut =
-    (crystalWork && (!throughBezel || facts.crystalState !== 'whole')) ||
-    asks('marker') ||
-    (asks('magnifier-off') && facts.magnifier !== 'none')
-  const resealing = asks('reseal')
-  const backOff = !frontLoader && (movementOut || resealing || asks('battery'))
-  return {
-    facts,
-    schools,
-    crystalWork,
-    crystalToRemove: crystalWork && facts.crystalState !== 'missing',
-    crystalBroke,
-    bezelOff,
-    insertWork,
-    shellOff: facts.bezelKind === 'resin-shell' && (asks('resin-shell') || crystalWork || backOff),
-    backOff,
-    movementOut,
-    frontLoader,
-    cellOut: hasCell(facts.movementKind) && (asks('battery') || movementOut),
-    crystalGasketNew: crystalWork && gasketIsNew(facts, schools['crystal-gasket'].option, crystalBroke),
-    backSealNew: backOff && facts.backSeal !== 'none' && schools['back-seal'].option === 'renew',
-  }
-}
-
-function gasketIsNew(facts: JobFacts, policy: string, crystalBroke: boolean): boolean {
-  const seals = facts.retention === 'tension-gasket' || facts.retention === 'press-in-bezel'
-  const outerRing = facts.retention === 'neck-and-bezel' && facts.crystalMaterial !== 'acrylic'
-  if (!seals && !outerRing) return false
-  if (policy === 'renew-always' || facts.asked.includes('gasket') || !facts.gasketPresent) return true
-  return policy === 'renew-when-damaged' && crystalBroke
-}
-
-/** True when a turning bezel is part of what comes off. */
-export function turningBezelOff(job: Job): boolean {
-  return job.bezelOff && turns(job.facts.bezelKind)
 }

@@ -20,7 +20,7 @@ import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
 import type { AskedFor, Use, WaterClass } from '../intake/jobWords'
 import type { BackKind } from '../opening/backKinds'
 import type { ChosenOptions } from './schoolChoices'
-import type { CrystalState } from '../readings/readingPlan'
+import type { CrystalState } from '../intake/crystalStates'
 
 /** How one case is built, as its sheet says; null means nobody has looked yet. */
 export interface Construction {

@@ -18,13 +18,14 @@ import {
 import { CRYSTAL_MATERIALS } from '../fit/parts'
 import { ASKED_FOR, WATER_CLASSES } from '../intake/jobWords'
 import { BACK_KINDS } from '../opening/backKinds'
-import { CRYSTAL_STATES } from '../readings/readingPlan'
+import { CRYSTAL_STATES } from '../intake/crystalStates'
 import { STAGE_IDS } from '../stages/stages'
-import { jobOf } from './Job'
+import { jobOf } from './jobOf'
 import type { JobFacts } from './JobFacts'
 import { procedure, STEP_RULES, stepsOf } from './procedure'
 import type { SchoolChoices } from './schools'
-import { SCHOOL_IDS, SCHOOLS, schoolStand } from './schools'
+import { SCHOOL_IDS, SCHOOLS } from './schools'
+import { schoolStand } from './schoolStand'
 
 const ids = (facts: JobFacts, choices: SchoolChoices = {}) => procedure(facts, choices).steps.map((s) => s.id)
 

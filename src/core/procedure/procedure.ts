@@ -1,6 +1,6 @@
 import type { StageId } from '../stages/stages'
 import type { Job } from './Job'
-import { jobOf } from './Job'
+import { jobOf } from './jobOf'
 import type { JobFacts } from './JobFacts'
 import { CLEAN_AND_MATCH_RULES } from './rules/cleanAndMatchRules'
 import { CLOSE_RULES, PROVE_RULES } from './rules/closeRules'

@@ -1,3 +1,6 @@
+import { constructionOf } from '../construction/constructions'
+import type { CrystalState } from '../intake/crystalStates'
+import { isWholeEnough } from '../intake/crystalStates'
 import type {
   BackSeal,
   BezelKind,
@@ -11,9 +14,6 @@ import type { AskedFor } from '../intake/jobWords'
 import { ASKED_FOR } from '../intake/jobWords'
 import type { DimensionId } from './dimensionKinds'
 import { DIMENSIONS } from './dimensions'
-
-export const CRYSTAL_STATES = ['whole', 'cracked', 'shattered', 'missing'] as const
-export type CrystalState = (typeof CRYSTAL_STATES)[number]
 
 export interface PlanFacts {
   readonly retention: Retention
@@ -70,42 +70,6 @@ export interface ReadingTarget {
   readonly placeIndex: number
 }
 
-/** What is read of each construction once the crystal, if any is left, has been dealt with. Common practice. */
-const CASE_SIDE: Readonly<Record<Retention, readonly DimensionId[]>> = {
-  'tension-gasket': ['bore', 'seat-depth'],
-  'neck-and-bezel': ['neck-outer', 'bezel-inner'],
-  'press-in-bezel': ['bezel-bore', 'seat-depth', 'key-spacing', 'key-width'],
-  'snap-acrylic': ['groove'],
-  'tension-ring-acrylic': ['bore'],
-  cemented: ['rebate-length', 'rebate-width', 'rebate-depth', 'rebate-corner'],
-}
-
-/** A round crystal in cement is read across, and so is its rebate. */
-const ROUND_REBATE: readonly DimensionId[] = ['bore', 'rebate-depth']
-
-/** What is read of a crystal that is whole enough to go across. */
-const CRYSTAL_SIDE: Readonly<Record<Retention, readonly DimensionId[]>> = {
-  'tension-gasket': ['crystal-diameter'],
-  'neck-and-bezel': ['crystal-diameter'],
-  'press-in-bezel': ['crystal-diameter'],
-  'snap-acrylic': ['dome-height', 'crystal-diameter'],
-  'tension-ring-acrylic': ['dome-height', 'crystal-diameter', 'ring-height'],
-  cemented: ['crystal-length', 'crystal-width'],
-}
-
-/** Acrylic over a neck is a cup with a skirt: the skirt is what is squeezed. */
-const SKIRT: readonly DimensionId[] = ['skirt-inner', 'skirt-outer']
-
-/** What is read of the old gasket, where the construction has one. */
-const GASKETS: Readonly<Record<Retention, readonly DimensionId[]>> = {
-  'tension-gasket': ['gasket-wall', 'gasket-height'],
-  'neck-and-bezel': ['gasket-wall'],
-  'press-in-bezel': ['gasket-wall', 'bezel-gasket-wall'],
-  'snap-acrylic': [],
-  'tension-ring-acrylic': [],
-  cemented: [],
-}
-
 const CRYSTAL_WORK: readonly AskedFor[] = ['crystal', 'gasket', 'chapter-ring', 'magnifier-off']
 
 /** Is the crystal worked on at all? */
@@ -140,17 +104,14 @@ export function possibleDimensions(facts: PlanFacts): DimensionId[] {
     gasketPresent: true,
     asked: ASKED_FOR,
   })
-  return [...new Set([...readingPlan(facts), ...all, ...BESIDE[facts.retention], ...CROWN])]
-}
-
-/** What may be read as well, when somebody wants to know. */
-const BESIDE: Readonly<Record<Retention, readonly DimensionId[]>> = {
-  'tension-gasket': ['opening', 'gasket-outer', 'hands-below-seat'],
-  'neck-and-bezel': ['hands-below-seat', 'bezel-outer'],
-  'press-in-bezel': ['neck-outer', 'bezel-inner', 'hands-below-seat', 'bezel-outer'],
-  'snap-acrylic': ['hands-below-seat'],
-  'tension-ring-acrylic': ['hands-below-seat'],
-  cemented: ['hands-below-seat'],
+  return [
+    ...new Set([
+      ...readingPlan(facts),
+      ...all,
+      ...constructionOf(facts.retention).reads(facts).beside,
+      ...CROWN,
+    ]),
+  ]
 }
 
 const CROWN: readonly DimensionId[] = ['crown-tube', 'crown-bore', 'crown-room']
@@ -177,21 +138,18 @@ const BACK_SEAL: Readonly<Record<BackSeal, readonly DimensionId[]>> = {
 }
 
 function crystalPlan(facts: PlanFacts) {
-  const { retention, crystalState, profile, gasketPresent, crystalMaterial } = facts
-  const round = retention === 'cemented' && facts.crystalOutline === 'round'
+  const { retention, crystalState, profile, gasketPresent } = facts
   const edgeLeft = crystalState !== 'missing'
-  const wholeEnough = crystalState === 'whole' || crystalState === 'cracked'
-  const [first = 'bore', ...rest] = round ? ROUND_REBATE : CASE_SIDE[retention]
-  const cup = retention === 'neck-and-bezel' && crystalMaterial === 'acrylic'
+  const wholeEnough = isWholeEnough(crystalState)
+  const { crystal, seat, gasket, fitted } = constructionOf(retention).reads(facts)
+  const [first, ...rest] = seat
   const plan: (DimensionId | false)[] = [
     edgeLeft && 'crystal-edge',
     wholeEnough && profile !== 'flat' && 'crystal-centre',
-    ...(wholeEnough ? CRYSTAL_SIDE[round ? 'tension-gasket' : retention] : []),
-    ...(wholeEnough && cup ? SKIRT : []),
-    first,
-    // A cup is its own seal: there is no ring to read.
-    ...(gasketPresent && !cup ? GASKETS[retention] : []),
-    retention === 'tension-gasket' && gasketPresent && !wholeEnough && 'opening',
+    ...(wholeEnough ? crystal : []),
+    first ?? false,
+    ...(gasketPresent ? gasket : []),
+    ...(gasketPresent && !wholeEnough ? fitted : []),
     ...rest,
   ]
   return plan

@@ -1,4 +1,8 @@
-import { BEZEL_KINDS, RETENTIONS } from '../construction/kinds'
+import type { Asked } from '../construction/Construction'
+import { CONSTRUCTIONS } from '../construction/constructions'
+import { BEZEL_KINDS } from '../construction/kinds'
+import type { DimensionId } from '../readings/dimensionKinds'
+import type { Shown } from './Field'
 
 export const PRESSED = ['fixed-friction', 'crystal-retaining', 'rotating-click', 'rotating-friction']
 export const HAS_CHAPTER_RING = { field: 'chapterRing', isOneOf: ['loose', 'fixed', 'keyed'] }
@@ -8,27 +12,40 @@ export const HAS_CROWN = { field: 'crownKind', isOneOf: ['push-pull', 'screw-dow
 export const HAS_BACK_RING = { field: 'backSeal', isOneOf: ['o-ring', 'flat-gasket'] }
 export const HAS_INSERT = { field: 'insertMaterial', isOneOf: ['aluminium', 'ceramic', 'steel', 'sapphire'] }
 export const HAS_MAGNIFIER = { field: 'magnifier', isOneOf: ['outside', 'inside'] }
-export const ON_NECK = { field: 'retention', isOneOf: ['neck-and-bezel'] }
+
+/**
+ * When a dimension is asked that only some constructions have: where the construction has it, and unless the outline of
+ * the crystal says otherwise.
+ */
+export function whereBuiltSo(dimension: DimensionId): Shown[] {
+  const asked = (when: Asked) =>
+    CONSTRUCTIONS.filter(({ dimensions }) => dimensions[dimension] === when).map(({ id }) => id)
+  const shown = (when: Asked, unless?: Shown['unless']): Shown[] => {
+    const isOneOf = asked(when)
+    return isOneOf.length === 0 ? [] : [{ field: 'retention', isOneOf, ...(unless && { unless }) }]
+  }
+  return [
+    ...shown('always'),
+    ...shown('unless-round', { field: 'crystalOutline', isOneOf: ['round'] }),
+    ...shown('unless-shaped', { field: 'crystalOutline', isOneOf: ['shaped'] }),
+  ]
+}
+
 /** Whatever bezel a case has goes over a neck, whether it holds the crystal, carries it or only turns. */
-export const HAS_NECK = [{ field: 'retention', isOneOf: ['neck-and-bezel', 'press-in-bezel'] }, HAS_BEZEL]
-export const IN_BEZEL = { field: 'retention', isOneOf: ['press-in-bezel'] }
-export const SNAPPED = { field: 'retention', isOneOf: ['snap-acrylic'] }
-export const CEMENTED = { field: 'retention', isOneOf: ['cemented'] }
-/** Sides of a shaped crystal and its rebate; asked as long as nobody said that it is round. */
-export const SHAPED_IN_CEMENT = { ...CEMENTED, unless: { field: 'crystalOutline', isOneOf: ['round'] } }
-/** A crystal read by one diameter. */
-export const ROUND_CRYSTAL = {
-  field: 'retention',
-  isOneOf: RETENTIONS,
-  unless: { field: 'crystalOutline', isOneOf: ['shaped'] },
+export function whereBuiltSoOrBezel(dimension: DimensionId): Shown[] {
+  return [...whereBuiltSo(dimension), HAS_BEZEL]
 }
-/** A crystal in a bore of the case itself. */
-export const IN_BORE = {
+
+/** Of a crystal that may be read along its sides: what its outline is has to be said. */
+export const MAY_BE_SHAPED = {
   field: 'retention',
-  isOneOf: ['tension-gasket', 'tension-ring-acrylic', 'cemented'],
-  unless: { field: 'crystalOutline', isOneOf: ['shaped'] },
+  isOneOf: CONSTRUCTIONS.filter(({ dimensions }) => Object.values(dimensions).includes('unless-round')).map(
+    ({ id }) => id,
+  ),
 }
-export const ON_SEAT = { field: 'retention', isOneOf: ['tension-gasket', 'press-in-bezel'] }
 /** A crystal that a ring gasket may hold. */
-export const RINGED = { field: 'retention', isOneOf: ['tension-gasket', 'neck-and-bezel', 'press-in-bezel'] }
+export const RINGED = {
+  field: 'retention',
+  isOneOf: CONSTRUCTIONS.filter(({ ring }) => ring.takes).map(({ id }) => id),
+}
 export const NOTCHED = { field: 'backKind', isOneOf: ['screw-notched'] }

@@ -16,16 +16,23 @@ import {
   MOVEMENT_HOLDS,
   MOVEMENT_KINDS,
   NOTCH_SHAPES,
-  RETENTION_WORDS,
-  RETENTIONS,
   STEM_RELEASES,
 } from '../construction/kinds'
+import { CONSTRUCTIONS } from '../construction/constructions'
 import { CRYSTAL_MATERIALS, CRYSTAL_PROFILES } from '../fit/parts'
 import { FEWEST_NOTCHES, MOST_NOTCHES } from '../notches/chordBetweenNotches'
 import { BACK_KINDS } from '../opening/backKinds'
 import type { Field } from './Field'
 import { optionsOf } from './Field'
-import { PRESSED, HAS_STEM, HAS_BEZEL, HAS_INSERT, HAS_MAGNIFIER, CEMENTED, NOTCHED } from './caseConditions'
+import {
+  PRESSED,
+  HAS_STEM,
+  HAS_BEZEL,
+  HAS_INSERT,
+  HAS_MAGNIFIER,
+  MAY_BE_SHAPED,
+  NOTCHED,
+} from './caseConditions'
 import { choice } from './choiceField'
 
 export const IDENTITY_FIELDS: readonly Field[] = [
@@ -47,7 +54,7 @@ export const CONSTRUCTION_FIELDS: readonly Field[] = [
     name: 'retention',
     label: 'Crystal held',
     required: true,
-    options: RETENTIONS.map((value) => ({ value, label: RETENTION_WORDS[value] })),
+    options: CONSTRUCTIONS.map(({ id, words }) => ({ value: id, label: words.held })),
   },
   choice('crystalMaterial', 'Crystal material', CRYSTAL_MATERIALS),
   choice('crystalProfile', 'Crystal profile', CRYSTAL_PROFILES),
@@ -90,7 +97,7 @@ export const CONSTRUCTION_FIELDS: readonly Field[] = [
   {
     ...choice('crystalOutline', 'Crystal outline', CRYSTAL_OUTLINES),
     help: 'a round rebate is read across, a shaped one along its sides',
-    shownWhen: CEMENTED,
+    shownWhen: MAY_BE_SHAPED,
   },
   choice('chapterRing', 'Chapter ring', CHAPTER_RINGS, true),
   choice('caseMaterial', 'Case material', METALS),

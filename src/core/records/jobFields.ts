@@ -1,7 +1,7 @@
 import { CRYSTAL_MATERIALS } from '../fit/parts'
 import { ASKED_FOR, ASKED_WORDS, LEAST_WEAR, MOST_WEAR, USES, WATER_CLASSES } from '../intake/jobWords'
 import { PRESS_OUTCOMES } from '../press/pressPlan'
-import { CRYSTAL_STATES } from '../readings/readingPlan'
+import { CRYSTAL_STATES } from '../intake/crystalStates'
 import type { Field } from './Field'
 import { optionsOf } from './Field'
 

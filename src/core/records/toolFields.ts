@@ -1,5 +1,5 @@
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
-import { PRESS_KINDS } from '../press/pressPlan'
+import { PRESS_KINDS } from '../press/PressStep'
 import type { Field } from './Field'
 import { optionsOf } from './Field'
 

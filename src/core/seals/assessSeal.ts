@@ -1,5 +1,5 @@
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf'
-import type { Figure } from '../fit/CaseFacts'
+import type { Figure } from '../fit/CrystalSeat'
 import { formatShare } from '../units/formatMm'
 import type { SealPolicy } from './sealPolicy'
 import type { ORing, StaticSeal } from './staticSeal'

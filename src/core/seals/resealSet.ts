@@ -1,4 +1,4 @@
-import type { Figure } from '../fit/CaseFacts'
+import type { Figure } from '../fit/CrystalSeat'
 import type { StockGasket } from '../fit/parts'
 import type { PartKind } from '../stock/partKinds'
 import type { StockORing } from '../stock/otherParts'

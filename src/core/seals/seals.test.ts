@@ -1,6 +1,6 @@
 import { BUILT_IN_POLICY } from '../policy/ShopPolicy'
 import fc from 'fast-check'
-import { figure } from '../../../tests/factories/caseFacts'
+import { figure } from '../../../tests/factories/crystalSeats'
 import { caseSheet } from '../../../tests/factories/caseSheet'
 import { stockGasket } from '../../../tests/factories/parts'
 import { stockORing } from '../../../tests/factories/otherParts'

@@ -1,3 +1,4 @@
+import type { DrawnCrystal } from './drawnParts'
 import type { Outline } from './outline'
 import type { SectionCase } from './sectionGeometry'
 import { domeProfile } from './domeProfile'
@@ -175,6 +176,25 @@ export function cupOutline(cup: CupSection): Outline {
     [outer, topEdge - CUP_ROOF_TO_DOME_MM / 2],
     ...top.reverse(),
   ])
+}
+
+/** A cup with the roof of a crystal. */
+export function cupOfCrystal(
+  it: DrawnCrystal,
+  skirtInnerMm: number,
+  skirtMm: number,
+  footMm: number,
+): Outline {
+  const { diameterMm: outerMm, edgeThicknessMm, centreThicknessMm, undersideRiseMm } = it
+  return cupOutline({
+    outerMm,
+    skirtInnerMm,
+    skirtMm,
+    footMm,
+    edgeThicknessMm,
+    centreThicknessMm,
+    undersideRiseMm,
+  })
 }
 
 /** The metal ring inside an acrylic's skirt that spreads it against the bore. */

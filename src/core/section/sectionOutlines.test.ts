@@ -3,7 +3,7 @@ import { RETENTIONS } from '../construction/kinds'
 import type { Retention } from '../construction/kinds'
 import type { Outline, Point } from './outline'
 import type { SectionCase } from './sectionGeometry'
-import type { DrawnCrystal, DrawnParts, JointFigures } from './sectionOutlines'
+import type { DrawnCrystal, DrawnParts, JointFigures } from './drawnParts'
 import { sectionOutlines } from './sectionOutlines'
 
 interface Drawn {

@@ -19,7 +19,7 @@ import type {
   Retention,
   StemRelease,
 } from '../construction/kinds'
-import type { FigureOrigin } from '../fit/CaseFacts'
+import type { FigureOrigin } from '../fit/CrystalSeat'
 import type { CrystalMaterial, CrystalProfile, GasketMaterial, GasketSection } from '../fit/parts'
 import type { BackKind } from '../opening/backKinds'
 import type { DimensionId } from '../readings/dimensionKinds'

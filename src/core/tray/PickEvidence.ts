@@ -1,4 +1,5 @@
-import type { CaseFacts, FigureOrigin } from '../fit/CaseFacts'
+import type { Retention } from '../construction/kinds'
+import type { FigureOrigin } from '../fit/CrystalSeat'
 import type { Estimate } from '../measure/Estimate'
 import type { DimensionId } from '../readings/dimensionKinds'
 import type { SizeVerdict } from '../verdict/sizeVerdict'
@@ -25,10 +26,19 @@ interface PickEvidence1 extends PickEvidenceBase {
   readonly rimMm: number
 }
 
-/** As kept for every construction. */
-export interface PickEvidence2 extends PickEvidenceBase {
+/** As kept for every construction while these were told by what squeezes the crystal. */
+interface PickEvidence2 extends PickEvidenceOfAny {
   readonly formatVersion: 2
-  readonly held: CaseFacts['held']
+  readonly held: 'ring' | 'neck' | 'acrylic' | 'cement'
+}
+
+/** As kept for every construction. */
+export interface PickEvidence3 extends PickEvidenceOfAny {
+  readonly formatVersion: 3
+  readonly retention: Retention
+}
+
+interface PickEvidenceOfAny extends PickEvidenceBase {
   /** figures of the case it was judged by */
   readonly figures: Readonly<Partial<Record<DimensionId, KeptFigure>>>
   /** what holds it, in words: “Squeeze 6.0 %” */
@@ -37,7 +47,7 @@ export interface PickEvidence2 extends PickEvidenceBase {
 }
 
 /** What a pick rested on when it was made; kept with it and never recomputed. Lengths mm. */
-export type PickEvidence = PickEvidence1 | PickEvidence2
+export type PickEvidence = PickEvidence1 | PickEvidence2 | PickEvidence3
 
 /** The case bore a pick rested on, mm; null where there was none. */
 export function boreOfPick(evidence: PickEvidence): number | null {

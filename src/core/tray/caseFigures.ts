@@ -1,4 +1,4 @@
-import type { Figure, FigureOrigin } from '../fit/CaseFacts'
+import type { Figure, FigureOrigin } from '../fit/CrystalSeat'
 import type { DimensionId } from '../readings/dimensionKinds'
 import type { CaseSheet } from './CaseSheet'
 import type { MeasuredFigures } from './measuredFigures'

@@ -1,7 +1,7 @@
 import type { MovementKind } from '../construction/kinds'
 import { hasCell, hasHands } from '../construction/kinds'
 import type { CrystalMaterial } from '../fit/parts'
-import type { CrystalState } from '../readings/readingPlan'
+import type { CrystalState } from '../intake/crystalStates'
 import type { StageId } from '../stages/stages'
 import { stageIndex } from '../stages/stages'
 

@@ -4,7 +4,7 @@ import { isLooseBack } from '../intake/Finding'
 import type { AskedFor, Use, WaterClass } from '../intake/jobWords'
 import type { Construction, JobFacts } from '../procedure/JobFacts'
 import type { ChosenOptions } from '../procedure/schoolChoices'
-import type { CrystalState } from '../readings/readingPlan'
+import type { CrystalState } from '../intake/crystalStates'
 
 /** What intake wrote down about one piece. */
 export interface TrayIntake {

@@ -8,7 +8,7 @@ import { FIT_POLICY } from '../fit/fitPolicy'
 import { stockIndex } from '../fit/stockIndex'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
 import type { DimensionId } from '../readings/dimensionKinds'
-import { caseFactsOf } from './caseFactsOf'
+import { seatOf } from './seatOf'
 import { figureOf } from './caseFigures'
 import { measuredFigures } from './measuredFigures'
 import { isOfOldBezel, sheetWithBezel, withoutBezel } from './newBezel'
@@ -96,16 +96,16 @@ describe('sheetWithBezel', () => {
 
   it('lets neither the old crystal nor the old bezel speak of the new bore', () => {
     const measured = withoutBezel(read({ 'bezel-bore': 31.35, 'crystal-diameter': 30.4 }), SHEET)
-    const outcome = caseFactsOf(measured, sheetWithBezel(SHEET, NEW, measured), FIT_POLICY)
-    expect(outcome.ok && outcome.facts.held === 'ring' && outcome.facts.bore).toMatchObject({
+    const outcome = seatOf(measured, sheetWithBezel(SHEET, NEW, measured), FIT_POLICY)
+    expect(outcome.ok && outcome.seat.across).toMatchObject({
       valueMm: 31.45,
       origin: 'supplier',
     })
   })
 
   it('gives way to what is read of the new bezel', () => {
-    const outcome = caseFactsOf(read({ 'bezel-bore': 31.49 }), sheetWithBezel(SHEET, NEW, {}), FIT_POLICY)
-    const bore = outcome.ok && outcome.facts.held === 'ring' ? outcome.facts.bore : null
+    const outcome = seatOf(read({ 'bezel-bore': 31.49 }), sheetWithBezel(SHEET, NEW, {}), FIT_POLICY)
+    const bore = outcome.ok ? outcome.seat.across : null
     expect(bore?.origin).toBe('measured')
     expect(bore?.valueMm).toBeCloseTo(31.49, 9)
   })
@@ -134,12 +134,12 @@ describe('setInBezel', () => {
       fc.property(fc.double({ min: 31.2, max: 31.6, noNaN: true }), (boreMm) => {
         const { basis: at } = basis(boreMm)
         const set = setInBezel(drawers, { probability: 0.9 }, at)
-        const outcome = caseFactsOf({}, at.sheet, FIT_POLICY)
+        const outcome = seatOf({}, at.sheet, FIT_POLICY)
         if (!outcome.ok) throw new Error(outcome.missing)
         const every = crystals.flatMap((crystal) =>
           gaskets
             .slice(0, 2)
-            .map((ring) => assessCandidate(crystal, ring, outcome.facts, FIT_POLICY)?.probability ?? 0),
+            .map((ring) => assessCandidate(crystal, ring, outcome.seat, FIT_POLICY)?.probability ?? 0),
         )
         const best = Math.max(...every)
         const ring = bezelRings(gaskets, bezelJoint({}, at.sheet), FIT_POLICY, 1)[0]

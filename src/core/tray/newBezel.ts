@@ -1,4 +1,5 @@
-import type { FigureOrigin } from '../fit/CaseFacts'
+import { constructionOf } from '../construction/constructions'
+import type { FigureOrigin } from '../fit/CrystalSeat'
 import type { DimensionId } from '../readings/dimensionKinds'
 import type { StockBezel } from '../stock/otherParts'
 import { figureOf } from './caseFigures'
@@ -15,8 +16,6 @@ const OF_THE_BEZEL: readonly DimensionId[] = [
   'recess-inner',
   'recess-depth',
 ]
-/** The same where the crystal lives in the bezel. */
-const OF_ITS_CRYSTAL: readonly DimensionId[] = ['opening', 'seat-depth']
 
 /** A bezel taken out of its drawer for a tray. */
 export interface NewBezel {
@@ -60,7 +59,7 @@ export function withoutBezel(
 }
 
 function ofTheBezel(retention: CaseSheet['retention']): readonly DimensionId[] {
-  return retention === 'press-in-bezel' ? [...OF_THE_BEZEL, ...OF_ITS_CRYSTAL] : OF_THE_BEZEL
+  return [...OF_THE_BEZEL, ...(constructionOf(retention).bezel?.owns ?? [])]
 }
 
 /**
@@ -78,7 +77,8 @@ export function sheetWithBezel(sheet: CaseSheet, bezel: StockBezel, measured: Me
     recessDepthMm: ['recess-depth', bezel.recessDepthMm],
   } as const
   const known = Object.entries(given).filter(([, [, mm]]) => mm !== null)
-  const seat = sheet.retention === 'press-in-bezel' ? figureOf('seat-depth', measured, sheet) : null
+  const ownsSeat = constructionOf(sheet.retention).bezel?.owns.includes('seat-depth')
+  const seat = ownsSeat ? figureOf('seat-depth', measured, sheet) : null
   const origins: Partial<Record<DimensionId, FigureOrigin>> = Object.fromEntries(
     known.map(([, [dimension]]) => [dimension, 'supplier']),
   )

@@ -2,12 +2,12 @@ import { aimedInterference, USUAL_RING } from '../fit/aimedInterference'
 import type { FitPolicy } from '../fit/fitPolicy'
 import type { InstrumentKind, InstrumentSpec } from '../measure/InstrumentSpec'
 import { typeBUncertaintyMm } from '../measure/InstrumentSpec'
-import { ringBoreOf } from '../readings/ringBoreOf'
+import { constructionOf } from '../construction/constructions'
 import type { DimensionId } from '../readings/dimensionKinds'
 import { DIMENSIONS } from '../readings/dimensions'
-import type { CrystalState } from '../readings/readingPlan'
+import type { CrystalState } from '../intake/crystalStates'
+import { isWholeEnough } from '../intake/crystalStates'
 import type { Estimate } from '../measure/Estimate'
-import { seatSizeOf } from './seatEvidence'
 import type { PossibleMeasurement } from '../verdict/askNext'
 import type { CaseSheet } from './CaseSheet'
 import { figureOf } from './caseFigures'
@@ -44,14 +44,14 @@ const FRAGMENT_MINUTES = 3
 export function possibleMeasurements(facts: MeasurementFacts): PossibleMeasurement[] {
   const { crystalState, gasketPresent, measured, sheet, policy } = facts
   const wall = figureOf('gasket-wall', measured, sheet)
-  const bore = ringBoreOf(sheet.retention)
-  const seat = seatSizeOf(measured, sheet, policy)
-  const wholeEnough = crystalState === 'whole' || crystalState === 'cracked'
+  const construction = constructionOf(sheet.retention)
+  const { bore } = construction.ring
+  const seat = construction.seatSize(measured, sheet, policy)
+  const { fitted } = construction.reads(sheet)
+  const wholeEnough = isWholeEnough(crystalState)
   const options: (PossibleMeasurement | false)[] = [
     ...(wholeEnough ? across('crystal-diameter', 'crystal', facts) : []),
-    ...(sheet.retention === 'tension-gasket' && gasketPresent && !wholeEnough
-      ? across('opening', 'case', facts)
-      : []),
+    ...(gasketPresent && !wholeEnough ? fitted.flatMap((id) => across(id, 'case', facts)) : []),
     ...(wall && bore ? across(bore, 'case', facts, 2 * wall.standardUncertaintyMm) : []),
     ...(seat ? across(seat.dimension, 'case', facts, beyondAim(seat.above, facts)) : []),
     crystalState === 'shattered' && {

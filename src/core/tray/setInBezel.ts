@@ -3,14 +3,15 @@ import type { BezelSet } from '../bezel/bezelSet'
 import { setProbability } from '../bezel/bezelSet'
 import type { BezelJoint } from '../fit/bezelRings'
 import { bezelRings } from '../fit/bezelRings'
-import type { FitWishes } from '../fit/CaseFacts'
+import { constructionOf } from '../construction/constructions'
+import type { FitWishes } from '../fit/FitWishes'
 import type { FitPolicy } from '../fit/fitPolicy'
 import { shortlist } from '../fit/shortlist'
 import type { StockIndex } from '../fit/stockIndex'
-import { caseFactsOf } from './caseFactsOf'
 import { figureOf } from './caseFigures'
 import type { CaseSheet } from './CaseSheet'
 import type { MeasuredFigures } from './measuredFigures'
+import { seatOf } from './seatOf'
 
 /** The joint between a removable bezel and its case, from the best figures there are. */
 export function bezelJoint(measured: MeasuredFigures, sheet: CaseSheet): BezelJoint {
@@ -36,11 +37,11 @@ export function setInBezel(
   { probability }: Pick<BezelAssessment, 'probability'>,
   { measured, sheet, wishes, policy }: SetBasis,
 ): BezelSet {
-  const outcome = caseFactsOf(measured, sheet, policy)
+  const outcome = seatOf(measured, sheet, policy)
   const crystal = outcome.ok
-    ? (shortlist(drawers, outcome.facts, wishes, { policy, most: 1 }).fitting[0] ?? null)
+    ? (shortlist(drawers, outcome.seat, wishes, { policy, most: 1 }).fitting[0] ?? null)
     : null
-  const ringed = sheet.retention === 'press-in-bezel'
+  const ringed = constructionOf(sheet.retention).bezel?.role === 'carries'
   const ring = ringed
     ? (bezelRings(drawers.otherGaskets, bezelJoint(measured, sheet), policy, 1)[0] ?? null)
     : null

@@ -1,5 +1,5 @@
 import type { FitPolicy } from '../fit/fitPolicy'
-import { ringBoreOf } from '../readings/ringBoreOf'
+import { constructionOf } from '../construction/constructions'
 import type { SizeEvidence } from '../verdict/SizeEvidence'
 import type { CaseSheet } from './CaseSheet'
 import { figureOf } from './caseFigures'
@@ -17,7 +17,7 @@ export function sizeEvidenceOf(
 ): SizeEvidence[] {
   const evidence: SizeEvidence[] = []
   const { opening } = measured
-  const boreDimension = ringBoreOf(sheet.retention)
+  const boreDimension = constructionOf(sheet.retention).ring.bore
   const bore = boreDimension && measured[boreDimension]
   const crystal = measured['crystal-diameter']
   const wall = figureOf('gasket-wall', measured, sheet)

@@ -1,4 +1,4 @@
-import type { FitWishes } from '../fit/CaseFacts'
+import type { FitWishes } from '../fit/FitWishes'
 import type { PressOutcome } from '../press/pressPlan'
 import type { SizeHistory } from '../verdict/SizeEvidence'
 

@@ -1,17 +1,23 @@
-import { acrylicFacts, cementFacts, figure, neckFacts } from '../../../tests/factories/caseFacts'
-import { caseFacts, NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
+import {
+  acrylicSeatOf,
+  cementSeatOf,
+  figure,
+  neckSeatOf,
+  ringSeatOf,
+} from '../../../tests/factories/crystalSeats'
+import { NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import { assessCandidate } from '../fit/assessCandidate'
-import type { CaseFacts } from '../fit/CaseFacts'
+import type { CrystalSeat } from '../fit/CrystalSeat'
 import { FIT_POLICY } from '../fit/fitPolicy'
 import type { StockCrystal, StockGasket } from '../fit/parts'
 import { boreOfPick } from './PickEvidence'
 import { snapshotPick } from './snapshotPick'
 
-function picked(crystal: StockCrystal, gasket: StockGasket | null, facts: CaseFacts) {
+function picked(crystal: StockCrystal, gasket: StockGasket | null, facts: CrystalSeat) {
   const candidate = assessCandidate(crystal, gasket, facts, FIT_POLICY)
   if (!candidate) throw new Error('it does not go in at all')
   return snapshotPick(candidate, {
-    facts,
+    seat: facts,
     wishes: NO_WISHES,
     verdict: null,
     readings: READINGS,
@@ -32,8 +38,8 @@ const READINGS = [7, 9].map((id) => ({
 
 describe('snapshotPick', () => {
   it('keeps the figures of the case it was judged by, each with its doubt and where it came from', () => {
-    const kept = picked(stockCrystal(), stockGasket(), caseFacts())
-    expect(kept).toMatchObject({ formatVersion: 2, held: 'ring', readingIds: [7, 9] })
+    const kept = picked(stockCrystal(), stockGasket(), ringSeatOf())
+    expect(kept).toMatchObject({ formatVersion: 3, retention: 'tension-gasket', readingIds: [7, 9] })
     expect(kept.rimMm).toBeCloseTo(-0.05, 12)
     expect(kept.figures).toEqual({
       bore: { valueMm: 30.95, standardUncertaintyMm: 0.02, origin: 'measured' },
@@ -48,7 +54,11 @@ describe('snapshotPick', () => {
   })
 
   it('names the bore of a bezel as the bezel’s, and finds it again', () => {
-    const kept = picked(stockCrystal(), stockGasket(), caseFacts({ in: 'bezel' }))
+    const kept = picked(
+      stockCrystal(),
+      stockGasket(),
+      ringSeatOf({ retention: 'press-in-bezel', figures: { 'bezel-bore': figure(30.95) } }),
+    )
     expect(Object.keys(kept.figures)).toContain('bezel-bore')
     expect(Object.keys(kept.figures)).not.toContain('bore')
     expect(boreOfPick(kept)).toBe(30.95)
@@ -59,15 +69,15 @@ describe('snapshotPick', () => {
       'glass over a neck',
       stockCrystal({ diameterMm: 29.8, edgeThicknessMm: 1.2, centreThicknessMm: 1.2 }),
       stockGasket({ outerDiameterMm: 30.5, wallMm: 0.4 }),
-      neckFacts(),
+      neckSeatOf(),
       ['neck-outer', 'bezel-inner', 'crystal-edge'],
-      /^Squeeze \d+\u00A0%$/,
+      /^Squeeze [\d.]+\u00A0%$/,
     ],
     [
       'acrylic in a groove',
       stockCrystal({ build: 'snap', material: 'acrylic', diameterMm: 30.1, undersideRiseMm: 1.2 }),
       null,
-      acrylicFacts(),
+      acrylicSeatOf(),
       ['groove', 'dome-height'],
       /^Oversize \+0\.15$/,
     ],
@@ -75,7 +85,7 @@ describe('snapshotPick', () => {
       'a shaped crystal in cement',
       stockCrystal({ build: 'shaped', diameterMm: 24, widthMm: 20, cornerRadiusMm: 2 }),
       null,
-      cementFacts(),
+      cementSeatOf(),
       ['rebate-length', 'rebate-width', 'rebate-depth', 'rebate-corner'],
       /^Gap 0\.05$/,
     ],
@@ -83,9 +93,8 @@ describe('snapshotPick', () => {
       'a round crystal in cement',
       stockCrystal({ diameterMm: 27 }),
       null,
-      cementFacts({
+      cementSeatOf({
         outline: 'round',
-        readAs: 'bore',
         length: figure(27.12),
         width: figure(27.12),
         cornerRadius: null,
@@ -104,7 +113,7 @@ describe('snapshotPick', () => {
     const { verdict, handClearanceMm, fitProbability, probability, reasons, readingIds } = picked(
       stockCrystal(),
       stockGasket(),
-      caseFacts(),
+      ringSeatOf(),
     )
     const base = { verdict, handClearanceMm, fitProbability, probability, reasons, readingIds }
     const first = {

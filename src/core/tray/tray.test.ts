@@ -3,8 +3,7 @@ import { caseSheet } from '../../../tests/factories/caseSheet'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
 import type { DimensionId } from '../readings/dimensionKinds'
 import { figureOf } from './caseFigures'
-import type { CaseFacts, RingFacts } from '../fit/CaseFacts'
-import { caseFactsOf } from './caseFactsOf'
+import { seatOf } from './seatOf'
 import type { TakenReading } from './measuredFigures'
 import { measuredFigures } from './measuredFigures'
 import { lastTimePair, sizeHistory } from './sizeHistory'
@@ -71,16 +70,11 @@ describe('figureOf', () => {
   })
 })
 
-function ringOf(facts: CaseFacts): RingFacts {
-  if (facts.held !== 'ring') throw new Error('no ring')
-  return facts
-}
-
-describe('caseFactsOf', () => {
+describe('seatOf', () => {
   it('finds the bore by the best way there is', () => {
     const boreOf = (readings: TakenReading[], sheet = BLANK) => {
-      const outcome = caseFactsOf(measuredFigures(readings), sheet, FIT_POLICY)
-      return outcome.ok ? ringOf(outcome.facts).bore : outcome.missing
+      const outcome = seatOf(measuredFigures(readings), sheet, FIT_POLICY)
+      return outcome.ok ? outcome.seat.across : outcome.missing
     }
     const wall = taken('gasket-wall', [0.5, 0.5])
     const seat = taken('seat-depth', [1.05])
@@ -101,10 +95,10 @@ describe('caseFactsOf', () => {
 
   it('guesses the seat from the old thickness and marks it assumed', () => {
     const readings = [...taken('bore', [30.95]), ...taken('crystal-edge', [1.0])]
-    const outcome = caseFactsOf(measuredFigures(readings), BLANK, FIT_POLICY)
-    expect(outcome.ok && ringOf(outcome.facts).seatDepth).toMatchObject({ origin: 'assumed', valueMm: 1 })
-    expect(outcome.ok && outcome.facts.handsBelowSeat).toBeNull()
-    expect(caseFactsOf(measuredFigures(taken('bore', [30.95])), BLANK, FIT_POLICY)).toEqual({
+    const outcome = seatOf(measuredFigures(readings), BLANK, FIT_POLICY)
+    expect(outcome.ok && outcome.seat.rimAbove).toMatchObject({ origin: 'assumed', valueMm: 1 })
+    expect(outcome.ok && outcome.seat.handsBelowSeat).toBeNull()
+    expect(seatOf(measuredFigures(taken('bore', [30.95])), BLANK, FIT_POLICY)).toEqual({
       ok: false,
       missing: 'seat-depth',
     })

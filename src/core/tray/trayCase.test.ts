@@ -25,8 +25,8 @@ const caseOf = (readings: KeptTray['readings'], over: Partial<KeptTray> = {}) =>
   trayCase(keptTray({ sheet: SHEET, readings, ...over }), RULES)
 
 function boreOf({ readout }: CaseByFigures) {
-  const { facts } = readout
-  return facts.ok && facts.facts.held === 'ring' ? facts.facts.bore : null
+  const { seat } = readout
+  return seat.ok ? seat.seat.across : null
 }
 
 describe('trayCase', () => {

@@ -1,4 +1,5 @@
-import type { FitWishes } from '../fit/CaseFacts'
+import type { SeatOutcome } from '../fit/CrystalSeat'
+import type { FitWishes } from '../fit/FitWishes'
 import { aimedInterference, USUAL_RING } from '../fit/aimedInterference'
 import type { FitPolicy } from '../fit/fitPolicy'
 import type { StoredShape } from '../shapes/shapeSize'
@@ -9,11 +10,10 @@ import type { SizeEvidence, SizeHistory } from '../verdict/SizeEvidence'
 import type { SizeVerdict } from '../verdict/sizeVerdict'
 import { sizeVerdict } from '../verdict/sizeVerdict'
 import type { VerdictPolicy } from '../verdict/verdictPolicy'
-import type { CaseFactsOutcome } from './caseFactsOf'
-import { caseFactsOf } from './caseFactsOf'
 import type { CaseSheet } from './CaseSheet'
 import type { MeasuredFigures, TakenReading } from './measuredFigures'
 import { measuredFigures } from './measuredFigures'
+import { seatOf } from './seatOf'
 import { sizeEvidenceOf } from './sizeEvidenceOf'
 import type { PastRun } from './sizeHistory'
 import { lastTimePair, sizeHistory } from './sizeHistory'
@@ -29,7 +29,8 @@ export interface TrayReadout {
   readonly otherVerdict: SizeVerdict | null
   /** evidence that does not agree with the rest, the worst first */
   readonly conflicts: readonly OddEvidence[]
-  readonly facts: CaseFactsOutcome
+  /** the place the crystal goes into, or what to measure before anything can be judged */
+  readonly seat: SeatOutcome
   readonly wishes: FitWishes
   /** the shop's, aiming at the interference that this case's ring material wants */
   readonly verdictPolicy: VerdictPolicy
@@ -72,7 +73,7 @@ export function trayReadout(
     verdict: outcome.ok ? outcome.verdict : null,
     otherVerdict: other?.ok ? other.verdict : null,
     conflicts: evidenceConflicts(evidence, verdictPolicy),
-    facts: caseFactsOf(measured, sheet, policy),
+    seat: seatOf(measured, sheet, policy),
     verdictPolicy,
     wishes: {
       sizeMm: outcome.ok ? outcome.verdict.pick.sizeMm : null,

@@ -1,4 +1,4 @@
-import type { CrystalState } from '@/core/readings/readingPlan'
+import type { CrystalState } from '@/core/intake/crystalStates'
 import type { PressOutcome } from '@/core/press/pressPlan'
 import type { FindingKind } from '@/core/intake/Finding'
 import type { Scope } from '@/core/methods/assessMethod'

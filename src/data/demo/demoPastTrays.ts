@@ -1,4 +1,4 @@
-import type { CrystalState } from '@/core/readings/readingPlan'
+import type { CrystalState } from '@/core/intake/crystalStates'
 import type { DemoPart, DemoTray } from './DemoTray'
 
 export const FLEET = 'Skerrow Ferry Line'

@@ -1,7 +1,7 @@
 import sharp from 'sharp'
 import { planPoint } from '@/core/plan-view/planViewGeometry'
 import { seededRandom } from '@/devices/seededRandom'
-import type { CrystalState } from '@/core/readings/readingPlan'
+import type { CrystalState } from '@/core/intake/crystalStates'
 
 const SIDE_PX = 640
 const CENTRE = SIDE_PX / 2

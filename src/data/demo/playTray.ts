@@ -1,4 +1,4 @@
-import { fittingDies, openingOf } from '@/core/dies/fittingDies'
+import { fittingDies } from '@/core/dies/fittingDies'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import { shortlist } from '@/core/fit/shortlist'
 import { stockIndex } from '@/core/fit/stockIndex'
@@ -131,10 +131,10 @@ async function playPick(
     policy: POLICY.fit,
     verdict: POLICY.verdict,
   })
-  if (!readout.facts.ok) throw new Error(`demo tray ${tray.number}: ${readout.facts.missing} missing`)
-  const { facts } = readout.facts
+  if (!readout.seat.ok) throw new Error(`demo tray ${tray.number}: ${readout.seat.missing} missing`)
+  const { seat } = readout.seat
   const { wishes, verdict } = readout
-  const [pair] = shortlist(stockIndex(world.crystals, world.gaskets), facts, wishes, {
+  const [pair] = shortlist(stockIndex(world.crystals, world.gaskets), seat, wishes, {
     policy: POLICY.fit,
   }).fitting
   if (!pair) throw new Error(`demo tray ${tray.number} (${demo.caseName}): nothing fits`)
@@ -143,7 +143,7 @@ async function playPick(
     trayId: tray.id,
     crystalId: pair.crystal.id,
     gasketId: pair.gasket?.id ?? null,
-    evidence: snapshotPick(pair, { facts, wishes, verdict, readings, policy: POLICY.fit }),
+    evidence: snapshotPick(pair, { seat, wishes, verdict, readings, policy: POLICY.fit }),
     pickedAt,
   })
   if (demo.progress.kind !== 'pressed') return
@@ -152,7 +152,7 @@ async function playPick(
     await allDies(db),
     pair.crystal,
     sheet,
-    openingOf(facts),
+    seat.opening.valueMm,
     POLICY.die,
   )
   if (!pusher?.ok || !support?.ok) throw new Error(`demo tray ${tray.number}: no dies fit`)

@@ -1,5 +1,5 @@
 import { boolean, pgTable, serial, text } from 'drizzle-orm/pg-core'
-import { PRESS_KINDS } from '@/core/press/pressPlan'
+import { PRESS_KINDS } from '@/core/press/PressStep'
 
 export const presses = pgTable('presses', {
   id: serial('id').primaryKey(),

@@ -235,14 +235,14 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
 
   it('match every construction from readings to a logged fitting', async () => {
     for (const [number, held, tools] of [
-      [230, 'neck', true],
-      [231, 'neck', true],
-      [232, 'acrylic', true],
-      [233, 'cement', false],
-      [228, 'acrylic', false],
+      [230, 'neck-and-bezel', true],
+      [231, 'neck-and-bezel', true],
+      [232, 'tension-ring-acrylic', true],
+      [233, 'cemented', false],
+      [228, 'snap-acrylic', false],
     ] as const) {
       const view = await tray(number)
-      expect(view.shortlist?.held).toBe(held)
+      expect(view.readout.seat).toMatchObject({ ok: true, seat: { retention: held } })
       const [best] = view.shortlist?.fitting ?? []
       if (!best) throw new Error(`nothing fits tray ${number}`)
       const picked = await pickPair(
@@ -255,7 +255,7 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
       expect(partsOut).toContainEqual(
         expect.objectContaining({ kind: 'crystal', partId: best.crystal.id, count: 1 }),
       )
-      expect(press?.evidence).toMatchObject({ formatVersion: 2, held })
+      expect(press?.evidence).toMatchObject({ formatVersion: 3, retention: held })
       // What was taken out for this tray still fits it, were it the last one.
       expect(picked.view.shortlist?.fitting[0]?.crystal.id).toBe(best.crystal.id)
       const ids = tools
@@ -329,10 +329,9 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
     if (!out.ok) throw new Error(JSON.stringify(out.errors))
     const { view } = out
     expect(view.newBezel?.code).toBe('B-370-S2W')
-    const bore = (of: TrayView) =>
-      of.readout.facts.ok && of.readout.facts.facts.held === 'ring' ? of.readout.facts.facts.bore : null
+    const bore = (of: TrayView) => (of.readout.seat.ok ? of.readout.seat.seat.across : null)
     expect(bore(view)).toMatchObject({ valueMm: 31.45, origin: 'supplier' })
-    expect(view.asFound?.readout.facts).toEqual(before.readout.facts)
+    expect(view.asFound?.readout.seat).toEqual(before.readout.seat)
     // What was promised for it is what the shortlist then says, and the last one taken still serves.
     const [best] = view.shortlist?.fitting ?? []
     if (!best?.gasket) throw new Error('nothing fits')
@@ -342,7 +341,7 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
     const picked = await pickPair(store.db, { trayId: before.tray.id, ...bySupplier }, NOW)
     if (!picked.ok) throw new Error(JSON.stringify(picked.errors))
     const { evidence } = picked.view.press ?? {}
-    expect(evidence?.formatVersion === 2 && evidence.figures['bezel-bore']).toMatchObject({
+    expect(evidence?.formatVersion === 3 && evidence.figures['bezel-bore']).toMatchObject({
       origin: 'supplier',
     })
     expect(evidence?.reasons.join(' ')).toMatch(/bezel’s bore is as its supplier gives it/)

@@ -1,5 +1,5 @@
 import { testStores } from '../../../tests/stores/testStores'
-import { CASE_KINDS } from '@/core/intake/caseKinds'
+import { CASE_KINDS } from '@/core/construction/caseKinds'
 import type { Store } from '@/data/client'
 import { readingsCsvOf, takeReadingsCsv } from '../tray/exchangeReadings'
 import { caseSheetJsonOf, takeCaseSheetJson } from './exchangeSheets'

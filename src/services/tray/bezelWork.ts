@@ -9,7 +9,8 @@ import { INSERT_FIXINGS } from '@/core/bezel/bezelPolicy'
 import type { BezelSet, SetPart } from '@/core/bezel/bezelSet'
 import type { Chosen } from '@/core/bezel/chooseBezelParts'
 import { chooseBezel, chooseChapterRing, chooseInsert, withSets } from '@/core/bezel/chooseBezelParts'
-import type { FitWishes } from '@/core/fit/CaseFacts'
+import { constructionOf } from '@/core/construction/constructions'
+import type { FitWishes } from '@/core/fit/FitWishes'
 import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import type { PartKind } from '@/core/stock/partKinds'
@@ -87,8 +88,7 @@ export function setParts(
   { found, now }: Pick<BezelWorkFacts, 'found' | 'now'>,
   policy: BezelPolicy,
 ): SetPart[] {
-  const { retention } = now.sheet
-  if (retention !== 'press-in-bezel' && retention !== 'neck-and-bezel') return []
+  if (!constructionOf(now.sheet.retention).bezel) return []
   const outOf = <T extends { readonly id: number }>(kind: PartKind, lines: readonly T[]) =>
     lines.find(({ id }) => out.some((part) => part.kind === kind && part.partId === id))
   const bezel = outOf('bezel', bezels)
@@ -149,21 +149,23 @@ function insertWork({ inserts }: DrawersInMemory, { now, fixing, policy }: Bezel
 function bezelChoice(drawers: DrawersInMemory, facts: BezelWorkFacts): BezelChoice {
   const chosen = chooseBezel(drawers.bezels, bezelSeat(facts.found), facts.policy.bezel)
   const { retention, chapterRing } = facts.found.sheet
+  const { bezel } = constructionOf(retention)
   // A bezel that only sits round the crystal has no say in which one goes in.
-  if (retention !== 'press-in-bezel' && retention !== 'neck-and-bezel') return { ...chosen, notes: [] }
+  if (!bezel) return { ...chosen, notes: [] }
   return {
     ...withSets(chosen, (found) => setFor(found, drawers, facts)),
-    notes: retention === 'press-in-bezel' ? newBezelNotes(chapterRing) : [],
+    notes: bezel.role === 'carries' ? newBezelNotes(chapterRing) : [],
   }
 }
 
 /** The case a bezel goes on, as far as it is known. */
 function bezelSeat({ measured, sheet }: ByFigures): BezelSeat {
   const figure = (id: DimensionId) => figureOf(id, measured, sheet)
-  const inBezel = sheet.retention === 'press-in-bezel'
+  const { bezel } = constructionOf(sheet.retention)
+  const inBezel = bezel?.role === 'carries'
   return {
     kind: sheet.bezelKind,
-    onRing: inBezel || sheet.retention === 'neck-and-bezel',
+    onRing: bezel !== null,
     neckOuter: figure('neck-outer'),
     oldInner: figure('bezel-inner'),
     keySpacing: inBezel ? figure('key-spacing') : null,
@@ -205,7 +207,7 @@ function chapterRingSeat({ measured, sheet }: ByFigures): ChapterRingSeat {
     oldOuter: figure('chapter-ring-outer'),
     oldInner: figure('chapter-ring-inner'),
     oldHeight: figure('chapter-ring-height'),
-    bore: figure(sheet.retention === 'press-in-bezel' ? 'bezel-bore' : 'bore'),
+    bore: figure(constructionOf(sheet.retention).ring.bore ?? 'bore'),
     family: sheet.bezelFamily,
   }
 }

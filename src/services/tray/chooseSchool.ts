@@ -1,5 +1,6 @@
 import Joi from 'joi'
-import { SCHOOL_IDS, SCHOOLS, schoolStand } from '@/core/procedure/schools'
+import { SCHOOL_IDS, SCHOOLS } from '@/core/procedure/schools'
+import { schoolStand } from '@/core/procedure/schoolStand'
 import type { SchoolId } from '@/core/procedure/schools'
 import { updateTrayIntake } from '@/data/queries/trays'
 import { idSchema, refuse } from '../boundary'

@@ -1,4 +1,6 @@
 import Joi from 'joi'
+import type { ConstructionWords } from '@/core/construction/Construction'
+import { constructionOf } from '@/core/construction/constructions'
 import type { Upgrade } from '@/core/fit/upgrades'
 import { upgrades } from '@/core/fit/upgrades'
 import { pressureOfClass } from '@/core/plate/crystalStrength'
@@ -13,6 +15,7 @@ import { withPartsOut } from './withPartsOut'
 
 export interface UpgradesFound {
   readonly ok: true
+  readonly words: ConstructionWords
   readonly upgrades: readonly Upgrade[]
   /** null when no class is stated */
   readonly pressureBar: number | null
@@ -26,16 +29,17 @@ export const compareUpgrades = action(schema, async (db, { trayId }) => {
   if (!row) return refuse(TRAY_GONE)
   const { now, kept, rules } = await openTrayCase(db, row)
   const { readout } = now
-  if (!readout.facts.ok) return refuse('Nothing to compare by: take the readings the bar asks for first.')
+  if (!readout.seat.ok) return refuse('Nothing to compare by: take the readings the bar asks for first.')
   const { index } = withPartsOut(await drawersInMemory(db), kept.partsOut)
   const pressureBar = pressureOfClass(row.tray.waterClass)
   const found = upgrades(
     [...index.crystals, ...index.otherBuilds],
     index.gaskets,
-    readout.facts.facts,
+    readout.seat.seat,
     wishesOf(readout, rules.policy.fit),
     pressureBar,
     rules.policy,
   )
-  return { ok: true, upgrades: found, pressureBar } satisfies UpgradesFound
+  const { words } = constructionOf(now.sheet.retention)
+  return { ok: true, words, upgrades: found, pressureBar } satisfies UpgradesFound
 })

@@ -1,6 +1,6 @@
 import type { CrystalMaterial } from '@/core/fit/parts'
 import type { AskedFor, Use, WaterClass } from '@/core/intake/jobWords'
-import type { CrystalState } from '@/core/readings/readingPlan'
+import type { CrystalState } from '@/core/intake/crystalStates'
 import type { FieldValue } from '@/core/records/checkRecord'
 import { manyOf } from '@/core/records/Field'
 import type { Db } from '@/data/client'

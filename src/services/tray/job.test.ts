@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm'
 import sharp from 'sharp'
 import { testStores } from '../../../tests/stores/testStores'
-import { CASE_KINDS } from '@/core/intake/caseKinds'
+import { CASE_KINDS } from '@/core/construction/caseKinds'
 import { MOST_PHOTO_BYTES } from '@/core/intake/photoLimits'
 import type { TrailPartId } from '@/core/trail/parts'
 import type { Store } from '@/data/client'

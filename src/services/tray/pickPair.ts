@@ -65,15 +65,15 @@ async function judgedBy(
   const gasket = gasketId === null ? null : await gasketById(tx, gasketId)
   if (!crystal || gasket === undefined)
     return refuse('This choice is not in the drawers any more: choose another one.')
-  const { facts, wishes, verdict } = now.readout
-  if (!facts.ok) {
-    const { label } = DIMENSIONS[facts.missing]
+  const { seat, wishes, verdict } = now.readout
+  if (!seat.ok) {
+    const { label } = DIMENSIONS[seat.missing]
     return refuse(`Nothing to judge a choice by: measure the ${label.toLowerCase()} first.`)
   }
   const policy = rules.policy.fit
-  const candidate = assessCandidate(crystal, gasket, facts.facts, policy)
+  const candidate = assessCandidate(crystal, gasket, seat.seat, policy)
   if (!candidate) return refuse('This case does not take such parts: choose from its own shortlist.')
-  return snapshotPick(candidate, { facts: facts.facts, wishes, verdict, readings: counted, policy })
+  return snapshotPick(candidate, { seat: seat.seat, wishes, verdict, readings: counted, policy })
 }
 
 function partsOf({ crystalId, gasketId, bezelGasketId }: Picked): (readonly [PartKind, number])[] {

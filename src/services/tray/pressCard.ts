@@ -1,8 +1,9 @@
 import type { Die } from '@/core/dies/Die'
 import type { DieOutcome } from '@/core/dies/pressInDies'
-import { fittingDies, openingOf } from '@/core/dies/fittingDies'
+import { fittingDies } from '@/core/dies/fittingDies'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
-import type { PressKind, PressPlan } from '@/core/press/pressPlan'
+import type { PressPlan } from '@/core/press/pressPlan'
+import type { PressKind } from '@/core/press/PressStep'
 import { pressPlan } from '@/core/press/pressPlan'
 import { leavesSplinters } from '@/core/tray/hazards'
 import type { PickEvidence } from '@/core/tray/PickEvidence'
@@ -58,8 +59,8 @@ export function pressCard(
   if (!kept.picked) return null
   const { pick, crystal, gasket, bezelGasket } = kept.picked
   const { sheet, readout } = now
-  const openingMm = readout.facts.ok
-    ? openingOf(readout.facts.facts)
+  const openingMm = readout.seat.ok
+    ? readout.seat.seat.opening.valueMm
     : (boreOfPick(pick.evidence) ?? crystal.diameterMm)
   const there = dies.filter(({ quantity }) => quantity > 0)
   const fitting = fittingDies(there, crystal, sheet, openingMm, rules.policy.die)

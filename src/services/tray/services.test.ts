@@ -280,7 +280,7 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
         const empty = await trayByItsNumber(tx, view.tray.number)
         expect(empty?.shortlist?.fittingCount).toBe(0)
         expect(empty?.shortlist?.choicesInStock).toBe(0)
-        expect(empty?.orders[0]).toMatchObject({
+        expect(empty?.shortlist?.toOrder[0]).toMatchObject({
           crystalDiameterMm: 30,
           gasketWallMm: 0.5,
           crystalThicknessMm: 1,
@@ -310,7 +310,7 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
       ok: true,
     })
     const blank = await newTray('Oakmantle Blank')
-    expect(blank.readout.facts).toEqual({ ok: false, missing: 'bore' })
+    expect(blank.readout.seat).toEqual({ ok: false, missing: 'bore' })
     expect(blank.shortlist).toBeNull()
     expect(blank.readout.verdict).toBeNull()
   })

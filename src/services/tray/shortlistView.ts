@@ -1,8 +1,11 @@
 import { bezelRings } from '@/core/fit/bezelRings'
 import type { BezelRing } from '@/core/fit/bezelRings'
 import type { Candidate } from '@/core/fit/Candidate'
-import type { CaseFacts, FitWishes } from '@/core/fit/CaseFacts'
-import { wantedBuild } from '@/core/fit/assessCandidate'
+import type { Construction, ConstructionWords } from '@/core/construction/Construction'
+import { constructionOf } from '@/core/construction/constructions'
+import type { CrystalSeat } from '@/core/fit/CrystalSeat'
+import type { FitWishes } from '@/core/fit/FitWishes'
+import type { OrderProposal } from '@/core/fit/OrderProposal'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import { fitReasons } from '@/core/fit/fitReasons'
 import { shortlist } from '@/core/fit/shortlist'
@@ -23,16 +26,20 @@ export type CandidateView = Candidate & {
 }
 
 export interface ShortlistView extends Omit<Shortlist, 'fitting'> {
-  readonly held: CaseFacts['held']
+  readonly words: ConstructionWords
+  /** false where what is picked goes in by hand */
+  readonly pressed: boolean
   readonly fitting: readonly CandidateView[]
   /** crystals of the wanted build in the drawers, times the rings that go with them */
   readonly choicesInStock: number
+  /** nearest sizes to order where nothing fits, the likeliest first; empty where none can be told */
+  readonly toOrder: readonly OrderProposal[]
   /** second rings of a removable bezel, the likeliest first; empty for other constructions */
   readonly bezelRings: readonly BezelRing[]
 }
 
 export interface ShortlistBasis {
-  readonly facts: CaseFacts
+  readonly seat: CrystalSeat
   readonly readout: TrayReadout
   readonly sheet: CaseSheet
   readonly waterClass: WaterClass
@@ -41,13 +48,16 @@ export interface ShortlistBasis {
 
 /** The shortlist of a tray, each with its reasons. */
 export function shortlistView(drawers: StockIndex, basis: ShortlistBasis): ShortlistView {
-  const { facts, readout, sheet, waterClass } = basis
+  const { seat, readout, sheet, waterClass } = basis
+  const construction = constructionOf(sheet.retention)
   const { fit: policy, strength: bears } = basis.policy
   const wishes = wishesOf(readout, policy)
-  const list = shortlist(drawers, facts, wishes, { policy })
+  const list = shortlist(drawers, seat, wishes, { policy })
   return {
     ...list,
-    held: facts.held,
+    words: construction.words,
+    pressed: construction.pressed,
+    toOrder: list.fittingCount === 0 ? construction.toOrder(seat, sheet, policy) : [],
     fitting: list.fitting.map((candidate) => {
       const strength = strengthSentence(
         candidate.crystal,
@@ -55,16 +65,16 @@ export function shortlistView(drawers: StockIndex, basis: ShortlistBasis): Short
         candidate.standing.handClearanceMm,
         bears,
       )
-      const reasons = fitReasons(candidate, facts, wishes, policy)
+      const reasons = fitReasons(candidate, seat, wishes, policy)
       return {
         ...candidate,
         reasons: strength === null ? reasons : [...reasons, strength],
         warning: thinWarning(candidate.crystal, waterClass, bears),
       }
     }),
-    choicesInStock: choicesInStock(drawers, facts),
+    choicesInStock: choicesInStock(drawers, construction.wants(seat)),
     bezelRings:
-      sheet.retention === 'press-in-bezel'
+      construction.bezel?.role === 'carries'
         ? bezelRings(drawers.otherGaskets, bezelJoint(readout.measured, sheet), policy)
         : [],
   }
@@ -75,8 +85,7 @@ export function wishesOf({ wishes }: TrayReadout, { preferredColour }: FitPolicy
   return { ...wishes, gasketColour: wishes.gasketColour ?? (preferredColour || null) }
 }
 
-function choicesInStock(drawers: StockIndex, facts: CaseFacts): number {
-  const { build, ring } = wantedBuild(facts)
+function choicesInStock(drawers: StockIndex, { build, ring }: ReturnType<Construction['wants']>): number {
   const crystals =
     build === 'disc'
       ? drawers.inStock.reduce((sum, lines) => sum + lines, 0)

@@ -1,7 +1,5 @@
 import type { SetPart } from '@/core/bezel/bezelSet'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
-import type { OrderProposal } from '@/core/fit/nearestOrder'
-import { nearestOrder } from '@/core/fit/nearestOrder'
 import type { StockIndex } from '@/core/fit/stockIndex'
 import { stockedEdges } from '@/core/fit/stockIndex'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
@@ -90,8 +88,6 @@ export interface TrayView {
   readonly bezelWork: BezelWork | null
   /** what goes on with crystal and rings of a removable bezel; empty for other constructions */
   readonly setParts: readonly SetPart[]
-  /** sizes to order; filled when the drawers hold no fitting pair */
-  readonly orders: readonly OrderProposal[]
   /** a bezel out for this tray: everything is judged with it on */
   readonly newBezel: StockBezel | null
   /** the case with its old bezel, for what is drawn as found; null where no new bezel is out */
@@ -116,10 +112,10 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
   const { sheet, readout } = now
   const shop = rules.policy
   const { tray, owner } = kept
-  const facts = readout.facts.ok ? readout.facts.facts : null
+  const seat = readout.seat.ok ? readout.seat.seat : null
   const drawers = inMemory.index
-  const list = facts
-    ? shortlistView(drawers, { facts, readout, sheet, waterClass: tray.waterClass, policy: shop })
+  const list = seat
+    ? shortlistView(drawers, { seat, readout, sheet, waterClass: tray.waterClass, policy: shop })
     : null
   const byFigures = {
     found: { sheet: found.sheet, measured: found.readout.measured },
@@ -160,13 +156,6 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
     next: opened.next,
     instruments,
     shortlist: list,
-    orders:
-      facts?.held === 'ring' && list?.fittingCount === 0
-        ? nearestOrder(facts, sheet.gasketMaterial ?? 'nylon', {
-            policy: shop.fit,
-            preferredWallMm: sheet.gasketWallMm ?? undefined,
-          })
-        : [],
     lastTime,
     newBezel: newBezel?.bezel ?? null,
     asFound: newBezel ? found : null,

@@ -5,9 +5,9 @@ import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import type { Control } from 'react-hook-form'
-import { RETENTION_WORDS } from '@/core/construction/kinds'
-import type { CaseKindId } from '@/core/intake/caseKinds'
-import { CASE_KIND_IDS, CASE_KINDS } from '@/core/intake/caseKinds'
+import { constructionOf, isRetention } from '@/core/construction/constructions'
+import type { CaseKindId } from '@/core/construction/caseKinds'
+import { CASE_KIND_IDS, CASE_KINDS } from '@/core/construction/caseKinds'
 import type { Field } from '@/core/records/Field'
 import type { FormValues } from '../forms/FormValues'
 import { RecordField } from '../forms/RecordField'
@@ -75,10 +75,7 @@ function inWords(values: Readonly<Record<string, unknown>>): string {
     return typeof value === 'string' ? value.replaceAll('-', ' ') : ''
   }
   const retention = values['retention']
-  const held =
-    typeof retention === 'string' && retention in RETENTION_WORDS
-      ? RETENTION_WORDS[retention as keyof typeof RETENTION_WORDS]
-      : ''
+  const held = isRetention(retention) ? constructionOf(retention).words.held : ''
   const bezel = word('bezelKind') === 'none' ? 'no bezel' : `${word('bezelKind')} bezel`
   const insert = word('insertMaterial')
   const parts = [

@@ -8,13 +8,14 @@ interface RebateShape {
 
 /** The rebate of a shaped crystal; null for everything round. */
 export function rebateShape({ readout }: TrayView): RebateShape | null {
-  const facts = readout.facts.ok ? readout.facts.facts : null
-  if (facts?.held !== 'cement' || facts.outline === 'round') return null
-  return {
-    lengthMm: facts.length.valueMm,
-    widthMm: facts.width.valueMm,
-    cornerMm: facts.cornerRadius?.valueMm ?? 0,
-  }
+  const sides = readout.seat.ok ? readout.seat.seat.sides : null
+  return (
+    sides && {
+      lengthMm: sides.length.valueMm,
+      widthMm: sides.width.valueMm,
+      cornerMm: sides.cornerRadius?.valueMm ?? 0,
+    }
+  )
 }
 
 /** A shaped case is as wide as it was measured, and leaves the same wall all round its rebate. */

@@ -1,13 +1,12 @@
 import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
+import { constructionOf } from '@/core/construction/constructions'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
-import { holdFigure } from '@/core/fit/holdFigure'
 import { plannedUncertainty } from '@/core/fit/plannedUncertainty'
 import { standFigure } from '@/core/fit/standFigure'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { DIMENSIONS } from '@/core/readings/dimensions'
-import { openingDimension } from '@/core/readings/openingDimension'
-import type { JointFigures } from '@/core/section/sectionOutlines'
+import type { JointFigures } from '@/core/section/drawnParts'
 import type { SectionCase } from '@/core/section/sectionGeometry'
 import { figureOf } from '@/core/tray/caseFigures'
 import { formatMm } from '@/core/units/formatMm'
@@ -27,47 +26,6 @@ const SHORT_TITLES: Readonly<Partial<Record<DimensionId, string>>> = {
   'bezel-bore': 'Bezel bore',
 }
 
-type Spot = readonly [dimension: DimensionId, anchor: SectionLabel['anchor']]
-
-/** Dimensions named in the left column, with the place each points at, from the crystal's edge downward. */
-function leftSpots(source: SectionSource, section: SectionCase, joint: JointFigures): readonly Spot[] {
-  const bore = section.boreMm / 2
-  const rim = section.seatDepthMm
-  const wallMm = knownMm(source, 'gasket-wall') ?? FALLBACK_WALL_MM
-  const edge: Spot = ['crystal-edge', [-(bore - wallMm - 1.2), rim * 0.75]]
-  const ringWall: Spot = ['gasket-wall', [-(bore - wallMm / 2), rim * 0.45]]
-  const hands: Spot = ['hands-below-seat', [-section.dialOpeningMm / 2, -section.handsBelowSeatMm]]
-  const { sheet } = source
-  switch (sheet.retention) {
-    case 'tension-gasket':
-      return [edge, ringWall, ['seat-depth', [-bore, 0]], hands]
-    case 'press-in-bezel':
-      return [
-        edge,
-        ringWall,
-        ['seat-depth', [-bore, 0]],
-        ['bezel-gasket-wall', [-(joint.neckOuterMm / 2 + 0.2), -1.3]],
-      ]
-    case 'neck-and-bezel':
-      return [
-        edge,
-        sheet.crystalMaterial === 'acrylic' ? ['skirt-inner', [-joint.neckOuterMm / 2, -0.5]] : ringWall,
-        ['neck-outer', [-joint.neckOuterMm / 2, -1.2]],
-        hands,
-      ]
-    case 'snap-acrylic':
-      return [edge, ['dome-height', [-1.2, rim]], hands]
-    case 'tension-ring-acrylic':
-      return [['dome-height', [-1.2, rim]], edge, ['ring-height', [-(bore - 1), 0.6]], hands]
-    case 'cemented':
-      return [edge, ['rebate-depth', [-bore, 0]], hands]
-  }
-}
-
-const ACROSS = {
-  cemented: 'crystal-length',
-} as const satisfies Readonly<Partial<Record<SectionSource['sheet']['retention'], DimensionId>>>
-
 /** Everything the drawing names: what was measured, and what the chosen parts make of it. */
 export function sectionLabels(
   source: SectionSource,
@@ -78,14 +36,17 @@ export function sectionLabels(
 ): SectionLabel[] {
   const { sheet, tray } = source
   const hasCrystal = tray.crystalState !== 'missing'
-  const left = leftSpots(source, section, joint)
+  const construction = constructionOf(sheet.retention)
+  const wallMm = knownMm(source, 'gasket-wall') ?? FALLBACK_WALL_MM
+  const left = construction
+    .spots({ section, joint, wallMm, crystalMaterial: sheet.crystalMaterial })
     .filter(([dimension]) => hasCrystal || dimension !== 'crystal-edge')
     .map(([dimension, anchor]) => dimensionLabel(source, dimension, 'left', anchor))
-  const shaped = sheet.retention === 'cemented' && knownMm(source, ACROSS.cemented) !== null
+  const across = construction.across(sheet, (id) => knownMm(source, id) !== null)
   return [
     ...left,
-    dimensionLabel(source, shaped ? ACROSS.cemented : 'crystal-diameter', 'top', [0, section.seatDepthMm]),
-    dimensionLabel(source, openingDimension(sheet), 'bottom', [0, 0]),
+    dimensionLabel(source, across, 'top', [0, section.seatDepthMm]),
+    dimensionLabel(source, construction.opening(sheet), 'bottom', [0, 0]),
     ...(candidate ? plannedLabels(candidate, source, section, policy) : []),
   ]
 }
@@ -125,17 +86,16 @@ function plusMinusShare(share: number | null | undefined): string {
 
 function plannedLabels(
   candidate: Candidate,
-  { readout }: SectionSource,
+  { readout, sheet }: SectionSource,
   section: SectionCase,
   policy: FitPolicy,
 ): SectionLabel[] {
-  const { facts } = readout
-  const doubt = facts.ok ? plannedUncertainty(candidate, facts.facts, policy) : null
-  const { crystal, gasket, standing } = candidate
-  const hold = holdFigure(candidate, policy)
+  const { seat } = readout
+  const doubt = seat.ok ? plannedUncertainty(candidate, seat.seat, policy) : null
+  const { crystal, gasket, standing, hold } = candidate
   const edgeMm = crystal.diameterMm / 2
   const labels: SectionLabel[] = []
-  const stand = standFigure(candidate, policy)
+  const stand = standFigure(candidate, constructionOf(sheet.retention).words, policy)
   if (stand) {
     labels.push({
       dimension: null,
@@ -150,7 +110,7 @@ function plannedLabels(
   labels.push({
     dimension: null,
     title: `${hold.title} ${hold.state}`,
-    value: hold.value + (hold.title === 'Squeeze' ? plusMinusShare : plusMinus)(doubt?.hold),
+    value: hold.value + (hold.unit === 'share' ? plusMinusShare : plusMinus)(doubt?.hold),
     state: 'derived',
     tone:
       hold.state === 'good'

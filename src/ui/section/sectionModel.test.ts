@@ -1,9 +1,10 @@
+import { ringSeatOf } from '../../../tests/factories/crystalSeats'
 import { VERDICT_POLICY } from '@/core/verdict/verdictPolicy'
-import { assessPair } from '@/core/fit/assessPair'
+import { assessPair } from '@/core/construction/ring/assessPair'
 import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { trayReadout } from '@/core/tray/trayReadout'
 import { caseSheet } from '../../../tests/factories/caseSheet'
-import { caseFacts, stockCrystal, stockGasket } from '../../../tests/factories/parts'
+import { stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import { sectionLayout } from './sectionLayout'
 import type { SectionSource } from './SectionSource'
 import { sectionModel } from './sectionModel'
@@ -26,7 +27,7 @@ function source(
   }
 }
 const pairOf = (over: Parameters<typeof stockCrystal>[0]) =>
-  assessPair(stockCrystal(over), stockGasket(), caseFacts(), FIT_POLICY)
+  assessPair(stockCrystal(over), stockGasket(), ringSeatOf(), FIT_POLICY)
 const crystalTop = (half: {
   outlines: readonly { material: string; points: readonly (readonly [number, number])[] }[]
 }) =>

@@ -1,6 +1,6 @@
 import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
-import { holdFigure } from '@/core/fit/holdFigure'
+import { constructionOf } from '@/core/construction/constructions'
 import type { SqueezeState } from '@/core/section/gasketTint'
 import type { Outline } from '@/core/section/outline'
 import type { SectionCase } from '@/core/section/sectionGeometry'
@@ -56,7 +56,7 @@ export function sectionModel(
         joint,
         candidate ? plannedParts(candidate) : { crystal: null, ring: null },
       ),
-      ring: candidate ? holdFigure(candidate, policy).state : 'loose',
+      ring: candidate ? candidate.hold.state : 'loose',
       text: plannedText(candidate),
     },
     brokenCrystal: crystalState === 'shattered' || crystalState === 'cracked',
@@ -67,7 +67,7 @@ export function sectionModel(
 function foundText({ tray, sheet }: SectionSource, { crystal, ring }: ReturnType<typeof foundParts>): string {
   const what = crystal ? `crystal ${formatMm(crystal.diameterMm)} ${tray.crystalState}` : 'no crystal'
   if (ring) return `as found: ${what}, ring wall ${formatMm(ring.wallMm)}`
-  const ringless = sheet.retention !== 'tension-gasket' && sheet.retention !== 'press-in-bezel'
+  const ringless = constructionOf(sheet.retention).ring.bore === null
   return `as found: ${what}${ringless ? '' : ', no ring'}`
 }
 

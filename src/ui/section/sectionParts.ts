@@ -1,11 +1,10 @@
+import { constructionOf } from '@/core/construction/constructions'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { DIMENSIONS } from '@/core/readings/dimensions'
-import { openingDimension } from '@/core/readings/openingDimension'
 import type { SqueezeState } from '@/core/section/gasketTint'
-import { squeezeState } from '@/core/section/gasketTint'
-import type { DrawnParts, JointFigures } from '@/core/section/sectionOutlines'
+import type { DrawnParts, JointFigures } from '@/core/section/drawnParts'
 import type { SectionCase } from '@/core/section/sectionGeometry'
 import { figureOf } from '@/core/tray/caseFigures'
 import { formatMm } from '@/core/units/formatMm'
@@ -19,8 +18,6 @@ const FALLBACK = {
   openingUnderBoreMm: 2.6,
   handsMm: 0.5,
   thicknessMm: 1.2,
-  bezelOverNeckMm: 1.2,
-  neckOverBoreMm: 1,
 }
 export const FALLBACK_WALL_MM = 0.5
 const USUAL_BEVEL_MM = 0.2
@@ -33,15 +30,14 @@ export function knownMm({ readout, sheet }: SectionSource, id: DimensionId): num
 /** The case as far as it is known, and proportions for the rest. */
 export function sectionCase(source: SectionSource): SectionCase {
   const { sheet, readout } = source
-  const facts = readout.facts.ok ? readout.facts.facts : null
+  const seat = readout.seat.ok ? readout.seat.seat : null
   const mm = (id: DimensionId) => knownMm(source, id)
-  const opening = facts?.held === 'ring' ? facts.bore.valueMm : mm(openingDimension(sheet))
+  const opening = seat?.across.valueMm ?? mm(constructionOf(sheet.retention).opening(sheet))
   const boreMm = opening ?? mm('crystal-diameter') ?? FALLBACK.boreMm
   const edgeMm = mm('crystal-edge') ?? FALLBACK.thicknessMm
-  const depth = facts?.held === 'ring' ? facts.seatDepth : facts?.held === 'cement' ? facts.depth : null
   return {
     boreMm,
-    seatDepthMm: depth?.valueMm ?? mm('seat-depth') ?? edgeMm,
+    seatDepthMm: seat?.rimAbove?.valueMm ?? mm('seat-depth') ?? edgeMm,
     dialOpeningMm: sheet.dialOpeningMm ?? boreMm - FALLBACK.openingUnderBoreMm,
     caseDiameterMm: sheet.caseDiameterMm ?? boreMm + FALLBACK.caseOverBoreMm,
     caseHeightMm: sheet.caseHeightMm ?? FALLBACK.heightMm,
@@ -51,14 +47,10 @@ export function sectionCase(source: SectionSource): SectionCase {
 
 /** Neck, bezel and the ring between them. */
 export function jointFigures(source: SectionSource, section: SectionCase): JointFigures {
-  const removable = source.sheet.retention === 'press-in-bezel'
-  const neck = removable
-    ? section.boreMm + FALLBACK.neckOverBoreMm
-    : section.boreMm - FALLBACK.bezelOverNeckMm
-  const bezel = removable ? neck + FALLBACK.bezelOverNeckMm : section.boreMm
+  const assumed = constructionOf(source.sheet.retention).assumedJoint(section.boreMm)
   return {
-    neckOuterMm: knownMm(source, 'neck-outer') ?? neck,
-    bezelInnerMm: knownMm(source, 'bezel-inner') ?? bezel,
+    neckOuterMm: knownMm(source, 'neck-outer') ?? assumed.neckOuterMm,
+    bezelInnerMm: knownMm(source, 'bezel-inner') ?? assumed.bezelInnerMm,
     bezelRingWallMm: knownMm(source, 'bezel-gasket-wall') ?? FALLBACK_WALL_MM,
   }
 }
@@ -67,13 +59,13 @@ export function jointFigures(source: SectionSource, section: SectionCase): Joint
 export function assumedOf(source: SectionSource, boreMm: number): string[] {
   const { sheet, readout } = source
   const missing: [boolean, string][] = [
-    [!readout.facts.ok, `${openingWord(sheet)} ${formatMm(boreMm)}`],
+    [!readout.seat.ok, `${openingWord(sheet)} ${formatMm(boreMm)}`],
     [sheet.caseDiameterMm === null, 'case diameter'],
     [sheet.caseHeightMm === null, 'case height'],
     [sheet.dialOpeningMm === null, 'dial opening'],
     [knownMm(source, 'hands-below-seat') === null, 'hand height'],
     [
-      sheet.retention === 'press-in-bezel' &&
+      constructionOf(sheet.retention).bezel?.role === 'carries' &&
         (knownMm(source, 'neck-outer') === null || knownMm(source, 'bezel-inner') === null),
       'bezel over neck',
     ],
@@ -82,7 +74,7 @@ export function assumedOf(source: SectionSource, boreMm: number): string[] {
 }
 
 function openingWord(sheet: SectionSource['sheet']): string {
-  const opening = openingDimension(sheet)
+  const opening = constructionOf(sheet.retention).opening(sheet)
   return opening === 'bore' ? 'bore' : DIMENSIONS[opening].label.toLowerCase()
 }
 
@@ -90,12 +82,16 @@ function openingWord(sheet: SectionSource['sheet']): string {
 export function foundParts(source: SectionSource, section: SectionCase): DrawnParts {
   const { sheet, readout, tray } = source
   const mm = (id: DimensionId) => knownMm(source, id)
-  const shaped = sheet.retention === 'cemented' ? mm('crystal-length') : null
-  const diameterMm = shaped ?? mm('crystal-diameter') ?? readout.verdict?.pick.sizeMm ?? mm('skirt-outer')
+  const construction = constructionOf(sheet.retention)
+  const { ring } = construction
+  const diameterMm =
+    mm(construction.across(sheet, (id) => mm(id) !== null)) ??
+    readout.verdict?.pick.sizeMm ??
+    mm('skirt-outer')
   const edgeMm = mm('crystal-edge') ?? section.seatDepthMm
   const present = tray.crystalState !== 'missing' && diameterMm !== null
-  const skirted = sheet.retention === 'neck-and-bezel' && sheet.crystalMaterial === 'acrylic'
-  const ringed = ['tension-gasket', 'press-in-bezel', 'neck-and-bezel'].includes(sheet.retention) && !skirted
+  const ringed = ring.sealsWith(sheet.crystalMaterial)
+  const skirted = ring.takes && !ringed
   return {
     ring:
       ringed && tray.gasketPresent
@@ -131,20 +127,13 @@ function riseMm(source: SectionSource, edgeMm: number): number {
 export function foundHold(
   source: SectionSource,
   section: SectionCase,
-  parts: DrawnParts,
+  { crystal, ring }: DrawnParts,
   policy: FitPolicy,
 ): SqueezeState {
-  const { crystal, ring } = parts
   if (!ring) return 'good'
-  const material = source.sheet.gasketMaterial ?? 'nylon'
   if (!crystal) return 'loose'
-  if (source.sheet.retention === 'neck-and-bezel') {
-    const squeeze = 1 - (section.boreMm - crystal.diameterMm) / (2 * ring.wallMm)
-    const { low, high } = policy.neckSqueezeBands[material]
-    return squeezeState(squeeze, { lowMm: low, highMm: high })
-  }
-  const interferenceMm = crystal.diameterMm + 2 * ring.wallMm - section.boreMm
-  return squeezeState(interferenceMm, policy.interferenceBands[material])
+  const found = { crystalMm: crystal.diameterMm, wallMm: ring.wallMm, openingMm: section.boreMm }
+  return constructionOf(source.sheet.retention).foundHold(found, source.sheet, policy) ?? 'good'
 }
 
 export function plannedParts({ crystal, gasket, standing }: Candidate): DrawnParts {

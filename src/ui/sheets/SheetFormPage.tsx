@@ -1,6 +1,6 @@
 'use client'
 import { useRouter } from 'next/navigation'
-import { CASE_KINDS } from '@/core/intake/caseKinds'
+import { CASE_KINDS } from '@/core/construction/caseKinds'
 import { caseSheetDraft } from '@/core/records/caseSheetDraft'
 import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
 import { CASE_SHEET_GROUPS } from '@/core/records/caseSheetGroups'

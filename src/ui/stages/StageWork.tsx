@@ -37,10 +37,9 @@ export function StageWork({ bench, actions }: StageWorkProps) {
   const fittedBefore = view.fittedBefore.reduce((sum, h) => sum + h.count, 0)
   const weighPast = (pastCounts: boolean) =>
     void bench.change(actions.weighPast({ trayId: view.tray.id, pastCounts }))
-  const facts = view.readout.facts.ok ? view.readout.facts.facts : null
-  const shaped = facts?.held === 'cement' && facts.outline === 'shaped' ? facts : null
-  const verdict = shaped ? (
-    <SidesPanel facts={shaped} policy={view.policy} />
+  const sides = view.readout.seat.ok ? view.readout.seat.seat.sides : null
+  const verdict = sides ? (
+    <SidesPanel sides={sides} policy={view.policy} />
   ) : (
     <VerdictPanel
       verdict={view.readout.verdict}

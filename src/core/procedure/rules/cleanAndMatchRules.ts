@@ -1,3 +1,4 @@
+import { constructionOf } from '../../construction/constructions'
 import { hasHands } from '../../construction/kinds'
 import { CAUTIONS } from '../cautions'
 import type { StepRule } from '../Step'
@@ -51,7 +52,11 @@ export const CLEAN_AND_MATCH_RULES: readonly StepRule[] = [
     id: 'gasket-inspect',
     stage: 'clean',
     when: ({ crystalWork, crystalGasketNew, facts }) =>
-      crystalWork && facts.retention === 'tension-gasket' && facts.gasketPresent && !crystalGasketNew,
+      crystalWork &&
+      constructionOf(facts.retention).ring.takes &&
+      constructionOf(facts.retention).ring.mayServeAgain &&
+      facts.gasketPresent &&
+      !crystalGasketNew,
     title: 'Look the gasket over: cut, split, warped or hard means a new one',
     why: 'The old ring goes back in only when it is perfect.',
     tools: ['loupe'],
@@ -62,10 +67,7 @@ export const CLEAN_AND_MATCH_RULES: readonly StepRule[] = [
     id: 'seat-clean',
     stage: 'clean',
     when: ({ crystalWork }) => crystalWork,
-    title: ({ facts }) =>
-      facts.retention === 'cemented'
-        ? 'Old cement out of the rebate, down to metal'
-        : 'Seat cleaned down to metal',
+    title: ({ facts }) => constructionOf(facts.retention).cleanSeat,
     why: 'Dirt in the recess makes the new crystal sit high.',
     activeMinutes: 4,
     check: 'Seat bare all round.',
@@ -92,14 +94,10 @@ export const CLEAN_AND_MATCH_RULES: readonly StepRule[] = [
     id: 'match-gasket',
     stage: 'match',
     when: ({ crystalGasketNew }) => crystalGasketNew,
-    title: ({ facts }) =>
-      facts.retention === 'press-in-bezel'
-        ? 'Pick both gaskets, the pair that belongs to this bezel'
-        : 'Pick a new crystal gasket',
+    title: ({ facts }) => constructionOf(facts.retention).matchRing?.title ?? 'Pick a new crystal gasket',
     why: ({ facts, schools }) =>
-      facts.retention === 'press-in-bezel'
-        ? 'Gaskets of another bezel do not serve this one.'
-        : `Crystal gasket: ${schools['crystal-gasket'].because}.`,
+      constructionOf(facts.retention).matchRing?.why ??
+      `Crystal gasket: ${schools['crystal-gasket'].because}.`,
     activeMinutes: 2,
     school: 'crystal-gasket',
   },

@@ -2,15 +2,12 @@ import { isPressedOn, turns } from '../../construction/kinds'
 import { CAUTIONS } from '../cautions'
 import type { Job } from '../Job'
 import type { StepRule } from '../Step'
+import { constructionSteps } from './constructionSteps'
 
 /** Cures, minutes. Common practice. */
 const RING_CURE_MINUTES = 30
 const INSERT_CURE_MINUTES = 60
-/** Clear crystal cement in a rebate, minutes. From memory: the tube's own time counts. */
-const CRYSTAL_CURE_MINUTES = 60
 
-const fits = (job: Job, ...held: Job['facts']['retention'][]) =>
-  job.crystalWork && held.includes(job.facts.retention)
 const ringWork = ({ facts }: Job) => facts.asked.includes('chapter-ring') && facts.chapterRing !== 'none'
 
 /** Press in: everything that sits under the crystal first, then the crystal. */
@@ -57,86 +54,7 @@ export const PRESS_RULES: readonly StepRule[] = [
     waitMinutes: RING_CURE_MINUTES,
     school: 'ring-fixing',
   },
-  {
-    id: 'gasket-in-case',
-    stage: 'press-in',
-    when: (job) => fits(job, 'tension-gasket'),
-    title: ({ crystalGasketNew }) =>
-      crystalGasketNew ? 'New gasket into the case first' : 'Gasket back into the case first',
-    why: 'The crystal starts square only in a ring that already sits.',
-    activeMinutes: 2,
-  },
-  {
-    id: 'chapter-ring-in',
-    stage: 'press-in',
-    when: (job) => fits(job, 'press-in-bezel'),
-    title: 'Chapter ring and new gasket into the bezel, off the case',
-    why: 'Ring, gasket and crystal live in the bezel and go in together.',
-    activeMinutes: 3,
-  },
-  {
-    id: 'crystal-in',
-    stage: 'press-in',
-    when: (job) => fits(job, 'tension-gasket'),
-    title: 'Start the crystal square by hand, bevel up, then press; quarter turn, press again',
-    why: ({ schools, facts }) =>
-      facts.asked.includes('chapter-ring') && schools['ring-fixing'].option === 'crystal-clamps'
-        ? 'Presses are never quite parallel. Pressed a little further home it clamps the chapter ring.'
-        : 'Presses are never quite parallel; stop when it is home: more force only breaks it.',
-    tools: (_, { pressIn }) =>
-      pressIn.length > 0
-        ? pressIn
-        : ['pusher about 1 mm under the crystal', 'support clear of crystal and crown'],
-    cautions: [CAUTIONS.press, CAUTIONS.splinters],
-    activeMinutes: 6,
-    check: 'Rim the same all round.',
-  },
-  {
-    id: 'crystal-in',
-    stage: 'press-in',
-    when: (job) => fits(job, 'press-in-bezel'),
-    title: 'Press the crystal into the bezel, off the case',
-    why: 'The other order leaves the hands exposed under a press: do not.',
-    cautions: [CAUTIONS.press],
-    activeMinutes: 5,
-    check: 'Crystal level in its bezel.',
-  },
-  {
-    id: 'crystal-in',
-    stage: 'press-in',
-    when: (job) => fits(job, 'neck-and-bezel'),
-    title: ({ crystalGasketNew }) =>
-      crystalGasketNew
-        ? 'New gasket and crystal over the neck'
-        : 'Crystal over the neck: the acrylic is the seal',
-    why: 'The bezel will squeeze what sits on the neck, so it must sit square.',
-    activeMinutes: 3,
-  },
-  {
-    id: 'crystal-in',
-    stage: 'press-in',
-    when: (job) => fits(job, 'snap-acrylic', 'tension-ring-acrylic'),
-    title: ({ facts }) =>
-      facts.retention === 'snap-acrylic'
-        ? 'Squeeze the acrylic and let it spring into its groove'
-        : 'Press the acrylic in by its tension ring',
-    why: ({ facts }) =>
-      facts.retention === 'snap-acrylic'
-        ? 'Sprung evenly it grips all round.'
-        : 'Pressed on the dome it crazes: the ring carries the load.',
-    activeMinutes: 4,
-    check: 'It does not turn under a thumb.',
-  },
-  {
-    id: 'crystal-in',
-    stage: 'press-in',
-    when: (job) => fits(job, 'cemented'),
-    title: 'Thin bead of clear cement in the rebate, crystal in, excess off',
-    why: 'An even gap all round keeps the bead unseen.',
-    activeMinutes: 6,
-    waitMinutes: CRYSTAL_CURE_MINUTES,
-    check: 'Gap even on both axes.',
-  },
+  ...constructionSteps('in'),
 ]
 
 /** Align and refit the bezel. */
@@ -171,14 +89,7 @@ export const ALIGN_RULES: readonly StepRule[] = [
     why: 'Turned over it does not click.',
     activeMinutes: 2,
   },
-  {
-    id: 'bezel-gasket',
-    stage: 'align',
-    when: ({ bezelOff, facts }) => bezelOff && facts.retention === 'press-in-bezel',
-    title: 'New gasket under the bezel, keys to 12 and 6',
-    why: 'The second gasket seals bezel to case.',
-    activeMinutes: 2,
-  },
+  ...constructionSteps('bezelOn'),
   {
     id: 'bezel-light',
     stage: 'align',

@@ -1,11 +1,9 @@
+import { constructionOf } from '../../construction/constructions'
 import { isPressedOn, turns } from '../../construction/kinds'
+import { constructionSteps } from './constructionSteps'
 import { CAUTIONS } from '../cautions'
-import type { Job } from '../Job'
-import { turningBezelOff } from '../Job'
+import { turningBezelOff } from '../jobOf'
 import type { StepRule } from '../Step'
-
-const isHeld = (job: Job, ...held: Job['facts']['retention'][]) =>
-  job.crystalToRemove && held.includes(job.facts.retention)
 
 /** Measure, then take off: bezel, insert, crystal, magnifier. Thickness is read before anything presses on the glass. */
 export const REMOVE_RULES: readonly StepRule[] = [
@@ -91,65 +89,12 @@ export const REMOVE_RULES: readonly StepRule[] = [
     activeMinutes: 2,
     school: 'bezel-at-the-press',
   },
-  {
-    id: 'crystal-out',
-    stage: 'push-out',
-    when: (job) => isHeld(job, 'tension-gasket', 'tension-ring-acrylic'),
-    title: ({ facts }) =>
-      facts.crystalState === 'shattered'
-        ? 'Take out what is left of the crystal'
-        : 'Press the crystal out from inside',
-    why: 'Support outside the crystal, room for it to fall; a snap is normal.',
-    tools: (_, { pushOut }) =>
-      pushOut.length > 0
-        ? pushOut
-        : ['support outside the crystal', 'pusher inside, clear of a chapter ring'],
-    cautions: [CAUTIONS.splinters, CAUTIONS.press],
-    activeMinutes: 4,
-  },
-  {
-    id: 'crystal-out',
-    stage: 'push-out',
-    when: (job) => isHeld(job, 'snap-acrylic'),
-    title: 'Squeeze the acrylic at its rim and lift it out',
-    why: 'It is a little larger than its groove: squeezed, it comes free.',
-    tools: ['claw lift'],
-    activeMinutes: 3,
-  },
-  {
-    id: 'crystal-out',
-    stage: 'push-out',
-    when: (job) => isHeld(job, 'cemented'),
-    title: 'Loosen the old cement and press the crystal out from inside',
-    why: 'It is glued all round: pressed at one corner it breaks.',
-    cautions: [CAUTIONS.splinters],
-    activeMinutes: 8,
-  },
-  {
-    id: 'crystal-out',
-    stage: 'push-out',
-    when: (job) => isHeld(job, 'neck-and-bezel'),
-    title: 'Lift the crystal off the neck',
-    why: 'With the bezel off nothing holds it but the old gasket.',
-    cautions: [CAUTIONS.splinters],
-    activeMinutes: 2,
-  },
-  {
-    id: 'crystal-out',
-    stage: 'push-out',
-    when: (job) => isHeld(job, 'press-in-bezel'),
-    title: 'Press the crystal out of its bezel, off the case',
-    why: 'Off the case no hand stands under the press.',
-    cautions: [CAUTIONS.splinters, CAUTIONS.press],
-    activeMinutes: 4,
-  },
+  ...constructionSteps('out'),
   {
     id: 'crystal-gasket-out',
     stage: 'push-out',
     when: ({ crystalWork, facts }) =>
-      crystalWork &&
-      facts.gasketPresent &&
-      !['snap-acrylic', 'tension-ring-acrylic', 'cemented'].includes(facts.retention),
+      crystalWork && facts.gasketPresent && constructionOf(facts.retention).ring.takes,
     title: 'Crystal gasket out, kept to be measured',
     why: 'Its wall and height choose the next one.',
     activeMinutes: 1,
@@ -186,7 +131,7 @@ export const MEASURE_OUT_RULES: readonly StepRule[] = [
     id: 'measure-case',
     stage: 'clean',
     when: ({ crystalWork }) => crystalWork,
-    title: ({ facts }) => MEASURE_CASE[facts.retention],
+    title: ({ facts }) => constructionOf(facts.retention).measureCase,
     why: 'The case decides what fits; the old crystal may have been the wrong one.',
     tools: ['caliper', 'depth gauge'],
     activeMinutes: 4,
@@ -201,12 +146,3 @@ export const MEASURE_OUT_RULES: readonly StepRule[] = [
     activeMinutes: 3,
   },
 ]
-
-const MEASURE_CASE: Readonly<Record<Job['facts']['retention'], string>> = {
-  'tension-gasket': 'Read bore, opening with the gasket in, gasket wall, seat depth',
-  'neck-and-bezel': 'Read the neck, the bezel’s inside and the gasket wall',
-  'press-in-bezel': 'Read the bezel’s bore, both gaskets and where its keys stand',
-  'snap-acrylic': 'Read the groove and the height of the dome',
-  'tension-ring-acrylic': 'Read the bore and the height of the tension ring',
-  cemented: 'Read the rebate in two axes and its depth',
-}

@@ -1,23 +1,16 @@
 import Typography from '@mui/material/Typography'
 import type { SetPart } from '@/core/bezel/bezelSet'
 import { setProbability } from '@/core/bezel/bezelSet'
-import type { Retention } from '@/core/construction/kinds'
+import { constructionOf } from '@/core/construction/constructions'
 import type { Candidate } from '@/core/fit/Candidate'
-import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { figureOf } from '@/core/tray/caseFigures'
 import { formatMm, formatPercent } from '@/core/units/formatMm'
 import type { TrayView } from '@/services/tray/trayView'
 
-/** What of a bezel holds the crystal; a bezel that only sits round it has no say. */
-const HELD_BY: Readonly<Partial<Record<Retention, { name: string; dimension: DimensionId }>>> = {
-  'press-in-bezel': { name: 'bore', dimension: 'bezel-bore' },
-  'neck-and-bezel': { name: 'inside', dimension: 'bezel-inner' },
-}
-
 /** By whose figures the crystal is judged once a new bezel is out that holds it. */
 export function NewBezelNote({ view }: { view: TrayView }) {
   const { newBezel, sheet, readout } = view
-  const held = HELD_BY[sheet.retention]
+  const held = constructionOf(sheet.retention).bezel?.by
   if (!newBezel || !held) return null
   const figure = figureOf(held.dimension, readout.measured, sheet)
   const from =
@@ -39,10 +32,10 @@ export interface BezelSetNoteProps {
 
 /** Bezel, crystal and rings as the one set they are pressed on as, with the chance that all of them serve. */
 export function BezelSetNote({ view, crystal, ringId }: BezelSetNoteProps) {
-  const { retention } = view.sheet
-  const ringed = retention === 'press-in-bezel'
+  const { bezel } = constructionOf(view.sheet.retention)
+  const ringed = bezel?.role === 'carries'
   // A bezel over a neck that stays is no news: only a new one makes a set of it.
-  if (!ringed && !(retention === 'neck-and-bezel' && view.newBezel)) return null
+  if (!bezel || (!ringed && !view.newBezel)) return null
   const ring = view.shortlist?.bezelRings.find(({ gasket }) => gasket.id === ringId)
   const parts: readonly SetPart[] = [
     {

@@ -1,9 +1,9 @@
 import { styled } from '@mui/material/styles'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
-import { holdFigure } from '@/core/fit/holdFigure'
-import { STAND_HEADS, standFigure } from '@/core/fit/standFigure'
-import { formatMm, formatShare } from '@/core/units/formatMm'
+import type { ConstructionWords } from '@/core/construction/Construction'
+import { standFigure } from '@/core/fit/standFigure'
+import { formatMm } from '@/core/units/formatMm'
 
 /** rank, parts, fit, what holds it, rim, hands, drawer */
 export const SHORTLIST_COLUMNS = '20px minmax(110px,1fr) 40px 58px 52px 44px 72px'
@@ -49,6 +49,8 @@ const Row = styled('div')(({ theme }) => ({
 export interface PairRowProps {
   readonly candidate: Candidate
   readonly policy: FitPolicy
+  /** how this construction is spoken of */
+  readonly words: ConstructionWords
   readonly rank: string
   /** what warns of a fitting one, in a few words */
   readonly warning: string | null
@@ -62,12 +64,11 @@ export interface PairRowProps {
 
 /** One line of the shortlist: choosing it draws it in the section. */
 export function PairRow(props: PairRowProps) {
-  const { candidate, policy, rank, failures, warning, checked, focusable, lastTime, onChoose } = props
+  const { candidate, policy, words, rank, failures, warning, checked, focusable, lastTime, onChoose } = props
   const { crystal, standing } = candidate
   const rejected = failures.length > 0
-  const hold = holdFigure(candidate, policy)
-  const stand = standFigure(candidate, policy)
-  const held = candidate.held === 'ring' ? formatShare(candidate.squeeze) : hold.value
+  const { hold } = candidate
+  const stand = standFigure(candidate, words, policy)
   return (
     <Row
       role="radio"
@@ -92,8 +93,8 @@ export function PairRow(props: PairRowProps) {
         </span>
       </span>
       <Number label="fit" value={candidate.fitProbability.toFixed(2)} name="fit" />
-      <Number label={hold.title.toLowerCase()} value={held} name="squeeze" />
-      <Number label={STAND_HEADS[candidate.held]} value={stand?.value ?? '–'} name="rim" />
+      <Number label={hold.title.toLowerCase()} value={hold.value} name="squeeze" />
+      <Number label={words.stand} value={stand?.value ?? '–'} name="rim" />
       <Number
         label="hands"
         value={standing.handClearanceMm === null ? '?' : formatMm(standing.handClearanceMm)}
@@ -118,14 +119,14 @@ function crystalWords({ crystal }: Candidate): string {
   const sizes = [crystal.diameterMm, crystal.widthMm, crystal.edgeThicknessMm].flatMap((mm) =>
     mm === null ? [] : [formatMm(mm, 0.1)],
   )
-  return `${sizes.join(' × ')} ${words(crystal.profile)} ${words(crystal.material)}`
+  return `${sizes.join(' × ')} ${spelled(crystal.profile)} ${spelled(crystal.material)}`
 }
 
 /** What goes with the crystal, or else what is worth telling of it. */
 function ringWords({ crystal, gasket }: Candidate): string {
   const extras = [
     crystal.magnifier !== 'none' && `magnifier ${crystal.magnifier}`,
-    crystal.arCoating !== 'none' && `AR ${words(crystal.arCoating)}`,
+    crystal.arCoating !== 'none' && `AR ${spelled(crystal.arCoating)}`,
   ].filter((word) => word !== false)
   const ring =
     gasket &&
@@ -142,6 +143,6 @@ function ringWords({ crystal, gasket }: Candidate): string {
   return [ring, own, ...extras].filter(Boolean).join(', ') || crystal.code
 }
 
-function words(code: string): string {
+function spelled(code: string): string {
   return code.replaceAll('-', ' ')
 }

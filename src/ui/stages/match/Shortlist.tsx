@@ -3,8 +3,6 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
-import { HOLD_HEADS } from '@/core/fit/holdFigure'
-import { STAND_HEADS } from '@/core/fit/standFigure'
 import type { Candidate } from '@/core/fit/Candidate'
 import { isLastTime } from '@/core/fit/pairKey'
 import type { ShortlistView } from '@/services/tray/shortlistView'
@@ -37,7 +35,7 @@ export function Shortlist(props: ShortlistProps) {
   const { view, chosen, other, bezelRingId, busy, onChoose, onChooseBezelRing, onPick } = props
   const [whole, setWhole] = useState(false)
   const list = view.shortlist
-  if (!list) return <NothingToJudgeBy missing={view.readout.facts.ok ? null : view.readout.facts.missing} />
+  if (!list) return <NothingToJudgeBy missing={view.readout.seat.ok ? null : view.readout.seat.missing} />
   const fitting = whole ? list.fitting : list.fitting.slice(0, SHOWN_FITTING)
   const rejected = whole || fitting.length === 0 ? list.rejected : list.rejected.slice(0, SHOWN_NEAR)
   const listed = [...list.fitting, ...list.rejected.map((r) => r.candidate)]
@@ -77,7 +75,7 @@ export function Shortlist(props: ShortlistProps) {
         }}
       >
         <Typography variant="h2" component="h2">
-          {TITLES[list.held]}
+          {list.words.choice}
         </Typography>
         <Button
           variant="text"
@@ -102,7 +100,7 @@ export function Shortlist(props: ShortlistProps) {
       >
         <span />
         <span />
-        {['fit', HOLD_HEADS[list.held], STAND_HEADS[list.held], 'hands', 'drawer'].map((head) => (
+        {['fit', list.words.hold, list.words.stand, 'hands', 'drawer'].map((head) => (
           <Box key={head} sx={{ textAlign: 'right' }}>
             {head}
           </Box>
@@ -114,6 +112,7 @@ export function Shortlist(props: ShortlistProps) {
             key={`${row.candidate.crystal.id}-${row.candidate.gasket?.id ?? 0}`}
             {...row}
             policy={view.policy}
+            words={list.words}
             checked={isPair(row.candidate, chosen)}
             focusable={focusable === index}
             lastTime={isLastTime(row.candidate, view.readout.wishes)}
@@ -121,14 +120,14 @@ export function Shortlist(props: ShortlistProps) {
           />
         ))}
       </Box>
-      {whole && <RejectedBy counts={list.rejectedBy} />}
+      {whole && <RejectedBy counts={list.rejectedBy} missed={list.words.missed} />}
       {list.fittingCount === 0 && <OrderNearest view={view} />}
       <BezelRingChoice view={view} chosenId={bezelRingId} onChoose={onChooseBezelRing} />
       {chosenCandidate && <BezelSetNote view={view} crystal={chosenCandidate} ringId={bezelRingId} />}
       {chosenFitting && (
         <Box sx={{ mt: 1 }}>
           <Typography variant="h3" component="h3" sx={{ color: 'text.secondary', fontWeight: 400 }}>
-            {list.held === 'ring' ? 'Why this pair' : 'Why this one'}
+            {chosenFitting.gasket ? 'Why this pair' : 'Why this one'}
           </Typography>
           <Box component="ul" sx={{ m: 0, pl: 2.2, fontSize: 14 }}>
             {chosenFitting.reasons.map((reason) => (
@@ -150,10 +149,7 @@ export function Shortlist(props: ShortlistProps) {
             disabled={busy || view.tray.finishedAt !== null}
             onClick={onPick}
           >
-            {list.held === 'cement' || view.sheet.retention === 'snap-acrylic'
-              ? 'Pick and plan the fitting'
-              : 'Pick and plan the press'}{' '}
-            <KeyCap name="P" />
+            {list.pressed ? 'Pick and plan the press' : 'Pick and plan the fitting'} <KeyCap name="P" />
           </Button>
         </Box>
       )}
@@ -161,15 +157,14 @@ export function Shortlist(props: ShortlistProps) {
   )
 }
 
-function countText({ fittingCount, choicesInStock, rejectedCount, held }: ShortlistView): string {
-  const what = held === 'ring' ? 'pairs' : 'choices'
+function countText({
+  fittingCount,
+  choicesInStock,
+  rejectedCount,
+  fitting,
+  rejected,
+}: ShortlistView): string {
+  const ringed = [...fitting, ...rejected.map((r) => r.candidate)].some(({ gasket }) => gasket !== null)
+  const what = ringed ? 'pairs' : 'choices'
   return `${fittingCount} of ${choicesInStock.toLocaleString('en').replaceAll(',', ' ')} ${what} fit, ${rejectedCount} near`
-}
-
-/** What is chosen, by how the crystal is held. */
-const TITLES: Readonly<Record<ShortlistView['held'], string>> = {
-  ring: 'Crystal with gasket',
-  neck: 'Crystal for the neck',
-  acrylic: 'Acrylic for its seat',
-  cement: 'Crystal for the rebate',
 }

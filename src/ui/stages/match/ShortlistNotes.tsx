@@ -2,37 +2,24 @@ import Box from '@mui/material/Box'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import Typography from '@mui/material/Typography'
-import type { ConstraintName } from '@/core/fit/Candidate'
+import { constructionOf } from '@/core/construction/constructions'
 import type { DimensionId } from '@/core/readings/dimensionKinds'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { formatMm } from '@/core/units/formatMm'
 import type { ShortlistView } from '@/services/tray/shortlistView'
 import type { TrayView } from '@/services/tray/trayView'
 
-const REASON_WORDS: Readonly<Record<ConstraintName, string>> = {
-  interference: 'too loose or too tight',
-  'neck-squeeze': 'squeezed too little or too much',
-  'over-neck': 'skirt off the neck',
-  'neck-room': 'ring crushed at the neck',
-  oversize: 'too small to hold or too large',
-  'gap-along': 'gap along too small or too wide',
-  'gap-across': 'gap across too small or too wide',
-  'gap-corner': 'corners too sharp',
-  edge: 'edge too thick or too thin',
-  dome: 'dome too low',
-  'ring-height': 'metal ring too high or too low',
-  rim: 'rim too proud or sunk',
-  hands: 'too near the hands',
-  'gasket-bore': 'gasket off its bore',
-  'gasket-height': 'gasket too high or too low',
-  stock: 'drawer empty',
+export interface RejectedByProps {
+  readonly counts: ShortlistView['rejectedBy']
+  /** what each constraint is called when it was missed */
+  readonly missed: ShortlistView['words']['missed']
 }
 
 /** How many near misses fell to what. */
-export function RejectedBy({ counts }: { counts: ShortlistView['rejectedBy'] }) {
-  const parts = (Object.keys(REASON_WORDS) as ConstraintName[]).flatMap((name) => {
+export function RejectedBy({ counts, missed }: RejectedByProps) {
+  const parts = Object.entries(missed).flatMap(([name, words]) => {
     const count = counts[name]
-    return count ? [`${REASON_WORDS[name]} ${count}`] : []
+    return count ? [`${words} ${count}`] : []
   })
   return (
     <Typography variant="body2" sx={{ mt: 0.75, color: 'text.secondary' }}>
@@ -55,16 +42,16 @@ export function NothingToJudgeBy({ missing }: { missing: DimensionId | null }) {
 /** Nothing fits: what would. */
 export function OrderNearest({ view }: { view: TrayView }) {
   const empty = view.shortlist?.choicesInStock === 0
-  const ring = view.shortlist?.held === 'ring'
+  const orders = view.shortlist?.toOrder ?? []
   return (
     <Box sx={{ mt: 1 }}>
       <Typography sx={{ fontWeight: 700, color: 'warning.main' }}>
         {empty ? 'The drawers are empty.' : 'Nothing in the drawers fits.'}{' '}
-        {ring ? 'Nearest to order:' : 'The near ones say what a fitting one would need.'}
+        {orders.length > 0 ? 'Nearest to order:' : 'The near ones say what a fitting one would need.'}
       </Typography>
-      {ring && (
+      {orders.length > 0 && (
         <Box component="ul" className="figure" sx={{ m: 0, pl: 2.5, fontSize: 14 }}>
-          {view.orders.map((o) => (
+          {orders.map((o) => (
             <li key={o.gasketWallMm}>
               {formatMm(o.crystalDiameterMm, 0.1)} × {formatMm(o.crystalThicknessMm, 0.1)} with{' '}
               {o.gasketMaterial} {formatMm(o.gasketOuterDiameterMm, 0.1)}/{formatMm(o.gasketWallMm)}, fit{' '}
@@ -86,7 +73,7 @@ export interface BezelRingChoiceProps {
 /** The second ring of a removable bezel: it belongs to the bezel and is renewed with the first. */
 export function BezelRingChoice({ view, chosenId, onChoose }: BezelRingChoiceProps) {
   const rings = view.shortlist?.bezelRings ?? []
-  if (view.sheet.retention !== 'press-in-bezel') return null
+  if (constructionOf(view.sheet.retention).bezel?.role !== 'carries') return null
   const chosen = rings.find(({ gasket }) => gasket.id === chosenId)
   return (
     <Box sx={{ mt: 1.25 }}>

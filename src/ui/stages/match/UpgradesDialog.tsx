@@ -8,7 +8,6 @@ import Typography from '@mui/material/Typography'
 import type { ReactNode } from 'react'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { Upgrade } from '@/core/fit/upgrades'
-import { holdFigure } from '@/core/fit/holdFigure'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import { standFigure } from '@/core/fit/standFigure'
 import { formatMm } from '@/core/units/formatMm'
@@ -29,7 +28,7 @@ export function UpgradesDialog({ found, policy, onChoose, onClose }: UpgradesDia
   const shown = found.upgrades.slice(0, MOST_SHOWN)
   const [first] = shown
   const bar = found.pressureBar
-  const stands = first ? standFigure(first.candidate, policy) : null
+  const stands = first ? standFigure(first.candidate, found.words, policy) : null
   const rows: readonly Row[] = [
     [
       'Size',
@@ -41,15 +40,11 @@ export function UpgradesDialog({ found, policy, onChoose, onClose }: UpgradesDia
       ({ candidate: { gasket } }) => (gasket ? `${gasket.material} ${formatMm(gasket.wallMm)}` : 'none'),
     ],
     ['Fit', ({ candidate }) => candidate.fitProbability.toFixed(2)],
-    [
-      'Held by',
-      ({ candidate }) =>
-        `${holdFigure(candidate, policy).title.toLowerCase()} ${holdFigure(candidate, policy).value}`,
-    ],
+    ['Held by', ({ candidate: { hold } }) => `${hold.title.toLowerCase()} ${hold.value}`],
     [
       stands ? stands.title : 'Rim',
       ({ candidate }) => {
-        const stand = standFigure(candidate, policy)
+        const stand = standFigure(candidate, found.words, policy)
         return stand ? `${stand.value} ${stand.word}` : '–'
       },
     ],

@@ -1,11 +1,13 @@
+import { ringSeatOf } from '../../../../tests/factories/crystalSeats'
 import { jest } from '@jest/globals'
 import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
-import { caseFacts, NO_WISHES, stockCrystal, stockGasket } from '../../../../tests/factories/parts'
+import { NO_WISHES, stockCrystal, stockGasket } from '../../../../tests/factories/parts'
 import { renderInTheme } from '../../../../tests/jsdom/renderInTheme'
 import { BUILT_IN_POLICY } from '@/core/policy/ShopPolicy'
 import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { upgrades } from '@/core/fit/upgrades'
+import { tensionGasket } from '@/core/construction/tensionGasket'
 import { UpgradesDialog } from './UpgradesDialog'
 
 const CRYSTALS = [
@@ -17,10 +19,10 @@ const CRYSTALS = [
 function dialog(pressureBar: number | null, crystals = CRYSTALS) {
   const onChoose = jest.fn()
   const onClose = jest.fn()
-  const found = upgrades(crystals, [stockGasket()], caseFacts(), NO_WISHES, pressureBar, BUILT_IN_POLICY)
+  const found = upgrades(crystals, [stockGasket()], ringSeatOf(), NO_WISHES, pressureBar, BUILT_IN_POLICY)
   renderInTheme(
     <UpgradesDialog
-      found={{ ok: true, upgrades: found, pressureBar }}
+      found={{ ok: true, words: tensionGasket.words, upgrades: found, pressureBar }}
       policy={FIT_POLICY}
       onChoose={onChoose}
       onClose={onClose}

@@ -1,21 +1,21 @@
 import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
-import type { CementFacts } from '@/core/fit/CaseFacts'
+import type { SeatSides } from '@/core/fit/CrystalSeat'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
 import { formatMm } from '@/core/units/formatMm'
 
 export interface SidesPanelProps {
-  readonly facts: CementFacts
+  readonly sides: SeatSides
   readonly policy: FitPolicy
 }
 
 /** A shaped crystal has sides, not a size: what the rebate asks for along and across. */
-export function SidesPanel({ facts, policy }: SidesPanelProps) {
+export function SidesPanel({ sides, policy }: SidesPanelProps) {
   const { lowMm, highMm } = policy.cementGap
   const asked = (rebateMm: number) => formatMm(rebateMm - (lowMm + highMm), 0.1)
   const doubt = (u: number) => formatMm(COVERAGE_FACTOR * u)
-  const { length, width, cornerRadius } = facts
+  const { length, width, cornerRadius } = sides
   return (
     <Box component="section" aria-label="Size verdict">
       <Typography variant="body2" sx={{ color: 'text.secondary' }}>

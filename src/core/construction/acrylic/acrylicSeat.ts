@@ -1,0 +1,43 @@
+import type { CrystalSeat, Figure, SeatOutcome } from '../../fit/CrystalSeat'
+import { figureOf } from '../../tray/caseFigures'
+import type { CaseSheet } from '../../tray/CaseSheet'
+import type { MeasuredFigures } from '../../tray/measuredFigures'
+import { keptFigures } from '../keptFigures'
+import { seenFromSeat } from '../seenFromSeat'
+
+/** What an acrylic a little larger than itself sits in: a groove it is sprung into, or a bore its metal ring spreads it against. */
+export interface AcrylicSeat extends CrystalSeat {
+  readonly in: 'groove' | 'bore'
+  /** whole height of the old crystal */
+  readonly domeHeight: Figure | null
+  /** of the old metal ring */
+  readonly ringHeight: Figure | null
+}
+
+export function acrylicSeat(
+  into: AcrylicSeat['in'],
+  measured: MeasuredFigures,
+  sheet: CaseSheet,
+): SeatOutcome<AcrylicSeat> {
+  const opening = figureOf(into, measured, sheet)
+  if (!opening) return { ok: false, missing: into }
+  const seen = seenFromSeat(measured, sheet)
+  const domeHeight = figureOf('dome-height', measured, sheet)
+  const ringHeight = figureOf('ring-height', measured, sheet)
+  return {
+    ok: true,
+    seat: {
+      retention: sheet.retention,
+      across: opening,
+      opening,
+      level: domeHeight,
+      rimAbove: null,
+      sides: null,
+      figures: keptFigures(seen, { [into]: opening, 'dome-height': domeHeight, 'ring-height': ringHeight }),
+      in: into,
+      domeHeight,
+      ringHeight,
+      ...seen,
+    },
+  }
+}

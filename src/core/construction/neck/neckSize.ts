@@ -1,0 +1,49 @@
+import type { Fractions } from '../../fit/Window'
+import type { FitPolicy } from '../../fit/fitPolicy'
+import { figureOf } from '../../tray/caseFigures'
+import type { CaseSheet } from '../../tray/CaseSheet'
+import type { MeasuredFigures } from '../../tray/measuredFigures'
+import type { SeatSize } from '../../tray/SeatSize'
+
+/** How the size of a crystal over a neck follows from bezel, neck and what is squeezed. */
+export function neckSize(measured: MeasuredFigures, sheet: CaseSheet, policy: FitPolicy): SeatSize | null {
+  return sheet.crystalMaterial === 'acrylic'
+    ? cupOnNeck(measured, sheet, policy)
+    : glassUnderBezel(measured, sheet, policy)
+}
+
+function middleSqueeze({ low, high }: Fractions) {
+  return { value: (low + high) / 2, standardUncertainty: (high - low) / 4 }
+}
+
+/** D = bezel − 2·wall·(1 − q). */
+function glassUnderBezel(measured: MeasuredFigures, sheet: CaseSheet, policy: FitPolicy): SeatSize | null {
+  const wall = figureOf('gasket-wall', measured, sheet)
+  if (!wall) return null
+  const q = middleSqueeze(policy.neckSqueezeBands[sheet.gasketMaterial ?? 'nylon'])
+  const above = {
+    valueMm: -2 * wall.valueMm * (1 - q.value),
+    standardUncertaintyMm: Math.hypot(
+      2 * (1 - q.value) * wall.standardUncertaintyMm,
+      2 * wall.valueMm * q.standardUncertainty,
+    ),
+  }
+  return { seat: 'bezel', dimension: 'bezel-inner', above }
+}
+
+/** Outside of the skirt: neck + (bezel − neck) / (1 − q), as far as it stands over the bezel. */
+function cupOnNeck(measured: MeasuredFigures, sheet: CaseSheet, policy: FitPolicy): SeatSize | null {
+  const neck = figureOf('neck-outer', measured, sheet)
+  const bezel = figureOf('bezel-inner', measured, sheet)
+  if (!neck || !bezel) return null
+  const q = middleSqueeze(policy.skirtSqueeze)
+  const roomMm = bezel.valueMm - neck.valueMm
+  const above = {
+    valueMm: roomMm / (1 - q.value) - roomMm,
+    standardUncertaintyMm: Math.hypot(
+      (roomMm * q.standardUncertainty) / (1 - q.value) ** 2,
+      (neck.standardUncertaintyMm * q.value) / (1 - q.value),
+    ),
+  }
+  return { seat: 'neck', dimension: 'bezel-inner', above }
+}

@@ -1,0 +1,74 @@
+import { gasketHeightSuits, gasketSuitsBore, interferenceProbability, rimProbability } from './assessPair'
+import type { FitPolicy } from '../../fit/fitPolicy'
+import type { Underside } from '../../fit/handClearance'
+import { handsProbability, magnifierPlaceMm, undersideReachMm } from '../../fit/handClearance'
+import type { RingSeat } from './ringSeat'
+import type { StockCrystal, StockGasket } from '../../fit/parts'
+
+/** What of a crystal its fit depends on. */
+type CrystalShape = Pick<StockCrystal, 'edgeThicknessMm'> & Underside
+
+/** Probability of each constraint of one gasket with any shape of crystal. */
+export interface PairOdds {
+  /** in the order assessPair lists them; hands only where they were measured */
+  readonly names: readonly string[]
+  /**
+   * Fills `into` with one probability a name.
+   * @param stock - 1 when both are in their drawers, else 0
+   * @returns their product, the same to the last bit as assessPair's
+   */
+  readonly of: (shape: CrystalShape, stock: 0 | 1, into: Float64Array) => number
+}
+
+/**
+ * Odds of a case against any pair. The drawers hold few different diameters, thicknesses and walls: the normal
+ * integrals run once a value, not once a pair.
+ */
+export function oddsOf(seat: RingSeat, policy: FitPolicy): (gasket: StockGasket) => PairOdds {
+  const magnifierAtMm = magnifierPlaceMm(seat)
+  const tables = new Map<string, Map<number, number>>()
+  const remembered = (key: string, work: (value: number) => number) => {
+    const known = tables.get(key) ?? new Map<number, number>()
+    tables.set(key, known)
+    return (value: number): number => {
+      const before = known.get(value)
+      if (before !== undefined) return before
+      const now = work(value)
+      known.set(value, now)
+      return now
+    }
+  }
+  return (gasket) => {
+    const { wallMm, material, footMm, heightMm } = gasket
+    const interference = remembered(`interference ${wallMm} ${material}`, (diameterMm) =>
+      interferenceProbability({ diameterMm }, gasket, seat, policy),
+    )
+    const rim = remembered(`rim ${footMm}`, (edgeThicknessMm) =>
+      rimProbability({ edgeThicknessMm }, gasket, seat, policy),
+    )
+    const height = remembered(`height ${heightMm} ${footMm}`, (edgeThicknessMm) =>
+      gasketHeightSuits(gasket, { edgeThicknessMm }, seat, policy) ? 1 : 0,
+    )
+    const hands = seat.handsBelowSeat
+      ? remembered(`hands ${footMm}`, (reachMm) => handsProbability(reachMm, footMm, seat, policy))
+      : null
+    const bore = gasketSuitsBore(gasket, seat, policy) ? 1 : 0
+    return {
+      names: hands
+        ? ['interference', 'rim', 'hands', 'gasket-bore', 'gasket-height', 'stock']
+        : ['interference', 'rim', 'gasket-bore', 'gasket-height', 'stock'],
+      of(shape, stock, into) {
+        let at = 0
+        into[at++] = interference(shape.diameterMm)
+        into[at++] = rim(shape.edgeThicknessMm)
+        if (hands) into[at++] = hands(undersideReachMm(shape, magnifierAtMm))
+        into[at++] = bore
+        into[at++] = height(shape.edgeThicknessMm)
+        into[at++] = stock
+        let product = 1
+        for (let i = 0; i < at; i++) product *= into[i] ?? 0
+        return product
+      },
+    }
+  }
+}

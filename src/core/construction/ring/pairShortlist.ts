@@ -1,0 +1,151 @@
+import type { FitWishes } from '../../fit/FitWishes'
+import { USUALLY_SHOWN } from '../../fit/judgedShortlist'
+import type { RingCandidate } from './assessPair'
+import { ringFailure } from './ringWords'
+import type { RingSeat } from './ringSeat'
+import { assessPair, rimStandMm } from './assessPair'
+import { rejectedCandidate } from '../../fit/rejectedCandidate'
+import type { Shortlist, ShortlistOptions } from '../../fit/shortlistTypes'
+import type { FitPolicy } from '../../fit/fitPolicy'
+import { bestFew } from '../../fit/bestFew'
+import type { PairOdds } from './pairOdds'
+import { oddsOf } from './pairOdds'
+import type { StockCrystal, StockGasket } from '../../fit/parts'
+import { pairKey, probabilityRank } from '../../fit/pairKey'
+import type { StockIndex } from '../../fit/stockIndex'
+
+/** A pair whose interference lies this far outside its band is not even a near miss, mm. */
+const NEAR_MISS_MM = 0.12
+/** A gasket this far off the bore is not even a near miss, mm. */
+const NEAR_GASKET_MM = 0.3
+
+/**
+ * Searches crystals and gaskets together for one case.
+ * Gaskets that cannot go into the bore are dropped first; for each that is left only shapes of crystal whose
+ * interference can come near its band are looked at, each once for all lines of that shape, and only pairs that are
+ * shown are assessed in full. The answer is the same as that of assessing every near pair and sorting them all.
+ */
+export function pairShortlist(
+  index: StockIndex,
+  seat: RingSeat,
+  wishes: FitWishes,
+  { policy, most = USUALLY_SHOWN }: ShortlistOptions,
+): Shortlist<RingCandidate> {
+  const fitting = bestFew<RingCandidate>(most)
+  const rejected = bestFew<RingCandidate>(most)
+  const counts = new Map<string, number>()
+  let [fittingCount, rejectedCount] = [0, 0]
+  const oddsFor = oddsOf(seat, policy)
+  const odds = new Float64Array(MOST_CONSTRAINTS)
+
+  const judge = (shape: number, gasket: StockGasket, { names, of }: PairOdds, stock: 0 | 1) => {
+    const first = index.crystals[index.starts[shape] ?? 0]
+    const lines = linesOf(index, shape, gasket, stock)
+    if (!first || lines === 0) return
+    const probability = of(first, stock, odds)
+    const fits = probability >= policy.leastProbability
+    const rank = probabilityRank(probability)
+    const { failing, worst } = failingOf(odds, names.length, policy)
+    if (fits) fittingCount += lines
+    else {
+      rejectedCount += lines
+      const name = names[worst]
+      if (name) counts.set(name, (counts.get(name) ?? 0) + lines)
+    }
+    const few = fits ? fitting : rejected
+    const start = fits ? [] : [failing]
+    if (!few.mayEnter([...start, rank])) return
+    const standing = { rimMm: rimStandMm(first, gasket, seat) }
+    for (const crystal of crystalsOf(index, shape)) {
+      if (stockOf(crystal, gasket) !== stock) continue
+      const key = pairKey({ crystal, gasket, probability, standing }, wishes, policy)
+      few.offer([...start, ...key], () => assessPair(crystal, gasket, seat, policy))
+    }
+  }
+
+  for (const gasket of gasketsNear(index, seat)) {
+    const gasketOdds = oddsFor(gasket)
+    const { leastMm, mostMm } = diameterRange(gasket, seat, policy)
+    const end = firstAtLeast(index.diameters, mostMm)
+    for (let shape = firstAtLeast(index.diameters, leastMm); shape < end; shape++) {
+      judge(shape, gasket, gasketOdds, 1)
+      judge(shape, gasket, gasketOdds, 0)
+    }
+  }
+  return {
+    fitting: fitting.items(),
+    fittingCount,
+    // Only what is shown is put into words: most near misses never are.
+    rejected: rejected
+      .items()
+      .map((pair) => rejectedCandidate(pair, (name) => ringFailure(name, pair, seat, policy), policy)),
+    rejectedCount,
+    rejectedBy: Object.fromEntries(counts),
+  }
+}
+
+function stockOf(crystal: StockCrystal, gasket: StockGasket): 0 | 1 {
+  return crystal.quantity >= 1 && gasket.quantity >= 1 ? 1 : 0
+}
+
+function crystalsOf({ crystals, starts }: StockIndex, shape: number): readonly StockCrystal[] {
+  return crystals.slice(starts[shape], starts[shape + 1])
+}
+
+/** Lines of a shape that are there together with the gasket, or that are not. */
+function linesOf({ starts, inStock }: StockIndex, shape: number, gasket: StockGasket, stock: 0 | 1): number {
+  const all = (starts[shape + 1] ?? 0) - (starts[shape] ?? 0)
+  const there = gasket.quantity >= 1 ? (inStock[shape] ?? 0) : 0
+  return stock === 1 ? there : all - there
+}
+
+const MOST_CONSTRAINTS = 8
+
+/** How many constraints speak against a pair (at least one, see failingConstraints), and which is the worst. */
+function failingOf(
+  odds: Float64Array,
+  count: number,
+  { leastProbability }: FitPolicy,
+): { failing: number; worst: number } {
+  let [failing, worst] = [0, 0]
+  for (let i = 0; i < count; i++) {
+    const probability = odds[i] ?? 0
+    if (probability < leastProbability) failing++
+    if (probability < (odds[worst] ?? 0)) worst = i
+  }
+  return { failing: Math.max(1, failing), worst }
+}
+
+/** Gaskets that go into this bore, or nearly. */
+function gasketsNear({ gaskets }: StockIndex, seat: Pick<RingSeat, 'bore'>): readonly StockGasket[] {
+  return gaskets.filter((gasket) => isGasketNear(gasket, seat))
+}
+
+export function isGasketNear(
+  { outerDiameterMm }: Pick<StockGasket, 'outerDiameterMm'>,
+  { bore }: Pick<RingSeat, 'bore'>,
+): boolean {
+  return Math.abs(outerDiameterMm - bore.valueMm) <= NEAR_GASKET_MM
+}
+
+/** Crystal diameters that come near a gasket's band: from the first up to, not with, the second. */
+export function diameterRange(
+  gasket: StockGasket,
+  seat: Pick<RingSeat, 'bore'>,
+  policy: FitPolicy,
+): { leastMm: number; mostMm: number } {
+  const band = policy.interferenceBands[gasket.material]
+  const openingMm = seat.bore.valueMm - 2 * gasket.wallMm
+  return { leastMm: openingMm + band.lowMm - NEAR_MISS_MM, mostMm: openingMm + band.highMm + NEAR_MISS_MM }
+}
+
+function firstAtLeast(diameters: Float64Array, diameterMm: number): number {
+  let low = 0
+  let high = diameters.length
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if ((diameters[middle] ?? Infinity) < diameterMm) low = middle + 1
+    else high = middle
+  }
+  return low
+}

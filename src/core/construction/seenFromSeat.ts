@@ -1,0 +1,17 @@
+import type { SeenFromSeat } from '../fit/CrystalSeat'
+import { figureOf } from '../tray/caseFigures'
+import type { CaseSheet } from '../tray/CaseSheet'
+import type { MeasuredFigures } from '../tray/measuredFigures'
+
+/** The longest hand ends this far inside the dial opening, mm. From memory. */
+const HANDS_INSIDE_OPENING_MM = 1.4
+
+/** What every construction has to know of hands, date and the crystal that came out. */
+export function seenFromSeat(measured: MeasuredFigures, sheet: CaseSheet): SeenFromSeat {
+  return {
+    handReachMm: sheet.dialOpeningMm === null ? null : sheet.dialOpeningMm / 2 - HANDS_INSIDE_OPENING_MM,
+    dateRadiusMm: sheet.dateRadiusMm,
+    handsBelowSeat: figureOf('hands-below-seat', measured, sheet),
+    foundThickness: figureOf('crystal-edge', measured, sheet),
+  }
+}

@@ -1,0 +1,20 @@
+import type { ArCoating, Magnifier } from '../construction/kinds'
+import type { CrystalMaterial, CrystalProfile } from './parts'
+
+/** What the owner and the shop would rather have, all else being equal. */
+export interface FitWishes {
+  /** size of the verdict: among equals the pair nearest to it comes first, mm */
+  readonly sizeMm: number | null
+  readonly material: CrystalMaterial | null
+  readonly profile: CrystalProfile | null
+  /** as the old crystal had them; null when nobody looked */
+  readonly magnifier: Magnifier | null
+  readonly arCoating: ArCoating | null
+  readonly gasketColour: string | null
+  /** what went home in this case last time */
+  readonly lastTime: {
+    readonly crystalId: number
+    readonly gasketId: number | null
+    readonly successes: number
+  } | null
+}

@@ -1,0 +1,61 @@
+import { constructionOf } from '../construction/constructions'
+import { hasCell, isPressedOn, turns } from '../construction/kinds'
+import type { Job } from './Job'
+import type { JobFacts } from './JobFacts'
+import type { SchoolChoices, SchoolId, SchoolStand } from './schools'
+import { SCHOOL_IDS } from './schools'
+import { schoolStand } from './schoolStand'
+
+export function jobOf(facts: JobFacts, choices: SchoolChoices = {}): Job {
+  const schools = Object.fromEntries(SCHOOL_IDS.map((id) => [id, schoolStand(id, facts, choices)])) as Record<
+    SchoolId,
+    SchoolStand
+  >
+  const asks = (...wanted: JobFacts['asked'][number][]) => wanted.some((w) => facts.asked.includes(w))
+  const crystalBroke = facts.crystalState === 'cracked' || facts.crystalState === 'shattered'
+  const fixedRing = asks('chapter-ring') && facts.chapterRing !== 'none'
+  const crystalWork = asks('crystal', 'gasket') || fixedRing
+  const insertWork = asks('insert') && facts.insertMaterial !== 'none'
+  const frontLoader = facts.backKind === 'one-piece-front-loader'
+  const throughBezel = constructionOf(facts.retention).bezel !== null
+  const bezelOff =
+    (isPressedOn(facts.bezelKind) || facts.bezelKind === 'screwed') &&
+    (asks('bezel-off') ||
+      asks('bezel') ||
+      (insertWork && schools['insert-removal'].option === 'push-out') ||
+      (crystalWork && (throughBezel || schools['bezel-at-the-press'].option === 'off')))
+  // A bezel that holds the crystal lifts off from the front: only then may the movement stay where it is.
+  const movementOut =
+    (crystalWork && (!throughBezel || facts.crystalState !== 'whole')) ||
+    asks('marker') ||
+    (asks('magnifier-off') && facts.magnifier !== 'none')
+  const resealing = asks('reseal')
+  const backOff = !frontLoader && (movementOut || resealing || asks('battery'))
+  return {
+    facts,
+    schools,
+    crystalWork,
+    crystalToRemove: crystalWork && facts.crystalState !== 'missing',
+    crystalBroke,
+    bezelOff,
+    insertWork,
+    shellOff: facts.bezelKind === 'resin-shell' && (asks('resin-shell') || crystalWork || backOff),
+    backOff,
+    movementOut,
+    frontLoader,
+    cellOut: hasCell(facts.movementKind) && (asks('battery') || movementOut),
+    crystalGasketNew: crystalWork && gasketIsNew(facts, schools['crystal-gasket'].option, crystalBroke),
+    backSealNew: backOff && facts.backSeal !== 'none' && schools['back-seal'].option === 'renew',
+  }
+}
+
+function gasketIsNew(facts: JobFacts, policy: string, crystalBroke: boolean): boolean {
+  if (!constructionOf(facts.retention).ring.sealsWith(facts.crystalMaterial)) return false
+  if (policy === 'renew-always' || facts.asked.includes('gasket') || !facts.gasketPresent) return true
+  return policy === 'renew-when-damaged' && crystalBroke
+}
+
+/** True when a turning bezel is part of what comes off. */
+export function turningBezelOff(job: Job): boolean {
+  return job.bezelOff && turns(job.facts.bezelKind)
+}
