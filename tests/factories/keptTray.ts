@@ -1,5 +1,5 @@
 import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
-import type { DimensionId } from '@/core/readings/dimensionKinds'
+import type { DimensionId } from '@/core/readings/dimensions'
 import type { KeptReading, KeptTray } from '@/core/tray/KeptTray'
 import { caseSheet } from './caseSheet'
 

@@ -1,5 +1,5 @@
 import type { Figure, SeenFromSeat } from '../fit/CrystalSeat'
-import type { DimensionId } from '../readings/dimensionKinds'
+import type { DimensionId } from '../readings/dimensions'
 
 /** What a seat was judged by, by name: its own figures, and what every construction looks at. */
 export function keptFigures(

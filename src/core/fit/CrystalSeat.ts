@@ -1,6 +1,6 @@
 import type { Retention } from '../construction/kinds'
 import type { Estimate } from '../measure/Estimate'
-import type { DimensionId } from '../readings/dimensionKinds'
+import type { DimensionId } from '../readings/dimensions'
 
 /**
  * Where a figure came from: measured on this tray, from the case sheet, as the supplier of a new part gives it, worked

@@ -1,4 +1,4 @@
-import type { DimensionId } from '../readings/dimensionKinds'
+import type { DimensionId } from '../readings/dimensions'
 
 /** What a picture on the gauge sheet can show, and from which side its circle is seen. */
 export const PHOTO_DIMENSIONS = {

@@ -1,4 +1,4 @@
-import { DIMENSIONS } from '../readings/dimensions'
+import { DIMENSION_IDS, DIMENSIONS } from '../readings/dimensions'
 import { placeLine } from './placeLine'
 
 const ends = (dimension: Parameters<typeof placeLine>[0], placeIndex: number) => {
@@ -36,7 +36,8 @@ describe('placeLine', () => {
   })
 
   it('draws every place that is a direction or on the rim', () => {
-    for (const { id, directionsDeg, roundDeg, places } of Object.values(DIMENSIONS)) {
+    for (const id of DIMENSION_IDS) {
+      const { directionsDeg, roundDeg, places } = DIMENSIONS[id]
       if (directionsDeg || roundDeg) {
         for (const index of places.keys()) expect(placeLine(id, index, 10)).not.toBeNull()
       }

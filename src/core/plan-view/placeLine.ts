@@ -1,4 +1,4 @@
-import type { DimensionId } from '../readings/dimensionKinds'
+import type { DimensionId } from '../readings/dimensions'
 import { DIMENSIONS } from '../readings/dimensions'
 import { requirePositive } from '../guard/require'
 import { planPoint } from './planViewGeometry'

@@ -1,6 +1,6 @@
 import { formatMm } from '../units/formatMm'
 import { parseReading } from '../units/parseReading'
-import type { Dimension } from './dimensionKinds'
+import type { Dimension } from './Dimension'
 
 export type ReadingCheck =
   /** `note` says what was done to the figure, as that inches were converted; null when nothing was */

@@ -1,5 +1,4 @@
-import type { Dimension, DimensionId } from './dimensionKinds'
-import { DIMENSION_IDS } from './dimensionKinds'
+import type { Dimension } from './Dimension'
 import { BEZEL_DIMENSIONS } from './table/bezelDimensions'
 import { CASE_DIMENSIONS } from './table/caseDimensions'
 import { CRYSTAL_DIMENSIONS } from './table/crystalDimensions'
@@ -7,16 +6,19 @@ import { SEAL_DIMENSIONS } from './table/sealDimensions'
 
 /**
  * What is read of every construction, where and with what. Ranges are those of wristwatch and pocket-watch cases: from
- * memory. Places, order and instruments: common practice.
+ * memory. Places, order and instruments: common practice. A dimension added to a table is known everywhere: to the bar,
+ * the case sheet, its form and its column.
  */
-const TABLE: Readonly<Record<DimensionId, Omit<Dimension, 'id'>>> = {
-  ...CASE_DIMENSIONS,
+const TABLE = {
   ...CRYSTAL_DIMENSIONS,
+  ...CASE_DIMENSIONS,
   ...BEZEL_DIMENSIONS,
   ...SEAL_DIMENSIONS,
 }
 
-export const DIMENSIONS = Object.fromEntries(
-  DIMENSION_IDS.map((id) => [id, { id, ...TABLE[id] }]),
-  // Made of the very list of ids: every one is there.
-) as Readonly<Record<DimensionId, Dimension>>
+export type DimensionId = keyof typeof TABLE
+
+export const DIMENSIONS: Readonly<Record<DimensionId, Dimension>> = TABLE
+
+// The keys of the very table.
+export const DIMENSION_IDS = Object.keys(TABLE) as DimensionId[]

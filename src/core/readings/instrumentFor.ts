@@ -1,5 +1,5 @@
 import type { InstrumentKind } from '../measure/InstrumentSpec'
-import type { DimensionId } from './dimensionKinds'
+import type { DimensionId } from './dimensions'
 import { DIMENSIONS } from './dimensions'
 
 /**

@@ -12,7 +12,7 @@ import type {
 import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
 import type { AskedFor } from '../intake/jobWords'
 import { ASKED_FOR } from '../intake/jobWords'
-import type { DimensionId } from './dimensionKinds'
+import type { DimensionId } from './dimensions'
 import { DIMENSIONS } from './dimensions'
 
 export interface PlanFacts {

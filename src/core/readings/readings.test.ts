@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { checkReading } from './checkReading'
-import { DIMENSION_IDS } from './dimensionKinds'
+import { DIMENSION_IDS } from './dimensions'
 import { DIMENSIONS } from './dimensions'
 import type { ReadingTarget } from './readingPlan'
 import { instrumentFor } from './instrumentFor'

@@ -1,7 +1,7 @@
 import type { Asked } from '../construction/Construction'
 import { CONSTRUCTIONS } from '../construction/constructions'
 import { BEZEL_KINDS } from '../construction/kinds'
-import type { DimensionId } from '../readings/dimensionKinds'
+import type { DimensionId } from '../readings/dimensions'
 import type { Shown } from './Field'
 
 export const PRESSED = ['fixed-friction', 'crystal-retaining', 'rotating-click', 'rotating-friction']
@@ -29,11 +29,6 @@ export function whereBuiltSo(dimension: DimensionId): Shown[] {
     ...shown('unless-round', { field: 'crystalOutline', isOneOf: ['round'] }),
     ...shown('unless-shaped', { field: 'crystalOutline', isOneOf: ['shaped'] }),
   ]
-}
-
-/** Whatever bezel a case has goes over a neck, whether it holds the crystal, carries it or only turns. */
-export function whereBuiltSoOrBezel(dimension: DimensionId): Shown[] {
-  return [...whereBuiltSo(dimension), HAS_BEZEL]
 }
 
 /** Of a crystal that may be read along its sides: what its outline is has to be said. */

@@ -1,8 +1,16 @@
+import type { DimensionPart } from '../readings/Dimension'
+import { DIMENSIONS } from '../readings/dimensions'
+import { SHEET_DIMENSIONS, sheetField } from '../readings/sheetFigures'
+
 /** Fields that are asked and shown together. */
 export interface FieldGroup {
   readonly title: string
   /** in the order they are asked */
   readonly names: readonly string[]
+}
+
+function figuresOf(part: DimensionPart): string[] {
+  return SHEET_DIMENSIONS.filter((id) => DIMENSIONS[id].part === part).map(sheetField)
 }
 
 /** A case sheet by the parts of the case, in the order a technician meets them: from the case over the crystal to the crown. */
@@ -17,7 +25,6 @@ export const CASE_SHEET_GROUPS: readonly FieldGroup[] = [
       'caseDiameterMm',
       'caseHeightMm',
       'dialOpeningMm',
-      'handsBelowSeatMm',
     ],
   },
   {
@@ -30,36 +37,13 @@ export const CASE_SHEET_GROUPS: readonly FieldGroup[] = [
       'dateRadiusMm',
       'arCoating',
       'crystalOutline',
-      'crystalDiameterMm',
-      'crystalLengthMm',
-      'crystalWidthMm',
-      'crystalEdgeMm',
-      'crystalCentreMm',
       'undersideRiseMm',
-      'domeHeightMm',
-      'skirtInnerMm',
-      'skirtOuterMm',
-      'ringHeightMm',
+      ...figuresOf('crystal'),
     ],
   },
   {
     title: 'Where the crystal sits',
-    names: [
-      'boreMm',
-      'seatDepthMm',
-      'neckOuterMm',
-      'grooveMm',
-      'rebateLengthMm',
-      'rebateWidthMm',
-      'rebateDepthMm',
-      'rebateCornerMm',
-      'gasketSection',
-      'gasketMaterial',
-      'gasketColour',
-      'gasketWallMm',
-      'gasketHeightMm',
-      'gasketOuterMm',
-    ],
+    names: [...figuresOf('case'), 'gasketSection', 'gasketMaterial', 'gasketColour', ...figuresOf('gasket')],
   },
   {
     title: 'Bezel, insert and chapter ring',
@@ -68,25 +52,13 @@ export const CASE_SHEET_GROUPS: readonly FieldGroup[] = [
       'bezelEntry',
       'bezelFamily',
       'bezelClicks',
-      'bezelInnerMm',
-      'bezelBoreMm',
-      'bezelOuterMm',
-      'bezelGasketWallMm',
-      'keySpacingMm',
-      'keyWidthMm',
+      ...figuresOf('bezel'),
       'insertMaterial',
       'insertHold',
       'insertForm',
-      'insertOuterMm',
-      'insertInnerMm',
-      'insertThicknessMm',
-      'recessOuterMm',
-      'recessInnerMm',
-      'recessDepthMm',
+      ...figuresOf('insert'),
       'chapterRing',
-      'chapterRingInnerMm',
-      'chapterRingOuterMm',
-      'chapterRingHeightMm',
+      ...figuresOf('chapter-ring'),
     ],
   },
   {
@@ -102,11 +74,7 @@ export const CASE_SHEET_GROUPS: readonly FieldGroup[] = [
       'backScrewCount',
       'twoPartBack',
       'backSeal',
-      'backRingInnerMm',
-      'backRingSectionMm',
-      'backGrooveInnerMm',
-      'backGrooveWidthMm',
-      'backGrooveDepthMm',
+      ...figuresOf('back-seal'),
     ],
   },
   {
@@ -118,9 +86,7 @@ export const CASE_SHEET_GROUPS: readonly FieldGroup[] = [
       'stemReleaseCrown',
       'crownKind',
       'crownHour',
-      'crownTubeMm',
-      'crownBoreMm',
-      'crownRoomMm',
+      ...figuresOf('crown'),
       'pusherHours',
     ],
   },

@@ -22,10 +22,11 @@ import type {
 import type { FigureOrigin } from '../fit/CrystalSeat'
 import type { CrystalMaterial, CrystalProfile, GasketMaterial, GasketSection } from '../fit/parts'
 import type { BackKind } from '../opening/backKinds'
-import type { DimensionId } from '../readings/dimensionKinds'
+import type { DimensionId } from '../readings/dimensions'
+import type { SheetFigures } from '../readings/sheetFigures'
 
 /** What is known of one case reference. Lengths mm; null means nobody has measured or looked yet. */
-export interface CaseSheet {
+export interface CaseSheet extends SheetFigures {
   readonly id: number
   readonly maker: string
   readonly reference: string
@@ -67,13 +68,7 @@ export interface CaseSheet {
   readonly insertHold: InsertHold | null
   readonly caseDiameterMm: number | null
   readonly caseHeightMm: number | null
-  readonly boreMm: number | null
-  readonly seatDepthMm: number | null
   readonly dialOpeningMm: number | null
-  readonly handsBelowSeatMm: number | null
-  readonly crystalDiameterMm: number | null
-  readonly crystalEdgeMm: number | null
-  readonly crystalCentreMm: number | null
   readonly undersideRiseMm: number | null
   readonly crystalMaterial: CrystalMaterial | null
   readonly crystalProfile: CrystalProfile | null
@@ -82,45 +77,7 @@ export interface CaseSheet {
   readonly dateRadiusMm: number | null
   readonly dateAt: DatePlace | null
   readonly arCoating: ArCoating
-  readonly gasketWallMm: number | null
-  readonly gasketHeightMm: number | null
   readonly gasketSection: GasketSection | null
   readonly gasketMaterial: GasketMaterial | null
   readonly gasketColour: string | null
-  readonly neckOuterMm: number | null
-  readonly skirtInnerMm: number | null
-  readonly skirtOuterMm: number | null
-  readonly bezelInnerMm: number | null
-  readonly bezelBoreMm: number | null
-  readonly bezelGasketWallMm: number | null
-  readonly keySpacingMm: number | null
-  readonly keyWidthMm: number | null
-  readonly grooveMm: number | null
-  readonly domeHeightMm: number | null
-  readonly ringHeightMm: number | null
-  readonly rebateLengthMm: number | null
-  readonly rebateWidthMm: number | null
-  readonly rebateDepthMm: number | null
-  readonly rebateCornerMm: number | null
-  readonly crystalLengthMm: number | null
-  readonly crystalWidthMm: number | null
-  readonly gasketOuterMm: number | null
-  readonly insertOuterMm: number | null
-  readonly insertInnerMm: number | null
-  readonly insertThicknessMm: number | null
-  readonly recessOuterMm: number | null
-  readonly recessInnerMm: number | null
-  readonly recessDepthMm: number | null
-  readonly bezelOuterMm: number | null
-  readonly chapterRingInnerMm: number | null
-  readonly chapterRingOuterMm: number | null
-  readonly chapterRingHeightMm: number | null
-  readonly backRingInnerMm: number | null
-  readonly backRingSectionMm: number | null
-  readonly backGrooveInnerMm: number | null
-  readonly backGrooveWidthMm: number | null
-  readonly backGrooveDepthMm: number | null
-  readonly crownTubeMm: number | null
-  readonly crownBoreMm: number | null
-  readonly crownRoomMm: number | null
 }

@@ -1,7 +1,7 @@
 import type { Retention } from '../construction/kinds'
 import type { FigureOrigin } from '../fit/CrystalSeat'
 import type { Estimate } from '../measure/Estimate'
-import type { DimensionId } from '../readings/dimensionKinds'
+import type { DimensionId } from '../readings/dimensions'
 import type { SizeVerdict } from '../verdict/sizeVerdict'
 
 interface KeptFigure extends Estimate {

@@ -1,5 +1,5 @@
 import type { Estimate } from '../measure/Estimate'
-import type { DimensionId } from '../readings/dimensionKinds'
+import type { DimensionId } from '../readings/dimensions'
 import type { SeatKind } from '../verdict/SizeEvidence'
 
 /** What the seat of a construction without a ring bore says of the crystal's size, and what it would take to read it. */

@@ -1,5 +1,5 @@
 import type { InstrumentSpec } from '../measure/InstrumentSpec'
-import type { DimensionId } from '../readings/dimensionKinds'
+import type { DimensionId } from '../readings/dimensions'
 import { sheetValueMm } from './caseFigures'
 import type { TrayCase } from './trayCase'
 

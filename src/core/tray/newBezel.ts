@@ -1,6 +1,6 @@
 import { constructionOf } from '../construction/constructions'
 import type { FigureOrigin } from '../fit/CrystalSeat'
-import type { DimensionId } from '../readings/dimensionKinds'
+import type { DimensionId } from '../readings/dimensions'
 import type { StockBezel } from '../stock/otherParts'
 import { figureOf } from './caseFigures'
 import type { KeptPartOut } from './KeptTray'

@@ -1,7 +1,7 @@
 import { VERDICT_POLICY } from '../verdict/verdictPolicy'
 import { FIT_POLICY } from '../fit/fitPolicy'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
-import type { DimensionId } from '../readings/dimensionKinds'
+import type { DimensionId } from '../readings/dimensions'
 import { caseSheet } from '../../../tests/factories/caseSheet'
 import { constructionOf } from '../construction/constructions'
 import { seatOf } from './seatOf'

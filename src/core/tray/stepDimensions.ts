@@ -1,6 +1,6 @@
 import type { Estimate } from '../measure/Estimate'
 import { typeBUncertaintyMm } from '../measure/InstrumentSpec'
-import type { DimensionId } from '../readings/dimensionKinds'
+import type { DimensionId } from '../readings/dimensions'
 import { DIMENSIONS } from '../readings/dimensions'
 import type { FurtherReading, SettlingReading } from '../verdict/settlingReading'
 import { settlingReading } from '../verdict/settlingReading'

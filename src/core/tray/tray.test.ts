@@ -1,7 +1,7 @@
 import { FIT_POLICY } from '../fit/fitPolicy'
 import { caseSheet } from '../../../tests/factories/caseSheet'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
-import type { DimensionId } from '../readings/dimensionKinds'
+import type { DimensionId } from '../readings/dimensions'
 import { figureOf } from './caseFigures'
 import { seatOf } from './seatOf'
 import type { TakenReading } from './measuredFigures'

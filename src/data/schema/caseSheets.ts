@@ -22,6 +22,17 @@ import {
 } from '@/core/construction/kinds'
 import { CRYSTAL_MATERIALS, CRYSTAL_PROFILES, GASKET_MATERIALS, GASKET_SECTIONS } from '@/core/fit/parts'
 import { BACK_KINDS } from '@/core/opening/backKinds'
+import type { SheetField } from '@/core/readings/sheetFigures'
+import { SHEET_DIMENSIONS, sheetField } from '@/core/readings/sheetFigures'
+
+/** A column for every dimension a sheet holds, mm. */
+function figureColumns() {
+  const columns = SHEET_DIMENSIONS.map(
+    (id) => [sheetField(id), doublePrecision(`${id.replaceAll('-', '_')}_mm`)] as const,
+  )
+  // One for each dimension of the very list.
+  return Object.fromEntries(columns) as Record<SheetField, ReturnType<typeof doublePrecision>>
+}
 
 /** What is known of one case reference. Lengths in mm; null means nobody has measured or looked yet. */
 export const caseSheets = pgTable(
@@ -34,13 +45,7 @@ export const caseSheets = pgTable(
     caseMaterial: text('case_material', { enum: METALS }),
     caseDiameterMm: doublePrecision('case_diameter_mm'),
     caseHeightMm: doublePrecision('case_height_mm'),
-    boreMm: doublePrecision('bore_mm'),
-    seatDepthMm: doublePrecision('seat_depth_mm'),
     dialOpeningMm: doublePrecision('dial_opening_mm'),
-    handsBelowSeatMm: doublePrecision('hands_below_seat_mm'),
-    crystalDiameterMm: doublePrecision('crystal_diameter_mm'),
-    crystalEdgeMm: doublePrecision('crystal_edge_mm'),
-    crystalCentreMm: doublePrecision('crystal_centre_mm'),
     undersideRiseMm: doublePrecision('underside_rise_mm'),
     crystalMaterial: text('crystal_material', { enum: CRYSTAL_MATERIALS }),
     crystalProfile: text('crystal_profile', { enum: CRYSTAL_PROFILES }),
@@ -48,8 +53,6 @@ export const caseSheets = pgTable(
     dateAt: text('date_at', { enum: DATE_PLACES }),
     dateRadiusMm: doublePrecision('date_radius_mm'),
     arCoating: text('ar_coating', { enum: AR_COATINGS }).notNull().default('none'),
-    gasketWallMm: doublePrecision('gasket_wall_mm'),
-    gasketHeightMm: doublePrecision('gasket_height_mm'),
     gasketSection: text('gasket_section', { enum: GASKET_SECTIONS }),
     gasketMaterial: text('gasket_material', { enum: GASKET_MATERIALS }),
     gasketColour: text('gasket_colour'),
@@ -82,42 +85,7 @@ export const caseSheets = pgTable(
     crownHour: integer('crown_hour'),
     /** clock hours with commas between */
     pusherHours: text('pusher_hours').notNull().default(''),
-    neckOuterMm: doublePrecision('neck_outer_mm'),
-    skirtInnerMm: doublePrecision('skirt_inner_mm'),
-    skirtOuterMm: doublePrecision('skirt_outer_mm'),
-    bezelInnerMm: doublePrecision('bezel_inner_mm'),
-    bezelBoreMm: doublePrecision('bezel_bore_mm'),
-    bezelGasketWallMm: doublePrecision('bezel_gasket_wall_mm'),
-    keySpacingMm: doublePrecision('key_spacing_mm'),
-    keyWidthMm: doublePrecision('key_width_mm'),
-    grooveMm: doublePrecision('groove_mm'),
-    domeHeightMm: doublePrecision('dome_height_mm'),
-    ringHeightMm: doublePrecision('ring_height_mm'),
-    rebateLengthMm: doublePrecision('rebate_length_mm'),
-    rebateWidthMm: doublePrecision('rebate_width_mm'),
-    rebateDepthMm: doublePrecision('rebate_depth_mm'),
-    rebateCornerMm: doublePrecision('rebate_corner_mm'),
-    crystalLengthMm: doublePrecision('crystal_length_mm'),
-    crystalWidthMm: doublePrecision('crystal_width_mm'),
-    gasketOuterMm: doublePrecision('gasket_outer_mm'),
-    insertOuterMm: doublePrecision('insert_outer_mm'),
-    insertInnerMm: doublePrecision('insert_inner_mm'),
-    insertThicknessMm: doublePrecision('insert_thickness_mm'),
-    recessOuterMm: doublePrecision('recess_outer_mm'),
-    recessInnerMm: doublePrecision('recess_inner_mm'),
-    recessDepthMm: doublePrecision('recess_depth_mm'),
-    bezelOuterMm: doublePrecision('bezel_outer_mm'),
-    chapterRingInnerMm: doublePrecision('chapter_ring_inner_mm'),
-    chapterRingOuterMm: doublePrecision('chapter_ring_outer_mm'),
-    chapterRingHeightMm: doublePrecision('chapter_ring_height_mm'),
-    backRingInnerMm: doublePrecision('back_ring_inner_mm'),
-    backRingSectionMm: doublePrecision('back_ring_section_mm'),
-    backGrooveInnerMm: doublePrecision('back_groove_inner_mm'),
-    backGrooveWidthMm: doublePrecision('back_groove_width_mm'),
-    backGrooveDepthMm: doublePrecision('back_groove_depth_mm'),
-    crownTubeMm: doublePrecision('crown_tube_mm'),
-    crownBoreMm: doublePrecision('crown_bore_mm'),
-    crownRoomMm: doublePrecision('crown_room_mm'),
+    ...figureColumns(),
     note: text('note').notNull().default(''),
   },
   (table) => [unique().on(table.maker, table.reference)],

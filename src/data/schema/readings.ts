@@ -1,5 +1,5 @@
 import { doublePrecision, index, integer, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
-import type { DimensionId } from '@/core/readings/dimensionKinds'
+import type { DimensionId } from '@/core/readings/dimensions'
 import { instruments } from './instruments'
 import { trays } from './trays'
 

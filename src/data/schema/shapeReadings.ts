@@ -1,5 +1,5 @@
 import { doublePrecision, index, integer, jsonb, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
-import { DIMENSION_IDS } from '@/core/readings/dimensionKinds'
+import type { DimensionId } from '@/core/readings/dimensions'
 import type { ShapeInput } from '@/core/shapes/shapeSize'
 import { SHAPE_KINDS } from '@/core/shapes/shapeSize'
 import { trays } from './trays'
@@ -16,7 +16,7 @@ export const shapeReadings = pgTable(
       .notNull()
       .references(() => trays.id),
     /** whose diameter it is */
-    dimension: text('dimension', { enum: DIMENSION_IDS }).notNull().default('crystal-diameter'),
+    dimension: text('dimension').$type<DimensionId>().notNull().default('crystal-diameter'),
     kind: text('kind', { enum: SHAPE_KINDS }).notNull(),
     diameterMm: doublePrecision('diameter_mm').notNull(),
     standardUncertaintyMm: doublePrecision('standard_uncertainty_mm').notNull(),

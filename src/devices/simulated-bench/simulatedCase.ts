@@ -1,5 +1,5 @@
-import type { DimensionId } from '@/core/readings/dimensionKinds'
-import { DIMENSIONS } from '@/core/readings/dimensions'
+import type { DimensionId } from '@/core/readings/dimensions'
+import { DIMENSION_IDS, DIMENSIONS } from '@/core/readings/dimensions'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
 import { sheetValueMm } from '@/core/tray/caseFigures'
@@ -29,25 +29,22 @@ const OTHER_SCATTER_MM = 0.015
 /** Largest ovality of a simulated bore, mm. */
 const MOST_OVALITY_MM = 0.04
 
-/** Draws before the rim's own: fixed, so that a dimension added to the end of the list leaves every piece as it was. */
-const DRAWS_BEFORE_RIM = 33
-
-function rimStream(seed: number) {
-  const random = seededRandom(seed)
-  for (let i = 0; i < DRAWS_BEFORE_RIM; i++) random.normal(1)
-  return random
+/** A stream of its own for each dimension: one that is added leaves every piece as it was. */
+function streamOf(seed: number, name: string) {
+  let mixed = seed
+  for (const letter of name) mixed = (Math.imul(mixed, 31) + (letter.codePointAt(0) ?? 0)) | 0
+  return seededRandom(mixed >>> 0)
 }
 
 /** One piece of a case sheet's case: the same seed is the same piece. */
 export function simulatedCase(seed: number, sheet: CaseSheet): SimulatedCase {
-  const random = seededRandom(seed)
   const piece = new Map<DimensionId, number>()
-  for (const { id } of Object.values(DIMENSIONS)) {
+  for (const id of DIMENSION_IDS) {
     const nominal = sheetValueMm(id, sheet)
-    const off = random.normal(PIECE_SCATTER_MM[id] ?? OTHER_SCATTER_MM)
+    const off = streamOf(seed, id).normal(PIECE_SCATTER_MM[id] ?? OTHER_SCATTER_MM)
     if (nominal !== null) piece.set(id, nominal + off)
   }
-  const rim = rimStream(seed)
+  const rim = streamOf(seed, 'rim')
   const ovalityMm = rim.uniform(0, MOST_OVALITY_MM)
   const longAxisDeg = rim.uniform(0, 180)
   const oval = (directionDeg: number) =>

@@ -1,7 +1,7 @@
 import Papa from 'papaparse'
 import { parseMm } from '@/core/units/parseMm'
-import type { DimensionId } from '@/core/readings/dimensionKinds'
-import { DIMENSION_IDS } from '@/core/readings/dimensionKinds'
+import type { DimensionId } from '@/core/readings/dimensions'
+import { DIMENSION_IDS } from '@/core/readings/dimensions'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 
 /** One reading as it stands in a file: nothing of it is worked out, so nothing is lost on the way. */

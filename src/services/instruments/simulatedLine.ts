@@ -1,4 +1,4 @@
-import { DIMENSION_IDS } from '@/core/readings/dimensionKinds'
+import { DIMENSION_IDS } from '@/core/readings/dimensions'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { instrumentFor } from '@/core/readings/instrumentFor'
 import type { Db } from '@/data/client'

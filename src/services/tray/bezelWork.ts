@@ -12,7 +12,7 @@ import { chooseBezel, chooseChapterRing, chooseInsert, withSets } from '@/core/b
 import { constructionOf } from '@/core/construction/constructions'
 import type { FitWishes } from '@/core/fit/FitWishes'
 import type { ShopPolicy } from '@/core/policy/ShopPolicy'
-import type { DimensionId } from '@/core/readings/dimensionKinds'
+import type { DimensionId } from '@/core/readings/dimensions'
 import type { PartKind } from '@/core/stock/partKinds'
 import { figureOf } from '@/core/tray/caseFigures'
 import type { CaseSheet } from '@/core/tray/CaseSheet'

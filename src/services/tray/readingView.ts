@@ -1,4 +1,4 @@
-import type { DimensionId } from '@/core/readings/dimensionKinds'
+import type { DimensionId } from '@/core/readings/dimensions'
 import type { StoredShape } from '@/core/shapes/shapeSize'
 import type { KeptReading } from '@/data/queries/readings'
 import type { KeptShape } from '@/data/queries/shapes'

@@ -1,5 +1,5 @@
 import { useId } from 'react'
-import type { DimensionId } from '@/core/readings/dimensionKinds'
+import type { DimensionId } from '@/core/readings/dimensions'
 import { handStack } from '@/core/section/sectionGeometry'
 import { wrapWords } from '@/core/section/wrapWords'
 import { HalfDrawing } from './HalfDrawing'

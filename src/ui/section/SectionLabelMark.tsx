@@ -1,4 +1,4 @@
-import type { DimensionId } from '@/core/readings/dimensionKinds'
+import type { DimensionId } from '@/core/readings/dimensions'
 import { STATE_WORDS, StateMark } from '../small/StateMark'
 import type { PlacedLabel } from './sectionLayout'
 

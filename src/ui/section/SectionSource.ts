@@ -1,5 +1,5 @@
 import type { CaseSheet } from '@/core/tray/CaseSheet'
-import type { DimensionId } from '@/core/readings/dimensionKinds'
+import type { DimensionId } from '@/core/readings/dimensions'
 import type { TrayView } from '@/services/tray/trayView'
 import type { FigureState } from '../small/StateMark'
 

@@ -1,7 +1,7 @@
 import { constructionOf } from '@/core/construction/constructions'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
-import type { DimensionId } from '@/core/readings/dimensionKinds'
+import type { DimensionId } from '@/core/readings/dimensions'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { SqueezeState } from '@/core/section/gasketTint'
 import type { DrawnParts, JointFigures } from '@/core/section/drawnParts'

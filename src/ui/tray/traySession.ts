@@ -1,7 +1,7 @@
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { nextPlace } from '@/core/readings/readingPlan'
 import type { Candidate } from '@/core/fit/Candidate'
-import type { DimensionId } from '@/core/readings/dimensionKinds'
+import type { DimensionId } from '@/core/readings/dimensions'
 import type { StageId } from '@/core/stages/stages'
 import { stageAfter } from '@/core/stages/stages'
 import type { TrayView } from '@/services/tray/trayView'

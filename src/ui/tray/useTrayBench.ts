@@ -1,7 +1,7 @@
 'use client'
 import { startTransition, useEffect, useEffectEvent, useReducer, useRef, useState } from 'react'
 import type { Candidate } from '@/core/fit/Candidate'
-import type { DimensionId } from '@/core/readings/dimensionKinds'
+import type { DimensionId } from '@/core/readings/dimensions'
 import { instrumentFor } from '@/core/readings/instrumentFor'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import type { StageId } from '@/core/stages/stages'

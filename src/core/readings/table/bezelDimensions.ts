@@ -11,6 +11,8 @@ export const BEZEL_DIMENSIONS = {
     stage: 'push-out',
     part: 'bezel',
     how: 'bezel off: inside jaws on the land that grips, not on the lead-in',
+    askedWith: 'bezel',
+    sheetUncertaintyMm: 0.04,
   },
   'bezel-bore': {
     ...DIAMETER,
@@ -20,6 +22,8 @@ export const BEZEL_DIMENSIONS = {
     stage: 'push-out',
     part: 'bezel',
     how: 'bezel off, crystal and both gaskets out of it',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
   },
   'key-spacing': {
     ...ONE_PLACE,
@@ -31,6 +35,8 @@ export const BEZEL_DIMENSIONS = {
     stage: 'push-out',
     part: 'bezel',
     how: 'from the outer side of the key at 12 to the inner side of the one at 6',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
   },
   'key-width': {
     label: 'Key width',
@@ -44,6 +50,8 @@ export const BEZEL_DIMENSIONS = {
     stage: 'push-out',
     part: 'bezel',
     how: 'each key across, and see that its slot takes it without slop',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
   },
   'insert-outer': {
     ...DIAMETER,
@@ -53,6 +61,8 @@ export const BEZEL_DIMENSIONS = {
     stage: 'measure',
     part: 'insert',
     how: 'insert out: across it; aluminium bends, do not press',
+    askedWith: 'insert',
+    sheetUncertaintyMm: 0.04,
   },
   'insert-inner': {
     ...DIAMETER,
@@ -62,6 +72,8 @@ export const BEZEL_DIMENSIONS = {
     stage: 'measure',
     part: 'insert',
     how: 'insert out: inside jaws, or on the photo gauge',
+    askedWith: 'insert',
+    sheetUncertaintyMm: 0.04,
   },
   'insert-thickness': {
     ...ROUND_THREE,
@@ -73,6 +85,8 @@ export const BEZEL_DIMENSIONS = {
     stage: 'measure',
     part: 'insert',
     how: 'old adhesive off; on a sloped insert at its outer edge',
+    askedWith: 'insert',
+    sheetUncertaintyMm: 0.04,
   },
   'recess-outer': {
     ...DIAMETER,
@@ -82,6 +96,8 @@ export const BEZEL_DIMENSIONS = {
     stage: 'measure',
     part: 'bezel',
     how: 'old adhesive off: inside jaws against the recess wall',
+    askedWith: 'insert',
+    sheetUncertaintyMm: 0.04,
   },
   'recess-inner': {
     ...DIAMETER,
@@ -91,6 +107,8 @@ export const BEZEL_DIMENSIONS = {
     stage: 'measure',
     part: 'bezel',
     how: 'old adhesive off: outside jaws over the wall inside the recess',
+    askedWith: 'insert',
+    sheetUncertaintyMm: 0.04,
   },
   'recess-depth': {
     ...ROUND_THREE,
@@ -102,6 +120,8 @@ export const BEZEL_DIMENSIONS = {
     stage: 'measure',
     part: 'bezel',
     how: 'old adhesive off: depth rod from the bezel’s edge to the floor',
+    askedWith: 'insert',
+    sheetUncertaintyMm: 0.04,
   },
   'bezel-outer': {
     ...DIAMETER,
@@ -112,6 +132,8 @@ export const BEZEL_DIMENSIONS = {
     stage: 'measure',
     part: 'bezel',
     how: 'outside jaws over the rim, between its teeth',
+    askedWith: 'bezel',
+    sheetUncertaintyMm: 0.04,
   },
   'chapter-ring-inner': {
     ...DIAMETER,
@@ -121,6 +143,8 @@ export const BEZEL_DIMENSIONS = {
     stage: 'measure',
     part: 'chapter-ring',
     how: 'jaws just touching: thin plastic. A push-out die must clear it',
+    askedWith: 'chapter-ring',
+    sheetUncertaintyMm: 0.04,
   },
   'chapter-ring-outer': {
     ...DIAMETER,
@@ -130,6 +154,8 @@ export const BEZEL_DIMENSIONS = {
     stage: 'push-out',
     part: 'chapter-ring',
     how: 'ring out, lying free: jaws just touching, beside its key',
+    askedWith: 'chapter-ring',
+    sheetUncertaintyMm: 0.04,
   },
   'chapter-ring-height': {
     ...ROUND_THREE,
@@ -141,5 +167,7 @@ export const BEZEL_DIMENSIONS = {
     stage: 'push-out',
     part: 'chapter-ring',
     how: 'ring out: at its outer edge, old cement off',
+    askedWith: 'chapter-ring',
+    sheetUncertaintyMm: 0.04,
   },
-} satisfies DimensionTable
+} as const satisfies DimensionTable

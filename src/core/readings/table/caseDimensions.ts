@@ -13,6 +13,8 @@ export const CASE_DIMENSIONS = {
     part: 'case',
     surprisingMm: 0.4,
     how: 'inside jaws, gasket out, rock for the largest reading',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.03,
   },
   opening: {
     label: 'Opening with gasket',
@@ -24,6 +26,8 @@ export const CASE_DIMENSIONS = {
     part: 'case',
     surprisingMm: 0.4,
     how: 'gasket seated in the bore, jaws just touching',
+    askedWith: 'construction',
+    sheetUncertaintyMm: null,
   },
   'seat-depth': {
     label: 'Seat depth',
@@ -37,6 +41,8 @@ export const CASE_DIMENSIONS = {
     part: 'case',
     surprisingMm: 0.3,
     how: 'depth rod from the rim to the clean seat',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
   },
   'hands-below-seat': {
     label: 'Hands below seat',
@@ -51,6 +57,8 @@ export const CASE_DIMENSIONS = {
     part: 'case',
     surprisingMm: 0.3,
     how: 'from the seat plane to the top of the hand stack, movement in its place; with a minus where they stand above it',
+    askedWith: 'every-case',
+    sheetUncertaintyMm: 0.06,
   },
   'neck-outer': {
     ...DIAMETER,
@@ -60,6 +68,8 @@ export const CASE_DIMENSIONS = {
     stage: 'push-out',
     part: 'case',
     how: 'outside jaws round the bare neck, below any lip',
+    askedWith: 'bezel',
+    sheetUncertaintyMm: 0.04,
   },
   groove: {
     ...DIAMETER,
@@ -69,6 +79,8 @@ export const CASE_DIMENSIONS = {
     stage: 'push-out',
     part: 'case',
     how: 'bottom of the groove the rim springs into: inside jaws with thin tips',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
   },
   'rebate-length': {
     ...ALONG,
@@ -81,6 +93,8 @@ export const CASE_DIMENSIONS = {
     stage: 'push-out',
     part: 'case',
     how: 'old cement off; inside jaws at both ends and in the middle',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
   },
   'rebate-width': {
     ...ALONG,
@@ -93,6 +107,8 @@ export const CASE_DIMENSIONS = {
     stage: 'push-out',
     part: 'case',
     how: 'old cement off; inside jaws at both ends and in the middle',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
   },
   'rebate-depth': {
     label: 'Rebate depth',
@@ -106,6 +122,8 @@ export const CASE_DIMENSIONS = {
     stage: 'clean',
     part: 'case',
     how: 'depth rod on the clean shelf the crystal rests on',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
   },
   'rebate-corner': {
     label: 'Corner radius',
@@ -119,5 +137,7 @@ export const CASE_DIMENSIONS = {
     stage: 'clean',
     part: 'case',
     how: 'radius gauge in the corner, held to the light: no gap along its arc',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
   },
-} satisfies DimensionTable
+} as const satisfies DimensionTable

@@ -13,6 +13,8 @@ export const CRYSTAL_DIMENSIONS = {
     part: 'crystal',
     surprisingMm: 0.4,
     how: 'out of the case, below the bevel',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.03,
   },
   'crystal-edge': {
     label: 'Crystal edge thickness',
@@ -24,6 +26,8 @@ export const CRYSTAL_DIMENSIONS = {
     part: 'crystal',
     surprisingMm: 0.3,
     how: 'before pressing out, or on a fragment with its edge',
+    askedWith: 'every-case',
+    sheetUncertaintyMm: 0.04,
   },
   'crystal-centre': {
     label: 'Crystal centre thickness',
@@ -37,6 +41,8 @@ export const CRYSTAL_DIMENSIONS = {
     part: 'crystal',
     surprisingMm: 0.5,
     how: 'domed crystals only',
+    askedWith: 'every-case',
+    sheetUncertaintyMm: 0.06,
   },
   'gasket-wall': {
     label: 'Gasket wall',
@@ -50,6 +56,8 @@ export const CRYSTAL_DIMENSIONS = {
     part: 'gasket',
     surprisingMm: 0.1,
     how: 'free, not squeezed: let the gauge just close',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.015,
   },
   'gasket-height': {
     label: 'Gasket height',
@@ -63,6 +71,8 @@ export const CRYSTAL_DIMENSIONS = {
     part: 'gasket',
     surprisingMm: 0.3,
     how: 'free, standing on its edge',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
   },
   'skirt-inner': {
     ...DIAMETER,
@@ -72,6 +82,8 @@ export const CRYSTAL_DIMENSIONS = {
     stage: 'push-out',
     part: 'crystal',
     how: 'acrylic cup off the case: inside jaws, no force, it gives',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
   },
   'skirt-outer': {
     ...DIAMETER,
@@ -81,6 +93,8 @@ export const CRYSTAL_DIMENSIONS = {
     stage: 'push-out',
     part: 'crystal',
     how: 'acrylic cup off the case: jaws just touching',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
   },
   'bezel-gasket-wall': {
     ...ROUND_THREE,
@@ -92,6 +106,8 @@ export const CRYSTAL_DIMENSIONS = {
     stage: 'push-out',
     part: 'gasket',
     how: 'free, not squeezed: let the gauge just close',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.015,
   },
   'dome-height': {
     ...CENTRE,
@@ -103,6 +119,8 @@ export const CRYSTAL_DIMENSIONS = {
     stage: 'measure',
     part: 'crystal',
     how: 'from the rim’s lower face to the top of the dome',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
   },
   'ring-height': {
     label: 'Tension ring height',
@@ -116,6 +134,8 @@ export const CRYSTAL_DIMENSIONS = {
     stage: 'push-out',
     part: 'crystal',
     how: 'metal ring inside the crystal, along the wall',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
   },
   'crystal-length': {
     ...ALONG,
@@ -128,6 +148,8 @@ export const CRYSTAL_DIMENSIONS = {
     stage: 'push-out',
     part: 'crystal',
     how: 'out of the case, old cement off',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
   },
   'crystal-width': {
     ...ALONG,
@@ -140,6 +162,8 @@ export const CRYSTAL_DIMENSIONS = {
     stage: 'push-out',
     part: 'crystal',
     how: 'out of the case, old cement off',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
   },
   'gasket-outer': {
     ...DIAMETER,
@@ -149,5 +173,7 @@ export const CRYSTAL_DIMENSIONS = {
     stage: 'push-out',
     part: 'gasket',
     how: 'out of the case, lying free: on the photo gauge, or jaws that do not press',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
   },
-} satisfies DimensionTable
+} as const satisfies DimensionTable

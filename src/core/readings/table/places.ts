@@ -1,8 +1,8 @@
 import type { InstrumentKind } from '../../measure/InstrumentSpec'
-import type { Dimension, DimensionId } from '../dimensionKinds'
+import type { Dimension } from '../Dimension'
 
-/** What some dimensions are, without their names. */
-export type DimensionTable = Readonly<Partial<Record<DimensionId, Omit<Dimension, 'id'>>>>
+/** What some dimensions are, by their names. */
+export type DimensionTable = Readonly<Record<string, Dimension>>
 
 export const FOUR_DIRECTIONS = {
   places: ['12–6', '2–8', '3–9', '4–10'],

@@ -13,6 +13,8 @@ export const SEAL_DIMENSIONS = {
     stage: 'clean',
     part: 'back-seal',
     how: 'on the cone, until it just stands: not stretched',
+    askedWith: 'back-ring',
+    sheetUncertaintyMm: 0.04,
   },
   'back-ring-section': {
     ...ROUND_THREE,
@@ -24,6 +26,8 @@ export const SEAL_DIMENSIONS = {
     stage: 'clean',
     part: 'back-seal',
     how: 'where it is not flattened, and where it is: both belong in the report',
+    askedWith: 'back-ring',
+    sheetUncertaintyMm: 0.03,
   },
   'back-groove-inner': {
     ...DIAMETER,
@@ -33,6 +37,8 @@ export const SEAL_DIMENSIONS = {
     stage: 'clean',
     part: 'back-seal',
     how: 'groove clean: outside jaws over its inner wall',
+    askedWith: 'back-ring',
+    sheetUncertaintyMm: 0.04,
   },
   'back-groove-width': {
     ...ROUND_THREE,
@@ -44,6 +50,8 @@ export const SEAL_DIMENSIONS = {
     stage: 'clean',
     part: 'back-seal',
     how: 'groove clean: inside jaws, or the largest pin that drops in',
+    askedWith: 'back-ring',
+    sheetUncertaintyMm: 0.04,
   },
   'back-groove-depth': {
     ...ROUND_THREE,
@@ -55,6 +63,8 @@ export const SEAL_DIMENSIONS = {
     stage: 'clean',
     part: 'back-seal',
     how: 'floor to the face the back closes on: the gap the ring has',
+    askedWith: 'back-ring',
+    sheetUncertaintyMm: 0.04,
   },
   'crown-tube': {
     label: 'Crown tube, outside',
@@ -68,6 +78,8 @@ export const SEAL_DIMENSIONS = {
     stage: 'clean',
     part: 'crown',
     how: 'crown off: over the tube where its ring runs, not on a thread',
+    askedWith: 'crown',
+    sheetUncertaintyMm: 0.04,
   },
   'crown-bore': {
     label: 'Crown bore',
@@ -81,6 +93,8 @@ export const SEAL_DIMENSIONS = {
     stage: 'clean',
     part: 'crown',
     how: 'old ring out: the bore that presses on the ring',
+    askedWith: 'crown',
+    sheetUncertaintyMm: 0.04,
   },
   'crown-room': {
     label: 'Crown, room for its ring',
@@ -94,5 +108,7 @@ export const SEAL_DIMENSIONS = {
     stage: 'clean',
     part: 'crown',
     how: 'old ring out: along the tube, between floor and lip of the ring’s groove in the crown',
+    askedWith: 'crown',
+    sheetUncertaintyMm: 0.04,
   },
-} satisfies DimensionTable
+} as const satisfies DimensionTable

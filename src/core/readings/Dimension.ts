@@ -1,60 +1,15 @@
 import type { InstrumentKind } from '../measure/InstrumentSpec'
 
-export const DIMENSION_IDS = [
-  'bore',
-  'opening',
-  'crystal-diameter',
-  'crystal-edge',
-  'crystal-centre',
-  'gasket-wall',
-  'gasket-height',
-  'seat-depth',
-  'hands-below-seat',
-  'neck-outer',
-  'skirt-inner',
-  'skirt-outer',
-  'bezel-inner',
-  'bezel-bore',
-  'bezel-gasket-wall',
-  'key-spacing',
-  'key-width',
-  'groove',
-  'dome-height',
-  'ring-height',
-  'rebate-length',
-  'rebate-width',
-  'rebate-depth',
-  'crystal-length',
-  'crystal-width',
-  'gasket-outer',
-  'insert-outer',
-  'insert-inner',
-  'insert-thickness',
-  'recess-outer',
-  'chapter-ring-inner',
-  'back-ring-inner',
-  'back-ring-section',
-  'rebate-corner',
-  'recess-inner',
-  'recess-depth',
-  'bezel-outer',
-  'back-groove-inner',
-  'back-groove-width',
-  'back-groove-depth',
-  'crown-tube',
-  'crown-bore',
-  'chapter-ring-outer',
-  'chapter-ring-height',
-  'crown-room',
-] as const
-export type DimensionId = (typeof DIMENSION_IDS)[number]
-
 /** Whose dimension it is. */
 export type DimensionPart =
   'case' | 'crystal' | 'gasket' | 'bezel' | 'insert' | 'chapter-ring' | 'back-seal' | 'crown'
 
+/** What a case must have for a dimension to be asked on its sheet; `construction` leaves it to what holds the crystal. */
+export type AskedWith =
+  'every-case' | 'construction' | 'bezel' | 'insert' | 'chapter-ring' | 'back-ring' | 'crown'
+
+/** What is read somewhere: where and with what, what can be, and how it stands on a case sheet. */
 export interface Dimension {
-  readonly id: DimensionId
   readonly label: string
   /** possible range, mm; anything outside is refused */
   readonly leastMm: number
@@ -74,4 +29,10 @@ export interface Dimension {
   /** further than this from what is expected is asked about, mm */
   readonly surprisingMm: number
   readonly how: string
+  readonly askedWith: AskedWith
+  /**
+   * how far the figure on a case sheet may be off for another piece of the same case, standard uncertainty, mm, from
+   * memory; null for what no sheet holds because it follows from other figures
+   */
+  readonly sheetUncertaintyMm: number | null
 }
