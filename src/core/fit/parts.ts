@@ -12,7 +12,8 @@ export type CrystalProfile = (typeof CRYSTAL_PROFILES)[number]
 export const GASKET_MATERIALS = ['nylon', 'acetal', 'PTFE', 'nitrile'] as const
 export type GasketMaterial = (typeof GASKET_MATERIALS)[number]
 
-export const GASKET_SECTIONS = ['I', 'L'] as const
+/** `I` stands round the crystal, `L` with a foot under it; `flat` lies under what presses on it. */
+export const GASKET_SECTIONS = ['I', 'L', 'flat'] as const
 export type GasketSection = (typeof GASKET_SECTIONS)[number]
 
 /** What a crystal is made to be held by. Common practice. */

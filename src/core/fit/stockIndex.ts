@@ -15,15 +15,15 @@ export interface StockIndex {
   readonly inStock: Int32Array
   /** crystals of every other build, by diameter */
   readonly otherBuilds: readonly StockCrystal[]
-  /** rings for crystals, by outer diameter */
+  /** rings that stand round a crystal, by outer diameter */
   readonly gaskets: readonly StockGasket[]
-  /** rings for bezels and backs, by outer diameter */
+  /** all others, by outer diameter: under bezel, crystal or back */
   readonly otherGaskets: readonly StockGasket[]
 }
 
 /** @param crystals - any order, as gaskets; stays as given */
 export function stockIndex(crystals: readonly StockCrystal[], gaskets: readonly StockGasket[]): StockIndex {
-  return indexOf(split(crystals, isDisc), split(gaskets, isForCrystal))
+  return indexOf(split(crystals, isDisc), split(gaskets, isRoundCrystal))
 }
 
 type Split<T> = readonly [readonly T[], readonly T[]]
@@ -32,8 +32,8 @@ function isDisc({ build }: StockCrystal): boolean {
   return build === 'disc'
 }
 
-function isForCrystal({ use }: StockGasket): boolean {
-  return use === 'crystal'
+function isRoundCrystal({ use, section }: StockGasket): boolean {
+  return use === 'crystal' && section !== 'flat'
 }
 
 function split<T>(rows: readonly T[], belongs: (row: T) => boolean): Split<T> {
@@ -127,7 +127,7 @@ export function withChanges(
   const sameRings = merged.gaskets === rows.gaskets
   const [gaskets, otherGaskets] = sameRings
     ? [index.gaskets, index.otherGaskets]
-    : split(merged.gaskets, isForCrystal)
+    : split(merged.gaskets, isRoundCrystal)
   const rings = { gaskets: byOuterDiameter(gaskets), otherGaskets: byOuterDiameter(otherGaskets) }
   if (merged.crystals === rows.crystals) return sameRings ? index : { ...index, ...rings }
   const now = split(merged.crystals, isDisc)

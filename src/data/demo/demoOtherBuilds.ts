@@ -202,6 +202,7 @@ export const DEMO_OTHER_GASKETS: readonly NewGasket[] = [
       wallMm,
       heightMm,
       use: 'back',
+      section: 'flat',
       material: 'nitrile',
       priceCents: 90,
     }),

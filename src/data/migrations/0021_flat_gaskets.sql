@@ -1,0 +1,1 @@
+UPDATE "gaskets" SET "section" = 'flat' WHERE "use" = 'back';
