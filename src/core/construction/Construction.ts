@@ -112,6 +112,15 @@ export interface SpotSituation {
   readonly crystalMaterial: CrystalMaterial | null
 }
 
+/** The joint as it came in, as far as it is known. All mm. */
+export interface FoundJoint {
+  readonly crystalMm: number
+  readonly wallMm: number
+  readonly openingMm: number
+  /** any dimension of it; null when nobody knows it */
+  readonly mm: (id: DimensionId) => number | null
+}
+
 /** How a construction's steps differ from another's, by where they stand in the work. */
 export interface ConstructionSteps {
   /** the old crystal comes out */
@@ -181,9 +190,9 @@ export interface Construction<S extends CrystalSeat = CrystalSeat, C extends Can
   across(sheet: Pick<CaseSheet, 'crystalOutline'>, known: (id: DimensionId) => boolean): DimensionId
   /** neck and bezel where nobody measured them, from what it goes into, mm */
   assumedJoint(openingMm: number): { readonly neckOuterMm: number; readonly bezelInnerMm: number }
-  /** how the old ring was held; null where there is none to tell of */
+  /** how the old ring was held; null where there is none to tell of, or too little is known */
   foundHold(
-    found: { readonly crystalMm: number; readonly wallMm: number; readonly openingMm: number },
+    found: FoundJoint,
     sheet: CaseSheet,
     policy: FitPolicy,
   ): SqueezeState | null

@@ -132,7 +132,12 @@ export function foundHold(
 ): SqueezeState {
   if (!ring) return 'good'
   if (!crystal) return 'loose'
-  const found = { crystalMm: crystal.diameterMm, wallMm: ring.wallMm, openingMm: section.boreMm }
+  const found = {
+    crystalMm: crystal.diameterMm,
+    wallMm: ring.wallMm,
+    openingMm: section.boreMm,
+    mm: (id: DimensionId) => knownMm(source, id),
+  }
   return constructionOf(source.sheet.retention).foundHold(found, source.sheet, policy) ?? 'good'
 }
 
