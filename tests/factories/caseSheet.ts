@@ -1,8 +1,16 @@
+import type { SheetFigures } from '@/core/readings/sheetFigures'
+import { SHEET_DIMENSIONS, sheetField } from '@/core/readings/sheetFigures'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
+
+/** A sheet on which nobody has noted a dimension yet. */
+export const NO_FIGURES = Object.fromEntries(
+  SHEET_DIMENSIONS.map((id) => [sheetField(id), null]),
+) as SheetFigures
 
 /** A 38 mm case for a 30.0 × 1.0 flat mineral crystal in a nylon 0.50 ring. */
 export function caseSheet(over: Partial<CaseSheet> = {}): CaseSheet {
   return {
+    ...NO_FIGURES,
     id: 1,
     maker: 'Harrowmere',
     reference: 'Deckwatch 38',
@@ -55,43 +63,7 @@ export function caseSheet(over: Partial<CaseSheet> = {}): CaseSheet {
     gasketSection: 'I',
     gasketMaterial: 'nylon',
     gasketColour: 'black',
-    neckOuterMm: null,
-    skirtInnerMm: null,
-    skirtOuterMm: null,
-    bezelInnerMm: null,
-    bezelBoreMm: null,
-    bezelGasketWallMm: null,
-    keySpacingMm: null,
-    keyWidthMm: null,
-    grooveMm: null,
-    domeHeightMm: null,
-    ringHeightMm: null,
-    rebateLengthMm: null,
-    rebateWidthMm: null,
-    rebateDepthMm: null,
-    rebateCornerMm: null,
-    crystalLengthMm: null,
-    crystalWidthMm: null,
-    gasketOuterMm: null,
-    insertOuterMm: null,
-    insertInnerMm: null,
-    insertThicknessMm: null,
-    recessOuterMm: null,
-    recessInnerMm: null,
-    recessDepthMm: null,
-    bezelOuterMm: null,
-    chapterRingInnerMm: null,
     crystalOutline: null,
-    chapterRingOuterMm: null,
-    chapterRingHeightMm: null,
-    backRingInnerMm: null,
-    backRingSectionMm: null,
-    backGrooveInnerMm: null,
-    backGrooveWidthMm: null,
-    backGrooveDepthMm: null,
-    crownTubeMm: null,
-    crownBoreMm: null,
-    crownRoomMm: null,
     ...over,
   }
 }

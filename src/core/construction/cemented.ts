@@ -66,7 +66,7 @@ export const cemented: Construction<CementSeat, CementCandidate> = {
     const round = sheet.crystalOutline === null ? known : sheet.crystalOutline === 'round'
     if (!round) return null
     const above = middleOf({ lowMm: -2 * highMm, highMm: -2 * lowMm })
-    return { seat: 'rebate', dimension: rebateOpening(sheet), above }
+    return { seat: 'Rebate less cement', dimension: rebateOpening(sheet), above }
   },
   wants: ({ outline }) => ({ build: outline === 'round' ? 'disc' : 'shaped', ring: false }),
   assess: (crystal, _, seat, policy) => assessCemented(crystal, seat, policy),

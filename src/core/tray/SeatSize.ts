@@ -1,10 +1,10 @@
 import type { Estimate } from '../measure/Estimate'
 import type { DimensionId } from '../readings/dimensions'
-import type { SeatKind } from '../verdict/SizeEvidence'
 
 /** What the seat of a construction without a ring bore says of the crystal's size, and what it would take to read it. */
 export interface SeatSize {
-  readonly seat: SeatKind
+  /** what asks for that size, as it is said: “Groove and its grip” */
+  readonly seat: string
   /** what is read on the case for it */
   readonly dimension: DimensionId
   /** crystal that would fit best less what is read, mm, and how far good fits scatter round it */

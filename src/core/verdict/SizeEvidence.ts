@@ -14,17 +14,14 @@ export type CrystalSideEvidence =
   /** the ring it pressed into the old gasket */
   | { readonly kind: 'gasket-imprint'; readonly diameter: Estimate }
 
-/** What a crystal without a ring in a bore sits in or under. */
-export type SeatKind = 'bezel' | 'neck' | 'groove' | 'bore' | 'rebate'
-
 /** What was measured on the case, whatever crystal was in it. */
 export type CaseSideEvidence =
   /** the empty case bore and the gasket's wall */
   | { readonly kind: 'bore-and-gasket'; readonly bore: Estimate; readonly wall: Estimate }
   /** the hole left by the gasket fitted in its bore */
   | { readonly kind: 'opening-with-gasket'; readonly opening: Estimate }
-  /** the seat of a construction that squeezes no ring in a bore, as the free opening it comes to */
-  | { readonly kind: 'seat'; readonly seat: SeatKind; readonly opening: Estimate }
+  /** the seat of a construction that squeezes no ring in a bore, as it is said, and the free opening it comes to */
+  | { readonly kind: 'seat'; readonly seat: string; readonly opening: Estimate }
 
 /** What was measured that tells something of the crystal's stock size. */
 export type SizeEvidence = CrystalSideEvidence | CaseSideEvidence

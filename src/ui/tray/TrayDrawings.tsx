@@ -5,7 +5,7 @@ import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { Estimate } from '@/core/measure/Estimate'
 import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
 import { formatMm } from '@/core/units/formatMm'
-import type { SeatKind, SizeEvidence } from '@/core/verdict/SizeEvidence'
+import type { SizeEvidence } from '@/core/verdict/SizeEvidence'
 import { crystalDiameter, freeOpening, isCaseSide } from '@/core/verdict/SizeEvidence'
 import type { TrayView } from '@/services/tray/trayView'
 import { OVAL_ENLARGED, PlanView } from '../section/PlanView'
@@ -151,15 +151,6 @@ function figureText({ valueMm, standardUncertaintyMm }: Estimate): string {
   return `${formatMm(valueMm)} ±${formatMm(COVERAGE_FACTOR * standardUncertaintyMm)}`
 }
 
-/** What a seat asks for, in words. */
-const SEAT_WORDS: Readonly<Record<SeatKind, string>> = {
-  bezel: 'Bezel less its ring asks for',
-  neck: 'Bezel and neck ask for',
-  groove: 'Groove and its grip ask for',
-  bore: 'Bore and its grip ask for',
-  rebate: 'Rebate less cement asks for',
-}
-
 /** As it is told: an opening in a ring as the hole, a seat as the crystal it asks for. */
 function shownEstimate(item: SizeEvidence, aim: Estimate): Estimate {
   if (!isCaseSide(item)) return crystalDiameter(item)
@@ -180,7 +171,7 @@ function EvidenceLine({ item, aim }: { item: SizeEvidence; aim: Estimate }) {
     'gasket-imprint': 'Imprint in the ring',
     'bore-and-gasket': 'Bore less two walls',
     'opening-with-gasket': 'Opening in the ring',
-    seat: item.kind === 'seat' ? SEAT_WORDS[item.seat] : '',
+    seat: item.kind === 'seat' ? `${item.seat} ${item.seat.includes(' and ') ? 'ask' : 'asks'} for` : '',
   }[item.kind]
   return (
     <li>

@@ -40,7 +40,11 @@ export function acrylicInSeat(into: AcrylicSeat['in']): Shared {
     seatSize: (measured, sheet, policy) => {
       const opening = figureOf(into, measured, sheet)
       const window = oversizeWindow(opening?.valueMm ?? USUAL_MM, into, policy)
-      return { seat: into, dimension: into, above: middleOf(window) }
+      return {
+        seat: into === 'groove' ? 'Groove and its grip' : 'Bore and its grip',
+        dimension: into,
+        above: middleOf(window),
+      }
     },
     wants: () => ({ build, ring: false }),
     assess: (crystal, _, seat, policy) => assessAcrylic(crystal, seat, policy),

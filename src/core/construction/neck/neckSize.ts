@@ -28,7 +28,7 @@ function glassUnderBezel(measured: MeasuredFigures, sheet: CaseSheet, policy: Fi
       2 * wall.valueMm * q.standardUncertainty,
     ),
   }
-  return { seat: 'bezel', dimension: 'bezel-inner', above }
+  return { seat: 'Bezel less its ring', dimension: 'bezel-inner', above }
 }
 
 /** Outside of the skirt: neck + (bezel − neck) / (1 − q), as far as it stands over the bezel. */
@@ -45,5 +45,5 @@ function cupOnNeck(measured: MeasuredFigures, sheet: CaseSheet, policy: FitPolic
       (neck.standardUncertaintyMm * q.value) / (1 - q.value),
     ),
   }
-  return { seat: 'neck', dimension: 'bezel-inner', above }
+  return { seat: 'Bezel and neck', dimension: 'bezel-inner', above }
 }
