@@ -191,9 +191,5 @@ export interface Construction<S extends CrystalSeat = CrystalSeat, C extends Can
   /** neck and bezel where nobody measured them, from what it goes into, mm */
   assumedJoint(openingMm: number): { readonly neckOuterMm: number; readonly bezelInnerMm: number }
   /** how the old ring was held; null where there is none to tell of, or too little is known */
-  foundHold(
-    found: FoundJoint,
-    sheet: CaseSheet,
-    policy: FitPolicy,
-  ): SqueezeState | null
+  foundHold(found: FoundJoint, sheet: CaseSheet, policy: FitPolicy): SqueezeState | null
 }

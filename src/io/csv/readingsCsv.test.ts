@@ -62,7 +62,9 @@ describe('readings as CSV', () => {
   })
 
   it('names line, column and what to do, and takes nothing of a file that is wrong', () => {
-    expect(errorsOf(broken({ dimension: 'depth' }))[0]).toMatch(/^2 dimension: “depth” is not one of crystal-diameter/)
+    expect(errorsOf(broken({ dimension: 'depth' }))[0]).toMatch(
+      /^2 dimension: “depth” is not one of crystal-diameter/,
+    )
     expect(errorsOf(broken({ place: 'at 7' }))[0]).toMatch(/^2 place: “at 7” is not one of 12–6/)
     expect(errorsOf(broken({ shown_mm: '309.5' }))[0]).toMatch(/^2 shown_mm: 309.5 is outside 8–60 mm/)
     expect(errorsOf(broken({ shown_mm: 'wide' }))[0]).toMatch(/not a length/)
