@@ -1,4 +1,5 @@
 import type { AcrylicSeat } from '@/core/construction/acrylic/acrylicSeat'
+import type { BayonetSeat } from '@/core/construction/bayonet/bayonetSeat'
 import type { CementSeat } from '@/core/construction/cement/cementSeat'
 import type { NeckSeat } from '@/core/construction/neck/neckSeat'
 import { keptFigures } from '@/core/construction/keptFigures'
@@ -109,6 +110,27 @@ export function cementSeatOf(over: Partial<CementSeat> = {}): CementSeat {
     depth,
     cornerRadius,
     ...NOTHING_SEEN,
+    ...over,
+  }
+}
+
+/** A 30.62 rebate, 2.40 deep, whose ring comes down to 0.60 below the rim. */
+export function bayonetSeatOf(over: Partial<BayonetSeat> = {}): BayonetSeat {
+  const rebate = figure(30.62)
+  const depth = over.depth ?? figure(2.4)
+  const stroke = over.stroke ?? figure(0.6)
+  const seen = { ...NOTHING_SEEN, handsBelowSeat: figure(0.35), foundThickness: figure(1.2) }
+  return {
+    retention: 'bayonet-ring',
+    across: rebate,
+    opening: rebate,
+    level: seen.foundThickness,
+    rimAbove: depth,
+    sides: null,
+    figures: keptFigures(seen, { bore: rebate, 'rebate-depth': depth, 'ring-stroke': stroke }),
+    depth,
+    stroke,
+    ...seen,
     ...over,
   }
 }

@@ -1,3 +1,4 @@
+import { bayonetRing } from './bayonetRing'
 import { cemented } from './cemented'
 import type { Construction } from './Construction'
 import type { Retention } from './kinds'
@@ -15,6 +16,7 @@ const BY_CODE: Readonly<Record<Retention, Construction>> = {
   'snap-acrylic': snapAcrylic,
   'tension-ring-acrylic': tensionRingAcrylic,
   cemented,
+  'bayonet-ring': bayonetRing,
 }
 
 /** Every way of holding a crystal that is known, in the order they are offered. */

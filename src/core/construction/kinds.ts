@@ -7,6 +7,7 @@ export const RETENTIONS = [
   'snap-acrylic',
   'tension-ring-acrylic',
   'cemented',
+  'bayonet-ring',
 ] as const
 export type Retention = (typeof RETENTIONS)[number]
 

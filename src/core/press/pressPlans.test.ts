@@ -56,9 +56,9 @@ describe.each(RETENTIONS)('press plan: %s (common practice)', (retention) => {
 })
 
 describe('pressNeeds (common practice)', () => {
-  it('sprung and cemented crystals go in by hand, all others under a press with both dies', () => {
+  it('sprung, cemented and turned-down crystals go in by hand, all others under a press with both dies', () => {
     const byHand = RETENTIONS.filter((retention) => !pressNeeds(retention).pusher)
-    expect(byHand).toEqual(['snap-acrylic', 'cemented'])
+    expect(byHand).toEqual(['snap-acrylic', 'cemented', 'bayonet-ring'])
     for (const retention of RETENTIONS)
       expect(pressNeeds(retention).support).toBe(pressNeeds(retention).pusher)
   })

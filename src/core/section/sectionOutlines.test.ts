@@ -40,7 +40,10 @@ function fittingCase(retention: Retention): fc.Arbitrary<Drawn> {
         'snap-acrylic': bore - 0.02,
         'tension-ring-acrylic': bore - 0.02,
         cemented: bore - 0.12,
+        'bayonet-ring': bore - 0.12,
       }[retention]
+      // Under a turned ring glass and gasket share the rebate with it.
+      const edge = retention === 'bayonet-ring' ? seat / 2 : seat
       return {
         watchCase: {
           boreMm: bore,
@@ -54,13 +57,13 @@ function fittingCase(retention: Retention): fc.Arbitrary<Drawn> {
         parts: {
           crystal: {
             diameterMm: size,
-            edgeThicknessMm: seat,
-            centreThicknessMm: seat + dome,
+            edgeThicknessMm: edge,
+            centreThicknessMm: edge + dome,
             undersideRiseMm: rise,
             bevelMm: 0.2,
             skirtInnerMm: retention === 'tension-ring-acrylic' ? size - 1.4 : null,
             ringHeightMm: retention === 'tension-ring-acrylic' ? 1.4 : null,
-            undersideMm: retention === 'cemented' ? 0.05 : 0,
+            undersideMm: { cemented: 0.05, 'bayonet-ring': seat / 4 }[retention as string] ?? 0,
           },
           ring: { wallMm: wall, heightMm: seat, footMm: 0 },
         },

@@ -47,6 +47,9 @@ describe('seatOf, construction by construction', () => {
     ['cemented', {}, 'rebate-length'],
     ['cemented', { rebateLengthMm: 24 }, 'rebate-width'],
     ['cemented', { rebateLengthMm: 24, rebateWidthMm: 20 }, 'rebate-depth'],
+    ['bayonet-ring', {}, 'bore'],
+    ['bayonet-ring', { boreMm: 30.6 }, 'rebate-depth'],
+    ['bayonet-ring', { boreMm: 30.6, rebateDepthMm: 2.4 }, 'ring-stroke'],
   ] as const)('%s with %j asks for the %s', (retention, known, missing) => {
     expect(outcome({ retention, ...known })).toEqual({ ok: false, missing })
   })

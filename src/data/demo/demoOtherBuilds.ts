@@ -207,6 +207,18 @@ export const DEMO_OTHER_GASKETS: readonly NewGasket[] = [
       priceCents: 90,
     }),
   ),
+  ...[0.6, 0.75, 0.9].map((heightMm) =>
+    ring({
+      code: `F-305-8-${Math.round(heightMm * 100)}`,
+      drawer: 'G-13',
+      outerDiameterMm: 30.5,
+      wallMm: 0.8,
+      heightMm,
+      section: 'flat',
+      material: 'nitrile',
+      priceCents: 110,
+    }),
+  ),
   ring({
     code: 'N-341-60-S1',
     drawer: 'G-11',

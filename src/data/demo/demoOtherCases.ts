@@ -1,4 +1,4 @@
-import { MECHANICAL, QUARTZ, FLAT } from './caseTraits'
+import { MECHANICAL, O_RING_BACK, QUARTZ, FLAT } from './caseTraits'
 import type { NewCaseSheet } from '../queries/caseSheets'
 
 /** Invented cases of every other construction, their figures such that the drawers' usual sizes fit. */
@@ -200,5 +200,36 @@ export const DEMO_OTHER_CASES = [
     backRingInnerMm: 26,
     backRingSectionMm: 0.44,
     note: 'Round crystal in clear cement, no ring.',
+  },
+  {
+    ...FLAT,
+    ...QUARTZ,
+    ...O_RING_BACK,
+    maker: 'Sundrake',
+    reference: 'Sounder',
+    retention: 'bayonet-ring',
+    caseMaterial: 'steel',
+    crystalMaterial: 'mineral',
+    gasketMaterial: 'nitrile',
+    gasketSection: 'flat',
+    gasketColour: 'black',
+    backKind: 'screw-notched',
+    notchCount: 6,
+    notchCircleMm: 31,
+    notchShape: 'tooth',
+    caseDiameterMm: 39,
+    caseHeightMm: 12.4,
+    boreMm: 30.62,
+    rebateDepthMm: 2.4,
+    ringStrokeMm: 0.6,
+    dialOpeningMm: 28.4,
+    handsBelowSeatMm: 0.35,
+    crystalDiameterMm: 30.5,
+    crystalEdgeMm: 1.2,
+    crystalCentreMm: 1.2,
+    gasketHeightMm: 0.75,
+    gasketWallMm: 0.8,
+    gasketOuterMm: 30.5,
+    note: 'Glass on a flat gasket, held down by a notched ring.',
   },
 ] as const satisfies readonly NewCaseSheet[]

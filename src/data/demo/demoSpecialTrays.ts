@@ -169,4 +169,18 @@ export const DEMO_SPECIAL_TRAYS: readonly DemoTray[] = [
     dueHour: 16,
     progress: ALL,
   },
+  {
+    number: 234,
+    caseName: 'Sundrake Sounder',
+    owner: FLEET,
+    ownerMark: 'lead line',
+    complaint: 'Fogs under the glass after rain',
+    crystalState: 'cracked',
+    intake: { asked: ['crystal', 'gasket'], waterClass: '10-bar', wear: 5 },
+    stage: 'match',
+    openedDay: -1,
+    dueDay: 7,
+    dueHour: 12,
+    progress: ALL,
+  },
 ]

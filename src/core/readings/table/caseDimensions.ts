@@ -1,5 +1,5 @@
 import type { DimensionTable } from './places'
-import { ACROSS_THREE, FOUR_DIRECTIONS, DIAMETER, OUTSIDE, INSIDE, ALONG } from './places'
+import { ROUND_THREE, ACROSS_THREE, FOUR_DIRECTIONS, DIAMETER, OUTSIDE, INSIDE, ALONG } from './places'
 
 /** Dimensions of the case: bore, seat, neck, groove, rebate. */
 export const CASE_DIMENSIONS = {
@@ -137,6 +137,19 @@ export const CASE_DIMENSIONS = {
     stage: 'clean',
     part: 'case',
     how: 'radius gauge in the corner, held to the light: no gap along its arc',
+    askedWith: 'construction',
+    sheetUncertaintyMm: 0.04,
+  },
+  'ring-stroke': {
+    ...ROUND_THREE,
+    label: 'Stroke of the ring',
+    leastMm: 0.1,
+    mostMm: 4,
+    instruments: ['depth-gauge', 'caliper'],
+    surprisingMm: 0.2,
+    stage: 'push-out',
+    part: 'case',
+    how: 'ring out: from the shoulder that stops on the rim to the face that presses the glass',
     askedWith: 'construction',
     sheetUncertaintyMm: 0.04,
   },

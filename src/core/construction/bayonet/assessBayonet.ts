@@ -1,0 +1,118 @@
+import type { Candidate } from '../../fit/Candidate'
+import { certain, oddsOfConstraints } from '../../fit/Candidate'
+import { crystalsBetween } from '../../fit/crystalsBetween'
+import type { FitPolicy } from '../../fit/fitPolicy'
+import { handClearanceMm, handsConstraint } from '../../fit/handClearance'
+import type { StockCrystal, StockGasket } from '../../fit/parts'
+import { probabilityWithin } from '../../fit/probabilityWithin'
+import type { Squeeze } from '../../fit/squeezeBetween'
+import { squeezeOdds } from '../../fit/squeezeBetween'
+import type { StockIndex } from '../../fit/stockIndex'
+import type { Fractions, Window } from '../../fit/Window'
+import { squeezeState } from '../../section/gasketTint'
+import { formatShare } from '../../units/formatMm'
+import type { BayonetSeat } from './bayonetSeat'
+import { roomMm } from './bayonetSeat'
+
+/** Part of its height a flat gasket under a glass gives way by. From memory. */
+export const AXIAL_SQUEEZE: Fractions = { low: 0.15, high: 0.3 }
+/** The same as the section's tint takes it. */
+export const SQUEEZE_LIMITS = { lowMm: AXIAL_SQUEEZE.low, highMm: AXIAL_SQUEEZE.high }
+/** Rebate less glass, across: it must drop in, and may not wander. From memory. */
+export const GLASS_PLAY: Window = { lowMm: 0.03, highMm: 0.3 }
+/** Rebate less the gasket’s outside: it lies flat and stays under the glass. From memory. */
+export const GASKET_PLAY: Window = { lowMm: -0.05, highMm: 0.5 }
+/** Beyond its play a glass is not even a near miss, mm. */
+const NEAR_MM = 0.2
+
+export interface BayonetCandidate extends Candidate {
+  readonly gasket: StockGasket
+  /** of the gasket’s height */
+  readonly squeeze: number
+  readonly squeezeUncertainty: number
+  /** rebate less glass, across, mm */
+  readonly playMm: number
+}
+
+/**
+ * How far the ring at its stop squeezes the gasket: 1 − (depth − stroke − edge) / height.
+ * @example depth 2.40, stroke 0.60, edge 1.20, height 0.75 // room 0.60: 0.20
+ */
+export function axialSqueeze(
+  crystal: StockCrystal,
+  { heightMm }: StockGasket,
+  seat: BayonetSeat,
+  policy: FitPolicy,
+): Squeeze {
+  const underGlassMm = roomMm(seat) - crystal.edgeThicknessMm
+  return {
+    squeeze: 1 - underGlassMm / heightMm,
+    standardUncertainty: Math.hypot(
+      seat.depth.standardUncertaintyMm / heightMm,
+      seat.stroke.standardUncertaintyMm / heightMm,
+      policy.thicknessUncertaintyMm / heightMm,
+      (underGlassMm * policy.gasketWallUncertaintyMm) / heightMm ** 2,
+    ),
+  }
+}
+
+/** Judges a glass on a flat gasket under its ring: by the gasket’s squeeze, the play of both in the rebate, the hands. */
+export function assessBayonet(
+  crystal: StockCrystal,
+  gasket: StockGasket,
+  seat: BayonetSeat,
+  policy: FitPolicy,
+): BayonetCandidate {
+  const squeeze = axialSqueeze(crystal, gasket, seat, policy)
+  const playMm = seat.across.valueMm - crystal.diameterMm
+  const playUncertaintyMm = Math.hypot(seat.across.standardUncertaintyMm, policy.crystalDiameterUncertaintyMm)
+  // Squeezed away altogether the glass would lie on the shelf.
+  const undersideMm = Math.max(0, roomMm(seat) - crystal.edgeThicknessMm)
+  const gasketPlayMm = seat.across.valueMm - gasket.outerDiameterMm
+  return {
+    crystal,
+    gasket,
+    hold: {
+      title: 'Squeeze',
+      value: formatShare(squeeze.squeeze),
+      state: squeezeState(squeeze.squeeze, SQUEEZE_LIMITS),
+      standardUncertainty: squeeze.standardUncertainty,
+      unit: 'share',
+    },
+    squeeze: squeeze.squeeze,
+    squeezeUncertainty: squeeze.standardUncertainty,
+    playMm,
+    standing: {
+      undersideMm,
+      rimMm: null,
+      againstOldMm: seat.foundThickness ? crystal.edgeThicknessMm - seat.foundThickness.valueMm : null,
+      handClearanceMm: handClearanceMm(crystal, undersideMm, seat),
+    },
+    ...oddsOfConstraints([
+      { name: 'axial-squeeze', probability: squeezeOdds(squeeze, AXIAL_SQUEEZE) },
+      { name: 'glass-play', probability: probabilityWithin(playMm, playUncertaintyMm, GLASS_PLAY) },
+      certain('gasket-play', gasketPlayMm >= GASKET_PLAY.lowMm && gasketPlayMm <= GASKET_PLAY.highMm),
+      ...handsConstraint(crystal, undersideMm, seat, policy),
+      certain('stock', crystal.quantity >= 1 && gasket.quantity >= 1),
+    ]),
+  }
+}
+
+/** Every glass that nearly drops into the rebate, on every flat gasket that does, each judged. */
+export function* nearBayonet(
+  index: StockIndex,
+  seat: BayonetSeat,
+  policy: FitPolicy,
+): Generator<BayonetCandidate> {
+  const { valueMm } = seat.across
+  const flat = index.otherGaskets.filter(
+    ({ use, section, outerDiameterMm }) =>
+      use === 'crystal' &&
+      section === 'flat' &&
+      Math.abs(valueMm - outerDiameterMm) <= GASKET_PLAY.highMm + NEAR_MM,
+  )
+  const [leastMm, mostMm] = [valueMm - GLASS_PLAY.highMm - NEAR_MM, valueMm - GLASS_PLAY.lowMm + NEAR_MM]
+  for (const gasket of flat)
+    for (const crystal of crystalsBetween(index.crystals, leastMm, mostMm))
+      yield assessBayonet(crystal, gasket, seat, policy)
+}

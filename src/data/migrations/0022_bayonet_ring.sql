@@ -1,0 +1,1 @@
+ALTER TABLE "case_sheets" ADD COLUMN "ring_stroke_mm" double precision;
