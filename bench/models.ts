@@ -5,8 +5,9 @@ import { levenbergMarquardt } from 'ml-levenberg-marquardt'
 import { fitCircle } from '@/core/circle/fitCircle'
 import { robustCircle } from '@/core/circle/robustCircle'
 import { FIT_POLICY } from '@/core/fit/fitPolicy'
-import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
 import { possibleMeasurements } from '@/core/tray/possibleMeasurements'
+import { benchInstrument } from '../tests/factories/benchInstrument'
+import { caseSheet } from '../tests/factories/caseSheet'
 import { askNext } from '@/core/verdict/askNext'
 import type { SizeEvidence } from '@/core/verdict/SizeEvidence'
 import { sizeVerdict } from '@/core/verdict/sizeVerdict'
@@ -66,19 +67,16 @@ const evidence: SizeEvidence[] = Array.from({ length: 12 }, (_, i) =>
       ? { kind: 'opening-with-gasket', opening: estimate(29.95, 0.02) }
       : { kind: 'fragment', method: 'points', diameter: estimate(30, 0.05) },
 )
-// Of the sheet only these two figures are looked at.
-const sheet = { boreMm: 30.95, gasketWallMm: 0.5 } as Parameters<typeof possibleMeasurements>[0]['sheet']
 const possible = possibleMeasurements({
   crystalState: 'cracked',
-  gasketPresent: true,
   measured: {},
-  sheet,
+  otherEvidence: [],
+  plan: ['crystal-diameter', 'bore', 'gasket-wall'],
+  sheet: caseSheet(),
   policy: FIT_POLICY,
-  instruments: (['caliper', 'micrometer', 'inside-micrometer'] as const).map((kind) => ({
-    kind,
-    name: kind,
-    ...TYPICAL_INSTRUMENTS[kind],
-  })),
+  instruments: (['caliper', 'micrometer', 'inside-micrometer'] as const).map((kind, i) =>
+    benchInstrument(kind, i + 1),
+  ),
 })
 const verdict = medianMs(() => sizeVerdict(evidence, [{ sizeMm: 30, count: 13 }], VERDICT_POLICY), 50)
 const asking = medianMs(() => askNext(evidence, [{ sizeMm: 30, count: 13 }], possible, VERDICT_POLICY), 20)

@@ -16,6 +16,7 @@ import { pegPlacement } from '@/core/opening/pegPlacement'
 import { procedure } from '@/core/procedure/procedure'
 import type { JobView } from '@/services/tray/jobView'
 import type { TrayHeader, TrayView } from '@/services/tray/trayView'
+import { benchInstrument } from './benchInstrument'
 import { caseSheet } from './caseSheet'
 import { jobFacts } from './jobFacts'
 import { planFacts } from './planFacts'
@@ -38,10 +39,7 @@ export function trayViewOf({
   job = {},
 }: TrayViewOptions = {}): TrayView {
   const instruments = (['caliper', 'thickness-gauge'] as const).map((kind, i) => ({
-    id: i + 1,
-    name: kind,
-    kind,
-    ...TYPICAL_INSTRUMENTS[kind],
+    ...benchInstrument(kind, i + 1),
     calibrationDueOn: null,
   }))
   const readings = (Object.entries(read) as [DimensionId, readonly number[]][]).flatMap(
@@ -114,8 +112,9 @@ export function trayViewOf({
       readout.history,
       possibleMeasurements({
         crystalState: 'shattered',
-        gasketPresent: true,
         measured: readout.measured,
+        otherEvidence: readout.shapeEvidence,
+        plan,
         sheet: facts,
         instruments,
         policy: FIT_POLICY,

@@ -1,5 +1,5 @@
 import jstat from 'jstat'
-import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
+import { COVERAGE_FACTOR } from '@/core/measure/coverageFactor'
 import { TYPICAL_INSTRUMENTS, typeBUncertaintyMm } from '@/core/measure/InstrumentSpec'
 import { HERMITE } from '@/core/verdict/hermite'
 

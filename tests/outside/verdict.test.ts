@@ -3,15 +3,15 @@ import { sizeVerdict } from '@/core/verdict/sizeVerdict'
 import { VERDICT_POLICY } from '@/core/verdict/verdictPolicy'
 
 /**
- * Posterior on a 0.1 grid, computed by hand from normal densities (Bayes' rule):
+ * Which size the case was drawn for: posterior on a 0.1 grid, computed by hand from normal densities (Bayes' rule):
  * crystal 30.020 (u 0.01848) widened by 0.02; bore 31.00 (u 0.02) less two walls 0.50 (u 0.01) plus 0.06 (u 0.023).
  */
 const POLICY = {
   ...VERDICT_POLICY,
   makerUncertaintyMm: 0.02,
-  neighbourChance: 0,
   wrongCrystalChance: 0,
   aimedInterference: { valueMm: 0.06, standardUncertaintyMm: 0.023 },
+  pieceScatterMm: 0,
 }
 const CRYSTAL: SizeEvidence = {
   kind: 'crystal',
@@ -26,7 +26,7 @@ const CASE: SizeEvidence = {
 function probabilityOf(sizeMm: number, evidence: readonly SizeEvidence[]): number {
   const outcome = sizeVerdict(evidence, [], POLICY)
   if (!outcome.ok) throw new Error(outcome.reason)
-  return outcome.verdict.candidates.find((c) => c.sizeMm === sizeMm)?.probability ?? 0
+  return outcome.verdict.drawn.find((c) => c.sizeMm === sizeMm)?.probability ?? 0
 }
 
 describe('size verdict, posterior worked by hand', () => {

@@ -3,7 +3,7 @@ import { RING_MARGIN_MM } from '../dies/pushOutDies'
 import type { Figure } from '../fit/CrystalSeat'
 import { probabilityWithin } from '../fit/probabilityWithin'
 import type { Window } from '../fit/Window'
-import { COVERAGE_FACTOR } from '../measure/Estimate'
+import { expandedUncertaintyMm } from '../measure/Estimate'
 import type { StockChapterRing } from '../stock/otherParts'
 import { formatMm } from '../units/formatMm'
 import { familyText, isFamily } from './assessInsert'
@@ -103,7 +103,7 @@ function reasonsOf(ring: StockChapterRing, seat: ChapterRingSeat): string[] {
   const likeOld = compared.flatMap(([name, own, old]) =>
     old
       ? [
-          `${formatMm(own)} ${name} for the old ring’s ${formatMm(old.valueMm)} ±${formatMm(COVERAGE_FACTOR * old.standardUncertaintyMm)}`,
+          `${formatMm(own)} ${name} for the old ring’s ${formatMm(old.valueMm)} ±${formatMm(expandedUncertaintyMm(old))}`,
         ]
       : [],
   )

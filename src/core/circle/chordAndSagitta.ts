@@ -1,4 +1,5 @@
 import { requireNotNegative, requirePositive } from '../guard/require'
+import { combinedEstimate } from '../measure/combinedEstimate'
 import type { Estimate } from '../measure/Estimate'
 
 /**
@@ -7,7 +8,7 @@ import type { Estimate } from '../measure/Estimate'
  * @param sagitta - height of the arc's middle over the chord, mm, > 0; at most half a circle (h <= c/2)
  * @returns diameter with its standard uncertainty, mm
  * @throws RangeError when a length is not > 0 or the arc is more than half a circle
- * @source D = c²/(4h) + h; u by the law of propagation, GUM JCGM 100:2008, 5.1.2
+ * @source D = c²/(4h) + h; u by the law of propagation, GUM JCGM 100:2008, 5.1.2; what both share by one instrument, 5.2.2
  * @example circleFromChord({ valueMm: 18, standardUncertaintyMm: 0.03 }, { valueMm: 3.2, standardUncertaintyMm: 0.03 }) // 28.5125, u 0.2238
  */
 export function circleFromChord(chord: Estimate, sagitta: Estimate): Estimate {
@@ -19,11 +20,11 @@ export function circleFromChord(chord: Estimate, sagitta: Estimate): Estimate {
   if (h > c / 2) throw new RangeError(`sagitta: expected at most half the chord (${c / 2} mm), got ${h}`)
   const slope = c / (2 * h)
   return {
+    ...combinedEstimate([
+      [slope, chord],
+      [1 - slope * slope, sagitta],
+    ]),
     valueMm: (c * c) / (4 * h) + h,
-    standardUncertaintyMm: Math.hypot(
-      slope * chord.standardUncertaintyMm,
-      (1 - slope * slope) * sagitta.standardUncertaintyMm,
-    ),
   }
 }
 

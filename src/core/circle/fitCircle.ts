@@ -8,6 +8,8 @@ export interface CircleFit extends Circle {
   readonly sumOfSquaresMm2: number
   /** root mean square distance with n − 3 degrees of freedom, mm; 0 for three points */
   readonly residualMm: number
+  /** scatter of one point that was reckoned with, mm */
+  readonly pointScatterMm: number
   /** standard uncertainty of the diameter, mm: scatter of the points carried through the fit */
   readonly diameterUncertaintyMm: number
   /** angle the points span, seen from the centre, degrees */
@@ -23,13 +25,15 @@ const MOST_ITERATIONS = 100
 /** Step, relative to the radius, at which the fit stands. */
 const RELATIVE_STEP = 1e-12
 const FIRST_DAMPING = 1e-4
+/** What is said of a point beforehand weighs as much as so many points to spare. From memory. */
+const BELIEVED_POINTS = 4
 /** A radius this many times the spread of the points is a line for every purpose. */
 const LINE_RADIUS = 1e5
 
 /**
  * Geometric circle through points: least squares of the distances, Levenberg–Marquardt from a Taubin start.
  * @param points - edge points, mm, at least three not on one line
- * @param pointUncertaintyMm - standard uncertainty of one point, mm; the scatter counts when it is larger
+ * @param pointUncertaintyMm - standard uncertainty of one point, mm; what the points themselves show is weighed against it
  * @source Gander, Golub & Strebel, BIT 34 (1994); Chernov, Circular and Linear Regression (2010), 4.5
  */
 export function fitCircle(points: readonly Point[], pointUncertaintyMm = 0): CircleFitOutcome {
@@ -124,7 +128,7 @@ function settled(
 ): CircleFitOutcome {
   const free = points.length - FEWEST_POINTS
   const residualMm = free > 0 ? Math.sqrt(squares / free) : 0
-  const scatter = Math.max(residualMm, pointUncertaintyMm)
+  const scatter = scatterOf(squares, free, pointUncertaintyMm)
   let radiusVariance: number
   try {
     radiusVariance = inverse(symmetric(normalEquations(points, circle).jtj, 0)).get(2, 2)
@@ -138,10 +142,21 @@ function settled(
       ...circle,
       sumOfSquaresMm2: squares,
       residualMm,
+      pointScatterMm: scatter,
       diameterUncertaintyMm: 2 * scatter * Math.sqrt(radiusVariance),
       arcDeg: arcOf(points, circle.centre),
     },
   }
+}
+
+/**
+ * Scatter of one point, mm: as many points as were believed beforehand are weighed against those that tell themselves.
+ * @source pooled variance, GUM, JCGM 100:2008, 4.2.4
+ */
+function scatterOf(squares: number, free: number, pointUncertaintyMm: number): number {
+  const believed = pointUncertaintyMm > 0 ? BELIEVED_POINTS : 0
+  if (free + believed === 0) return 0
+  return Math.sqrt((believed * pointUncertaintyMm ** 2 + squares) / (believed + free))
 }
 
 function sumOfSquares(points: readonly Point[], circle: Circle): number {

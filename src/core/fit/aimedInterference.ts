@@ -5,13 +5,13 @@ import type { GasketMaterial } from './parts'
 /** What a ring is taken to be while the case sheet does not say. Common practice. */
 export const USUAL_RING: GasketMaterial = 'nylon'
 
-/** A band is read as this many standard deviations from end to end. */
-const BAND_STANDARD_DEVIATIONS = 4
+/** Those who draw cases aim anywhere in this middle share of the band, evenly. From memory. */
+const AIMED_SHARE = 2 / 3
 
 /**
- * Interference a good fit has with a ring of a material, mm: the middle of the band the shop wants, which is read as
- * ± 2 standard deviations.
- * @example aimedInterference('nylon', FIT_POLICY) // 0.055 ± 0.0225 (standard deviation)
+ * Interference a good fit has with a ring of a material, mm: the middle of the band the shop wants, with how far those
+ * who draw cases stray from it.
+ * @example aimedInterference('nylon', FIT_POLICY) // 0.055, standard deviation 0.0173
  */
 export function aimedInterference(
   material: GasketMaterial,
@@ -20,6 +20,6 @@ export function aimedInterference(
   const { lowMm, highMm } = interferenceBands[material]
   return {
     valueMm: (lowMm + highMm) / 2,
-    standardUncertaintyMm: (highMm - lowMm) / BAND_STANDARD_DEVIATIONS,
+    standardUncertaintyMm: (AIMED_SHARE * (highMm - lowMm)) / Math.sqrt(12),
   }
 }

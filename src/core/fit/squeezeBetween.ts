@@ -1,4 +1,5 @@
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf'
+import { combinedEstimate } from '../measure/combinedEstimate'
 import type { Estimate } from '../measure/Estimate'
 import { requirePositive } from '../guard/require'
 import type { FitPolicy } from './fitPolicy'
@@ -31,11 +32,11 @@ export function squeezeBetween({ inner, outer, wall }: Sandwich): Squeeze {
   const twoWalls = 2 * wall.valueMm
   return {
     squeeze: 1 - gapMm / twoWalls,
-    standardUncertainty: Math.hypot(
-      inner.standardUncertaintyMm / twoWalls,
-      outer.standardUncertaintyMm / twoWalls,
-      (gapMm * wall.standardUncertaintyMm) / (twoWalls * wall.valueMm),
-    ),
+    standardUncertainty: combinedEstimate([
+      [1 / twoWalls, inner],
+      [-1 / twoWalls, outer],
+      [gapMm / (twoWalls * wall.valueMm), wall],
+    ]).standardUncertaintyMm,
   }
 }
 

@@ -8,6 +8,48 @@ export interface InstrumentSpec {
   readonly maximumPermissibleErrorMm: number
   /** what it shows when closed; taken off every reading */
   readonly zeroOffsetMm: number
+  /** which one it is: two readings of one instrument share its error. Left out where nobody knows */
+  readonly instrumentId?: number
+  /**
+   * what its zero may still be off, standard uncertainty; null or left out: as its maximum permissible error allows.
+   * Negative where it is off the other way than the same instrument's other readings
+   */
+  readonly zeroUncertaintyMm?: number | null
+  /** what its scale may be off, standard uncertainty, of the length read: 0.0001 is 0.003 on 30; left out: nothing */
+  readonly scaleUncertainty?: number | null
+  /** what one reading is off by itself, standard uncertainty; null or left out: half a step of the display */
+  readonly ownUncertaintyMm?: number | null
+  /** what its inside jaws' zero does when that of its outside jaws is off; left out: the same */
+  readonly insideZero?: 'same' | 'opposite' | null
+}
+
+/** Parts of an instrument's error, standard uncertainties, mm. */
+export interface InstrumentErrors {
+  /** of every reading by itself: a display shows steps */
+  readonly ownMm: number
+  /** the same for all of its readings; signed, see `zeroUncertaintyMm` */
+  readonly zeroMm: number
+  /** the same share of the length for all of its readings */
+  readonly scale: number
+}
+
+/**
+ * What an instrument's error is made of.
+ * @param inside - read by its inside jaws: their zero may be off the other way
+ * @throws RangeError if the spec is out of range
+ * @source GUM, JCGM 100:2008, 4.3.7 (MPE/√3), F.2.2.1 (resolution/√12), F.1.2.3 (what all readings of it share)
+ */
+export function instrumentErrors(spec: InstrumentSpec, inside = false): InstrumentErrors {
+  requirePositive('resolutionMm', spec.resolutionMm, 'mm')
+  requireNotNegative('maximumPermissibleErrorMm', spec.maximumPermissibleErrorMm, 'mm')
+  requireFinite('zeroOffsetMm', spec.zeroOffsetMm, 'mm')
+  const zeroMm = spec.zeroUncertaintyMm ?? spec.maximumPermissibleErrorMm / Math.sqrt(3)
+  const scale = spec.scaleUncertainty ?? 0
+  const ownMm = spec.ownUncertaintyMm ?? spec.resolutionMm / Math.sqrt(12)
+  requireFinite('zeroUncertaintyMm', zeroMm, 'mm')
+  requireNotNegative('scaleUncertainty', scale, 'of the length')
+  requirePositive('ownUncertaintyMm', ownMm, 'mm')
+  return { ownMm, zeroMm: inside && spec.insideZero === 'opposite' ? -zeroMm : zeroMm, scale }
 }
 
 /** Defaults for an instrument not yet described. From memory: adjust to the maker's sheet. */
@@ -26,14 +68,12 @@ export const TYPICAL_INSTRUMENTS = {
 export type InstrumentKind = keyof typeof TYPICAL_INSTRUMENTS
 
 /**
- * Type B standard uncertainty of one instrument: rectangular MPE and rectangular half-step of the display.
- * @returns mm
+ * Type B standard uncertainty of one reading: what all readings of the instrument share, and half a step of its display.
+ * @returns mm; the scale's part left out
  * @throws RangeError if the spec is out of range
  * @source GUM, JCGM 100:2008, 4.3.7 (MPE/√3) and F.2.2.1 (resolution/√12)
  */
 export function typeBUncertaintyMm(spec: InstrumentSpec): number {
-  requirePositive('resolutionMm', spec.resolutionMm, 'mm')
-  requireNotNegative('maximumPermissibleErrorMm', spec.maximumPermissibleErrorMm, 'mm')
-  requireFinite('zeroOffsetMm', spec.zeroOffsetMm, 'mm')
-  return Math.hypot(spec.maximumPermissibleErrorMm / Math.sqrt(3), spec.resolutionMm / Math.sqrt(12))
+  const { ownMm, zeroMm } = instrumentErrors(spec)
+  return Math.hypot(ownMm, zeroMm)
 }

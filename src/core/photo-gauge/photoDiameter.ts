@@ -4,6 +4,7 @@ import type { CircleFit } from '../circle/fitCircle'
 import { fitCircle } from '../circle/fitCircle'
 import { robustCircle } from '../circle/robustCircle'
 import type { Estimate } from '../measure/Estimate'
+import { estimateOfParts } from '../measure/combinedEstimate'
 import { fuseEstimates } from '../measure/fuseEstimates'
 import { formatMm } from '../units/formatMm'
 import { printScale } from './gaugeSheet'
@@ -69,6 +70,8 @@ const FORM_MM = 0.004
 const CHIP_MM = 0.08
 /** Shift of a mark by which its influence is found, px. */
 const NUDGE_PX = 0.25
+/** What every picture of the shop's gauge sheet is off alike: its print, marks, lens height and where edges show. */
+const SHEET_ERROR = 'gauge sheet'
 /** Arcs further apart than this many standard deviations are not one circle. */
 const NOT_ONE_CIRCLE = 3.5
 const FEWEST_POINTS = 12
@@ -96,8 +99,11 @@ export function photoDiameter(input: PhotoInput): PhotoDiameterOutcome {
   const onPaper = fuseEstimates(arcs.map((arc) => arc.own))
   const lift = 1 - input.edgeHeightMm / input.cameraHeightMm
   const seenMm = onPaper.valueMm
-  const parts: UncertaintyPart[] = [
-    { words: 'the edge itself, over the arc there is', uMm: onPaper.standardUncertaintyMm * lift },
+  const own: UncertaintyPart = {
+    words: 'the edge itself, over the arc there is',
+    uMm: onPaper.standardUncertaintyMm * lift,
+  }
+  const sheet: UncertaintyPart[] = [
     { words: 'where the picture shows an edge', uMm: (2 * EDGE_SHIFT_PX) / view.pixelsPerMm },
     { words: 'the sheet’s marks', uMm: marksPart(input, arcs, print.scale, view) },
     { words: 'the print’s scale', uMm: seenMm * print.scale.uncertainty },
@@ -113,16 +119,15 @@ export function photoDiameter(input: PhotoInput): PhotoDiameterOutcome {
   ]
   return {
     ok: true,
-    diameter: {
-      valueMm: seenMm * lift,
-      standardUncertaintyMm: Math.hypot(...parts.map((part) => part.uMm)),
-    },
+    diameter: estimateOfParts(seenMm * lift, own.uMm ** 2, {
+      [SHEET_ERROR]: Math.hypot(...sheet.map(({ uMm }) => uMm)),
+    }),
     arcs,
     arcDeg: Math.min(
       360,
       arcs.reduce((sum, arc) => sum + arc.fit.arcDeg, 0),
     ),
-    parts: parts.sort((a, b) => b.uMm - a.uMm),
+    parts: [own, ...sheet].sort((a, b) => b.uMm - a.uMm),
     disagreement: disagreementOf(arcs, onPaper),
   }
 }

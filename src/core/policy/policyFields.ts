@@ -30,6 +30,13 @@ export const POLICY_FIELDS: readonly PolicyField[] = [
       least: 0.1,
       most: 2,
     },
+    {
+      name: 'verdict-piece',
+      label: 'pieces of one reference scatter, standard deviation',
+      path: 'verdict.pieceScatterMm',
+      least: 0.001,
+      most: 0.2,
+    },
   ]),
   ...PART_POLICY_FIELDS,
   ...policyGroup('Strength of a crystal', [

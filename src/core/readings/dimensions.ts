@@ -22,3 +22,8 @@ export const DIMENSIONS: Readonly<Record<DimensionId, Dimension>> = TABLE
 
 // The keys of the very table.
 export const DIMENSION_IDS = Object.keys(TABLE) as DimensionId[]
+
+/** True for what is read from inside: jaws that open against a wall. */
+export function isInside(id: DimensionId): boolean {
+  return DIMENSIONS[id].instruments.some((kind) => kind === 'inside-micrometer' || kind === 'pin-gauges')
+}

@@ -171,6 +171,15 @@ export function nextTarget(
   return null
 }
 
+/** Dimensions of the plan that nobody has read yet. */
+export function unreadOf(
+  plan: readonly DimensionId[],
+  taken: readonly Pick<ReadingTarget, 'dimension'>[],
+): DimensionId[] {
+  const read = new Set(taken.map(({ dimension }) => dimension))
+  return plan.filter((dimension) => !read.has(dimension))
+}
+
 /** First place of one dimension that has no reading yet; null when all have. */
 export function nextPlace(dimension: DimensionId, taken: readonly ReadingTarget[]): ReadingTarget | null {
   const done = new Set(taken.filter((t) => t.dimension === dimension).map((t) => t.placeIndex))

@@ -1,5 +1,7 @@
+import { INSIDE_ZEROS } from '../measure/describedInstrument'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
 import { PRESS_KINDS } from '../press/PressStep'
+import { choice } from './choiceField'
 import type { Field } from './Field'
 import { optionsOf } from './Field'
 
@@ -30,6 +32,28 @@ export const INSTRUMENT_FIELDS: readonly Field[] = [
     leastMm: -1,
     mostMm: 1,
     help: 'what it shows when closed',
+  },
+  {
+    kind: 'mm',
+    name: 'zeroUncertaintyMm',
+    label: 'Zero known to',
+    required: false,
+    leastMm: 0.0001,
+    mostMm: 0.5,
+    help: 'standard uncertainty; empty: permissible error / √3',
+  },
+  {
+    kind: 'mm',
+    name: 'scaleMmPerM',
+    label: 'Scale off by',
+    required: false,
+    leastMm: 0,
+    mostMm: 5,
+    help: 'standard uncertainty on a metre; empty: nothing',
+  },
+  {
+    ...choice('insideZero', 'Inside jaws’ zero', INSIDE_ZEROS),
+    help: 'off the same way as the outside jaws’, or the opposite; empty: the same',
   },
   { kind: 'date', name: 'calibrationDueOn', label: 'Calibration due', required: false },
 ]

@@ -1,4 +1,5 @@
 import type { Figure } from '../fit/CrystalSeat'
+import { combinedEstimate } from '../measure/combinedEstimate'
 import type { StockGasket } from '../fit/parts'
 import type { PartKind } from '../stock/partKinds'
 import type { StockORing } from '../stock/otherParts'
@@ -192,8 +193,10 @@ function crownSeal(figure: Known, rings: readonly StockORing[], { seal }: SealPo
     return { ...base, choices: [], order: null, measure }
   }
   const gap: Figure = {
-    valueMm: (bore.valueMm - tube.valueMm) / 2,
-    standardUncertaintyMm: Math.hypot(bore.standardUncertaintyMm, tube.standardUncertaintyMm) / 2,
+    ...combinedEstimate([
+      [1 / 2, bore],
+      [-1 / 2, tube],
+    ]),
     origin: bore.origin,
   }
   if (gap.valueMm <= 0.05) {

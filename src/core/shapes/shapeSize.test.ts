@@ -1,7 +1,8 @@
+import { jointFigures } from '../verdict/jointFigures'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
 import { crystalDiameter, isCaseSide } from '../verdict/SizeEvidence'
 import type { ShapeInput, ShapeKind } from './shapeSize'
-import { SHAPE_KINDS, shapesAsEvidence, shapeSize } from './shapeSize'
+import { SHAPE_KINDS, shapeEvidence, shapeSize } from './shapeSize'
 
 const instrument = { ...TYPICAL_INSTRUMENTS.caliper, zeroOffsetMm: 0.02 }
 const size = (input: ShapeInput) => {
@@ -64,31 +65,53 @@ describe('shapeSize', () => {
   })
 })
 
-describe('shapesAsEvidence', () => {
-  const stored = (kind: ShapeKind, diameterMm = 30.01, standardUncertaintyMm = 0.05) => ({
+describe('shapes as evidence', () => {
+  const stored = (kind: ShapeKind, diameterMm = 30.01, shared = {}) => ({
     dimension: 'crystal-diameter' as const,
     kind,
     diameterMm,
-    standardUncertaintyMm,
+    standardUncertaintyMm: 0.05,
+    shared,
   })
 
-  it('gives back the stored size for every kind', () => {
+  it('give back the stored size for every kind', () => {
     for (const kind of SHAPE_KINDS) {
-      const [evidence] = shapesAsEvidence([stored(kind)])
-      if (!evidence || isCaseSide(evidence)) throw new Error('a shape is the crystal’s')
-      expect(crystalDiameter(evidence)).toEqual({ valueMm: 30.01, standardUncertaintyMm: 0.05 })
+      const evidence = shapeEvidence(stored(kind))
+      if (isCaseSide(evidence)) throw new Error('a shape is the crystal’s')
+      expect(crystalDiameter(evidence)).toMatchObject({ valueMm: 30.01, standardUncertaintyMm: 0.05 })
     }
   })
 
-  it('does not take ten pictures of one sheet for ten independent ones', () => {
-    const pictures = Array.from({ length: 10 }, (_, i) => stored('photo', 30 + (i % 2) * 0.02))
-    const evidence = shapesAsEvidence(pictures)
-    expect(evidence).toHaveLength(1)
-    const [only] = evidence
-    if (!only || isCaseSide(only)) throw new Error('a shape is the crystal’s')
-    const { valueMm, standardUncertaintyMm } = crystalDiameter(only)
-    expect(valueMm).toBeCloseTo(30.01, 9)
-    expect(standardUncertaintyMm).toBeGreaterThan(0.03)
-    expect(standardUncertaintyMm).toBeLessThan(0.05)
+  it('do not take ten pictures of one sheet for ten independent ones', () => {
+    const pictures = Array.from({ length: 10 }, (_, i) =>
+      shapeEvidence(stored('photo', 30 + (i % 2) * 0.02, { 'gauge sheet': 0.035 })),
+    )
+    const { crystal } = jointFigures(pictures)
+    expect(crystal?.valueMm).toBeCloseTo(30.01, 9)
+    // √(0.035² + (0.05² − 0.035²)/10), worked by hand.
+    expect(crystal?.standardUncertaintyMm).toBeCloseTo(0.036776, 6)
+  })
+
+  it('do not take three chords by one caliper for three independent ones', () => {
+    const chord = shapeSize({
+      kind: 'chord',
+      chordMm: 18,
+      sagittaMm: 3.2,
+      instrument: { ...TYPICAL_INSTRUMENTS.caliper, instrumentId: 7 },
+    })
+    if (!chord.ok) throw new Error(chord.message)
+    const { standardUncertaintyMm: u, shared } = chord.diameter
+    // Slope 2.8125: the zero moves chord and sagitta alike, by 2.8125 + 1 − 2.8125² = −4.09766 of it.
+    expect(shared?.['zero 7']).toBeCloseTo((-4.09765625 * 0.03) / Math.sqrt(3), 9)
+    const own = Math.hypot(0.01 / Math.sqrt(12), 0.006)
+    expect(u).toBeCloseTo(Math.hypot(shared?.['zero 7'] ?? 0, own * Math.hypot(2.8125, 6.91015625)), 9)
+    const three = Array.from(
+      { length: 3 },
+      () => ({ kind: 'fragment', method: 'chord', diameter: chord.diameter }) as const,
+    )
+    expect(jointFigures(three).crystal?.standardUncertaintyMm).toBeGreaterThan(
+      Math.abs(shared?.['zero 7'] ?? 0),
+    )
+    expect(jointFigures(three).crystal?.standardUncertaintyMm).toBeLessThan(u)
   })
 })

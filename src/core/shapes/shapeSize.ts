@@ -4,9 +4,9 @@ import { arcNeeded, circleFromChord } from '../circle/chordAndSagitta'
 import type { Point } from '../circle/Circle'
 import type { CircleFit } from '../circle/fitCircle'
 import { robustCircle } from '../circle/robustCircle'
-import type { Estimate } from '../measure/Estimate'
+import { combinedEstimate } from '../measure/combinedEstimate'
+import type { Estimate, SharedErrors } from '../measure/Estimate'
 import { expandedUncertaintyMm } from '../measure/Estimate'
-import { fuseEstimates } from '../measure/fuseEstimates'
 import { estimateFromReadings } from '../measure/estimateFromReadings'
 import type { InstrumentSpec } from '../measure/InstrumentSpec'
 import type { PhotoInput } from '../photo-gauge/photoDiameter'
@@ -69,6 +69,8 @@ const TYPED_POINT_MM = 0.03
 const CHIP_MM = 0.12
 /** An old ring shrinks and springs back: standard uncertainty of its imprint, mm. From memory. */
 const IMPRINT_MM = 0.06
+/** Scatter of a hand's hold, standard uncertainty of one reading, mm. From memory. */
+const HOLD_MM = 0.006
 /** How well a bevel's width is seen, standard uncertainty, mm. From memory. */
 const BEVEL_MM = 0.03
 const SEED = 0.1908
@@ -94,28 +96,32 @@ export function shapeSize(input: ShapeInput, dimension: DimensionId = 'crystal-d
         )
       }
       return sized(
-        {
-          valueMm: top.valueMm + 2 * bevel.valueMm,
-          standardUncertaintyMm: Math.hypot(top.standardUncertaintyMm, 2 * BEVEL_MM),
-        },
+        combinedEstimate([
+          [1, top],
+          [2, bevel],
+        ]),
         `top ${formatMm(top.valueMm)} and two bevels of ${formatMm(bevel.valueMm)}`,
       )
     }
     case 'gasket-imprint': {
       const imprint = single(input.imprintMm, input.instrument)
       return sized(
-        {
-          valueMm: imprint.valueMm,
-          standardUncertaintyMm: Math.hypot(imprint.standardUncertaintyMm, IMPRINT_MM),
-        },
+        combinedEstimate([
+          [1, imprint],
+          [1, { valueMm: 0, standardUncertaintyMm: IMPRINT_MM }],
+        ]),
         'imprint in the old gasket',
       )
     }
   }
 }
 
+/** One reading of a piece that is held by hand: nothing beside it tells how well it was held. */
 function single(shownMm: number, instrument: InstrumentSpec): Estimate {
-  return estimateFromReadings([shownMm], instrument)
+  return combinedEstimate([
+    [1, estimateFromReadings([shownMm], instrument)],
+    [1, { valueMm: 0, standardUncertaintyMm: HOLD_MM }],
+  ])
 }
 
 function fromChord({ chordMm, sagittaMm, instrument }: Extract<ShapeInput, { kind: 'chord' }>): ShapeOutcome {
@@ -205,11 +211,19 @@ export interface StoredShape {
   readonly kind: ShapeKind
   readonly diameterMm: number
   readonly standardUncertaintyMm: number
+  /** what of it others share: the instrument's error, the gauge sheet's */
+  readonly shared: SharedErrors
+}
+
+/** A stored shape as the estimate it was. */
+export function shapeEstimate({ diameterMm, standardUncertaintyMm, shared }: StoredShape): Estimate {
+  return { valueMm: diameterMm, standardUncertaintyMm, shared }
 }
 
 /** What a stored shape of the crystal says to the verdict. */
-function shapeEvidence({ kind, diameterMm, standardUncertaintyMm }: StoredShape): SizeEvidence {
-  const diameter = { valueMm: diameterMm, standardUncertaintyMm }
+export function shapeEvidence(shape: StoredShape): SizeEvidence {
+  const { kind } = shape
+  const diameter = shapeEstimate(shape)
   switch (kind) {
     case 'chord':
     case 'points':
@@ -221,33 +235,4 @@ function shapeEvidence({ kind, diameterMm, standardUncertaintyMm }: StoredShape)
     case 'gasket-imprint':
       return { kind, diameter }
   }
-}
-
-/**
- * Part of a picture's uncertainty that every picture shares: print, sheet, edge and lens height. From memory; the
- * budget of a full circle is nearly all of it, that of a short arc less.
- */
-const SHARED_IN_PICTURES = 0.7
-
-/**
- * Shapes of the crystal as evidence. Several pictures of the same sheet carry the same errors of print, lens and edge:
- * they are taken together as one, whose uncertainty falls only in the part that is each picture's own.
- */
-export function shapesAsEvidence(shapes: readonly StoredShape[]): SizeEvidence[] {
-  const pictures = shapes.filter((shape) => shape.kind === 'photo')
-  const [first] = pictures
-  if (!first || pictures.length === 1) return shapes.map(shapeEvidence)
-  const fused = fuseEstimates(
-    pictures.map((p) => ({ valueMm: p.diameterMm, standardUncertaintyMm: p.standardUncertaintyMm })),
-  )
-  const least = Math.min(...pictures.map((p) => p.standardUncertaintyMm))
-  const together: StoredShape = {
-    ...first,
-    diameterMm: fused.valueMm,
-    standardUncertaintyMm: Math.hypot(
-      SHARED_IN_PICTURES * least,
-      Math.sqrt(1 - SHARED_IN_PICTURES ** 2) * fused.standardUncertaintyMm,
-    ),
-  }
-  return [...shapes.filter((shape) => shape.kind !== 'photo'), together].map(shapeEvidence)
 }

@@ -1,12 +1,15 @@
 import { randomLcg, randomNormal, randomUniform } from 'd3-random'
 import type { Point } from '../circle/Circle'
+import { plainEstimate } from '../measure/combinedEstimate'
+import type { Estimate } from '../measure/Estimate'
 import { estimateFromReadings } from '../measure/estimateFromReadings'
+import type { InstrumentSpec } from '../measure/InstrumentSpec'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
 import type { ShapeInput } from '../shapes/shapeSize'
 import { shapeSize } from '../shapes/shapeSize'
-import type { PossibleMeasurement } from '../verdict/askNext'
-import type { SizeEvidence, SizeHistory } from '../verdict/SizeEvidence'
+import type { FragmentMethod, SizeEvidence, SizeHistory } from '../verdict/SizeEvidence'
 import { VERDICT_POLICY } from '../verdict/verdictPolicy'
+import type { World } from './World'
 
 /** How the old crystal came in. */
 export const JOB_KINDS = ['intact', 'in pieces', 'gone'] as const
@@ -17,193 +20,256 @@ export interface SimulatedCase {
   readonly kind: JobKind
   /** stock size whose interference with the true bore and gasket lies nearest the middle of the band */
   readonly rightSizeMm: number
+  /** stock size the crystal that came in was made as: not always the right one for this piece */
+  readonly crystalSizeMm: number
   readonly evidence: readonly SizeEvidence[]
   /** what fitted other pieces of the same reference before */
   readonly history: readonly SizeHistory[]
+  /** what the readings were before anything was made of them */
+  readonly shown: ShownReadings
   /** what a further measurement would read, by its id */
   readonly further: Readonly<Record<FurtherId, number>>
   /** the first single caliper reading, of the crystal where there is one, else of the opening */
   readonly firstReadingMm: number
 }
 
-/** Finer instruments a shop may have beside its caliper: what they are worth and what they cost in minutes. */
+/** A diameter of the old crystal that a piece shows, by a caliper whose zero is off by z: valueMm + slope·z. */
+export interface PieceShown {
+  readonly method: FragmentMethod
+  readonly valueMm: number
+  /** what the caliper's zero does to it; 0 where no caliper was used */
+  readonly zeroSlope: number
+  /** of the piece by itself, mm: what a world that knew everything would know of it */
+  readonly ownMm: number
+}
+
+/** Figures as displayed, mm: what an ideal judge would go by. */
+export interface ShownReadings {
+  readonly bore: readonly number[]
+  readonly wall: readonly number[]
+  readonly opening: readonly number[]
+  readonly crystal: readonly number[]
+  /** visible top and the bevel that was seen; null when it was not read */
+  readonly top: { readonly topMm: number; readonly bevelMm: number } | null
+  readonly imprint: number | null
+  readonly pieces: readonly PieceShown[]
+}
+
+/** Finer instruments a shop may have beside its caliper: standard uncertainty, mm, and what they cost in minutes. */
 export const FURTHER = {
-  'bore and wall, micrometers': { side: 'case', uncertaintyMm: 0.0065, minutes: 4 },
-  'crystal, micrometer': { side: 'crystal', uncertaintyMm: 0.004, minutes: 1.5 },
-} as const satisfies Record<string, Omit<PossibleMeasurement, 'id' | 'label'>>
+  'bore and wall, micrometers': { tells: 'opening', uncertaintyMm: 0.0065, minutes: 4 },
+  'crystal, micrometer': { tells: 'crystal', uncertaintyMm: 0.004, minutes: 1.5 },
+} as const
 export type FurtherId = keyof typeof FURTHER
 export const FURTHER_IDS = Object.keys(FURTHER) as FurtherId[]
 
-/**
- * Scatter of the simulated world, mm (standard deviations unless said otherwise). From memory: a bored case holds
- * about a hundredth, a moulded ring less than that, and a maker's crystal two hundredths.
- */
-const WORLD = {
-  boreScatter: 0.012,
-  wallScatter: 0.006,
-  crystalScatter: VERDICT_POLICY.makerUncertaintyMm,
-  /** interference designers aim at, lowest and highest */
-  aimedFrom: 0.025,
-  aimedTo: 0.085,
-  /** repeatability of a hand hold beside the instrument's own error */
-  holdScatter: 0.006,
-} as const
-
-/** Chances of the kinds of job; the rest is gone. From memory. */
-const INTACT_SHARE = 0.5
-const PIECES_SHARE = 0.3
-/** Cases that come in with the wrong crystal, and how many steps off it is at most, either way. From memory. */
-const WRONG_SHARE = 0.06
-const WRONG_STEPS = 3
-/** Largest piece of a broken rim, degrees of arc. From memory. */
+/** Largest piece of a broken rim, degrees of arc; a chord spans at most so much. From memory. */
 const ARC_FROM_DEG = 60
 const ARC_TO_DEG = 200
-/** Edge points read along it, and the scatter of each, mm. From memory. */
+const CHORD_TO_DEG = 170
+/** Edge points read along it. */
 const RIM_POINTS = 25
-const RIM_POINT_SCATTER = 0.02
-
-/** A picture's edges on the gauge sheet, all pieces together, standard deviation, mm: half the ± the photo gauge states. */
-const PHOTO_SCATTER = 0.035
-/** How a broken crystal is measured, in equal parts. */
+/** How a broken crystal is measured, in equal parts, and how many pieces of it at most. */
 const BROKEN_WAYS = ['points', 'chord', 'photo'] as const
-/** How well a bevel is seen from above, standard deviation, mm. From memory. */
-const BEVEL_SCATTER = 0.02
-/** Part of whole crystals of which the visible top was read before pressing out. From memory. */
-const TOP_READ_SHARE = 0.3
-/** Part of cases whose reference was done here before, and how often at most. From memory. */
-const KNOWN_SHARE = 0.5
-const MOST_BEFORE = 8
+const MOST_PIECES = 3
+
+/** The bench's instruments: every case meets its own zero and scale error of each. */
+const CALIPER: InstrumentSpec = { ...TYPICAL_INSTRUMENTS.caliper, instrumentId: 1 }
+const GAUGE: InstrumentSpec = { ...TYPICAL_INSTRUMENTS['thickness-gauge'], instrumentId: 2 }
 
 /**
- * Cases with known truth and what a bench would have read of them.
+ * Cases with known truth and what a bench would have read of them: one caliper and one gauge a case, each with one error
+ * of its zero and one of its scale in everything it reads there.
  * @param seed - 0…1; the same seed gives the same cases
  */
-export function simulatedCases(count: number, seed: number): SimulatedCase[] {
+export function simulatedCases(count: number, seed: number, world: World): SimulatedCase[] {
   const random = randomLcg(seed)
-  return Array.from({ length: count }, () => simulateCase(random))
+  return Array.from({ length: count }, () => simulateCase(random, world))
 }
 
 /** The bevels were added when the top was read. */
 const NO_BEVEL = { valueMm: 0, standardUncertaintyMm: 0 }
 
-function simulateCase(random: () => number): SimulatedCase {
+function simulateCase(random: () => number, world: World): SimulatedCase {
   const normal = (u: number) => randomNormal.source(random)(0, u)()
   const uniform = (from: number, to: number) => randomUniform.source(random)(from, to)()
   const nominalMm = toStep(uniform(22, 38))
   const nominalWallMm = Math.round(uniform(0.35, 0.6) * 20) / 20
-  const trueWallMm = nominalWallMm + normal(WORLD.wallScatter)
-  const trueBoreMm =
-    nominalMm + 2 * nominalWallMm - uniform(WORLD.aimedFrom, WORLD.aimedTo) + normal(WORLD.boreScatter)
-  const wrong = random() < WRONG_SHARE
-  const stepsOff = wrong ? Math.ceil(random() * WRONG_STEPS) * (random() < 0.5 ? 1 : -1) : 0
-  const trueCrystalMm = nominalMm + stepsOff * VERDICT_POLICY.stepMm + normal(WORLD.crystalScatter)
+  const drawnBoreMm = nominalMm + 2 * nominalWallMm - uniform(world.aimedFromMm, world.aimedToMm)
+  const trueWallMm = nominalWallMm + normal(world.wallScatterMm)
+  const trueBoreMm = drawnBoreMm + normal(world.boreScatterMm)
+  const stepsOff =
+    random() < world.wrongShare ? Math.ceil(random() * world.wrongSteps) * (random() < 0.5 ? 1 : -1) : 0
+  const crystalSizeMm = toStep(nominalMm + stepsOff * VERDICT_POLICY.stepMm)
+  const trueCrystalMm = crystalSizeMm + normal(world.crystalScatterMm)
 
-  const read = (trueMm: number, count: number, kind: keyof typeof TYPICAL_INSTRUMENTS) => {
-    const spec = TYPICAL_INSTRUMENTS[kind]
-    const bias = uniform(-spec.maximumPermissibleErrorMm, spec.maximumPermissibleErrorMm)
-    const readings = Array.from({ length: count }, () => {
-      const shown = trueMm + bias + normal(WORLD.holdScatter)
-      return Math.round(shown / spec.resolutionMm) * spec.resolutionMm
-    })
-    return { first: readings[0] ?? trueMm, estimate: estimateFromReadings(readings, spec) }
+  const instrumentOf = (spec: InstrumentSpec) => {
+    const most = world.zeroShare * spec.maximumPermissibleErrorMm
+    const [zero, scale] = [uniform(-most, most), uniform(-world.mostScale, world.mostScale)]
+    return (trueMm: number, count: number): readonly [number, ...number[]] => {
+      const one = () => {
+        const shown = trueMm * (1 + scale) + zero + normal(world.holdScatterMm)
+        return Math.round(shown / spec.resolutionMm) * spec.resolutionMm
+      }
+      return [one(), ...Array.from({ length: count - 1 }, one)]
+    }
   }
+  const caliper = instrumentOf(CALIPER)
+  const gauge = instrumentOf(GAUGE)
+  const estimate = (readings: readonly number[], spec: InstrumentSpec) =>
+    plainEstimate(estimateFromReadings(readings, spec))
+
   /** Other pieces of the reference, each with its own bore and ring, and the size that served it. */
   const pastOf = (pieces: number): SizeHistory[] => {
-    const sizes = Array.from({ length: pieces }, () =>
-      toStep(
-        trueBoreMm +
-          normal(WORLD.boreScatter) -
-          2 * (nominalWallMm + normal(WORLD.wallScatter)) +
-          VERDICT_POLICY.aimedInterference.valueMm,
-      ),
-    )
+    const sizes = Array.from({ length: pieces }, () => {
+      const bore = drawnBoreMm + normal(world.boreScatterMm)
+      const wall = nominalWallMm + normal(world.wallScatterMm)
+      return toStep(bore - 2 * wall + VERDICT_POLICY.aimedInterference.valueMm)
+    })
     return [...new Set(sizes)].map((sizeMm) => ({ sizeMm, count: sizes.filter((s) => s === sizeMm).length }))
   }
-  const fragmentOf = (way: (typeof BROKEN_WAYS)[number]): SizeEvidence | null => {
-    if (way === 'photo') {
-      const valueMm = trueCrystalMm + normal(PHOTO_SCATTER)
-      return { kind: 'fragment', method: way, diameter: { valueMm, standardUncertaintyMm: PHOTO_SCATTER } }
-    }
-    const half = (uniform(ARC_FROM_DEG, Math.min(ARC_TO_DEG, 170)) / 2) * (Math.PI / 180)
-    const input: ShapeInput =
-      way === 'points'
-        ? { kind: way, points: brokenRim(trueCrystalMm, uniform, normal) }
-        : {
-            kind: way,
-            chordMm: read(trueCrystalMm * Math.sin(half), 1, 'caliper').first,
-            sagittaMm: read((trueCrystalMm / 2) * (1 - Math.cos(half)), 1, 'caliper').first,
-            instrument: TYPICAL_INSTRUMENTS.caliper,
-          }
-    const shape = shapeSize(input)
-    return shape.ok ? { kind: 'fragment', method: way, diameter: shape.diameter } : null
-  }
-  const bore = read(trueBoreMm, 4, 'caliper')
-  const wall = read(trueWallMm, 3, 'thickness-gauge')
-  const opening = read(trueBoreMm - 2 * trueWallMm, 3, 'caliper')
+
+  const bore = caliper(trueBoreMm, 4)
+  const wall = gauge(trueWallMm, 3)
+  const opening = caliper(trueBoreMm - 2 * trueWallMm, 3)
   const draw = random()
-  const kind = draw < INTACT_SHARE ? 'intact' : draw < INTACT_SHARE + PIECES_SHARE ? 'in pieces' : 'gone'
+  const kind =
+    draw < world.intactShare ? 'intact' : draw < world.intactShare + world.piecesShare ? 'in pieces' : 'gone'
+  const crystal = kind === 'intact' ? caliper(trueCrystalMm, 3) : []
+  const bevelMm = uniform(0.15, 0.35)
+  const top =
+    kind === 'intact' && random() < world.topReadShare
+      ? { topMm: caliper(trueCrystalMm - 2 * bevelMm, 1)[0], bevelMm: bevelMm + normal(world.bevelScatterMm) }
+      : null
+  const imprint = kind === 'gone' ? caliper(trueCrystalMm + normal(world.imprintScatterMm), 1)[0] : null
+  const pieces =
+    kind === 'in pieces' ? piecesOf({ trueCrystalMm, caliper, uniform, normal, random, world }) : []
+
   const evidence: SizeEvidence[] = [
-    { kind: 'bore-and-gasket', bore: bore.estimate, wall: wall.estimate },
-    { kind: 'opening-with-gasket', opening: opening.estimate },
+    { kind: 'bore-and-gasket', bore: estimate(bore, CALIPER), wall: estimate(wall, GAUGE) },
+    { kind: 'opening-with-gasket', opening: estimate(opening, CALIPER) },
+    ...(crystal.length > 0 ? [{ kind: 'crystal', diameter: estimate(crystal, CALIPER) } as const] : []),
+    ...(top ? [visibleTop(top)] : []),
+    ...(imprint === null ? [] : [gasketImprint(imprint)]),
+    ...pieces.map(({ shown, diameter }) => ({ kind: 'fragment', method: shown.method, diameter }) as const),
   ]
-  const further = {
-    'bore and wall, micrometers':
-      trueBoreMm - 2 * trueWallMm + normal(FURTHER['bore and wall, micrometers'].uncertaintyMm),
-    'crystal, micrometer': trueCrystalMm + normal(FURTHER['crystal, micrometer'].uncertaintyMm),
-  }
-  const rightSizeMm = toStep(trueBoreMm - 2 * trueWallMm + VERDICT_POLICY.aimedInterference.valueMm)
-  const history = random() < KNOWN_SHARE ? pastOf(1 + Math.floor(random() * MOST_BEFORE)) : []
-  switch (kind) {
-    case 'intact': {
-      const crystal = read(trueCrystalMm, 3, 'caliper')
-      evidence.push({ kind: 'crystal', diameter: crystal.estimate })
-      if (random() < TOP_READ_SHARE) {
-        const bevelMm = uniform(0.15, 0.35)
-        const topMm = read(trueCrystalMm - 2 * bevelMm, 1, 'caliper').first
-        const seen = {
-          topMm,
-          bevelMm: bevelMm + normal(BEVEL_SCATTER),
-          instrument: TYPICAL_INSTRUMENTS.caliper,
-        }
-        const top = shapeSize({ kind: 'visible-top', ...seen })
-        if (top.ok) evidence.push({ kind: 'visible-top', top: top.diameter, bevel: NO_BEVEL })
-      }
-      return { kind, rightSizeMm, evidence, history, further, firstReadingMm: crystal.first }
-    }
-    case 'in pieces': {
-      const way = BROKEN_WAYS[Math.floor(random() * BROKEN_WAYS.length)] ?? 'points'
-      const piece = fragmentOf(way)
-      if (piece) evidence.push(piece)
-      return { kind, rightSizeMm, evidence, history, further, firstReadingMm: opening.first }
-    }
-    case 'gone': {
-      const shown = read(trueCrystalMm + normal(IMPRINT_SCATTER), 1, 'caliper').first
-      const imprint = shapeSize({
-        kind: 'gasket-imprint',
-        imprintMm: shown,
-        instrument: TYPICAL_INSTRUMENTS.caliper,
-      })
-      if (imprint.ok) evidence.push({ kind: 'gasket-imprint', diameter: imprint.diameter })
-      return { kind, rightSizeMm, evidence, history, further, firstReadingMm: opening.first }
-    }
+  return {
+    kind,
+    rightSizeMm: toStep(trueBoreMm - 2 * trueWallMm + VERDICT_POLICY.aimedInterference.valueMm),
+    crystalSizeMm,
+    evidence,
+    history: random() < world.knownShare ? pastOf(1 + Math.floor(random() * world.mostBefore)) : [],
+    shown: { bore, wall, opening, crystal, top, imprint, pieces: pieces.map(({ shown }) => shown) },
+    further: {
+      'bore and wall, micrometers':
+        trueBoreMm - 2 * trueWallMm + normal(FURTHER['bore and wall, micrometers'].uncertaintyMm),
+      'crystal, micrometer': trueCrystalMm + normal(FURTHER['crystal, micrometer'].uncertaintyMm),
+    },
+    firstReadingMm: crystal[0] ?? opening[0],
   }
 }
 
-/** How far an old ring's imprint strays from the crystal that made it, mm. From memory. */
-const IMPRINT_SCATTER = 0.06
+function visibleTop(top: { readonly topMm: number; readonly bevelMm: number }): SizeEvidence {
+  return {
+    kind: 'visible-top',
+    top: sizeOf({ kind: 'visible-top', ...top, instrument: CALIPER }),
+    bevel: NO_BEVEL,
+  }
+}
 
-/** Edge points along the largest piece of a broken crystal. */
-function brokenRim(
-  diameterMm: number,
-  uniform: (from: number, to: number) => number,
-  normal: (u: number) => number,
-): Point[] {
+function gasketImprint(imprintMm: number): SizeEvidence {
+  return {
+    kind: 'gasket-imprint',
+    diameter: sizeOf({ kind: 'gasket-imprint', imprintMm, instrument: CALIPER }),
+  }
+}
+
+function sizeOf(input: ShapeInput): Estimate {
+  const shape = shapeSize(input)
+  if (!shape.ok) throw new Error(`a simulated ${input.kind} always has a size: ${shape.message}`)
+  return shape.diameter
+}
+
+interface Broken {
+  readonly trueCrystalMm: number
+  readonly caliper: (trueMm: number, count: number) => readonly [number, ...number[]]
+  readonly uniform: (from: number, to: number) => number
+  readonly normal: (u: number) => number
+  readonly random: () => number
+  readonly world: World
+}
+
+interface Piece {
+  readonly shown: PieceShown
+  readonly diameter: Estimate
+}
+
+/** One to three pieces of a broken crystal, all read the same way. */
+function piecesOf(broken: Broken): Piece[] {
+  const { random, normal, world, trueCrystalMm } = broken
+  const way = BROKEN_WAYS[Math.floor(random() * BROKEN_WAYS.length)] ?? 'points'
+  const count = 1 + Math.floor(random() * MOST_PIECES)
+  const sheetMm = normal(world.photoShared * world.photoScatterMm)
+  const ownPhotoMm = Math.sqrt(1 - world.photoShared ** 2) * world.photoScatterMm
+  return Array.from({ length: count }, () => {
+    switch (way) {
+      case 'photo':
+        return photographed(trueCrystalMm + sheetMm + normal(ownPhotoMm), ownPhotoMm)
+      case 'points':
+        return pointed(broken)
+      case 'chord':
+        return chorded(broken)
+    }
+  })
+}
+
+/** As the photo gauge states it: half of what it says is shared by every picture of the sheet. */
+const PHOTO_STATED_MM = 0.035
+const PHOTO_STATED_SHARED = 0.7
+
+function photographed(valueMm: number, ownMm: number): Piece {
+  return {
+    shown: { method: 'photo', valueMm, zeroSlope: 0, ownMm },
+    diameter: {
+      valueMm,
+      standardUncertaintyMm: PHOTO_STATED_MM,
+      shared: { 'gauge sheet': PHOTO_STATED_SHARED * PHOTO_STATED_MM },
+    },
+  }
+}
+
+/** Edge points along a piece of the rim. */
+function pointed({ trueCrystalMm, uniform, normal, world }: Broken): Piece {
   const arcDeg = uniform(ARC_FROM_DEG, ARC_TO_DEG)
-  return Array.from({ length: RIM_POINTS }, (_, i) => {
+  const points = Array.from({ length: RIM_POINTS }, (_, i): Point => {
     const angle = ((arcDeg * i) / (RIM_POINTS - 1)) * (Math.PI / 180)
-    const radius = diameterMm / 2 + normal(RIM_POINT_SCATTER)
+    const radius = trueCrystalMm / 2 + normal(world.rimPointScatterMm)
     return { xMm: radius * Math.cos(angle), yMm: radius * Math.sin(angle) }
   })
+  const shape = shapeSize({ kind: 'points', points })
+  if (!shape.ok || !shape.fit) throw new Error('simulated points always lie on a circle')
+  const { diameter, fit } = shape
+  // A judge who knows the scatter need not tell it from the points.
+  const ownMm = (diameter.standardUncertaintyMm * world.rimPointScatterMm) / fit.pointScatterMm
+  return { shown: { method: 'points', valueMm: diameter.valueMm, zeroSlope: 0, ownMm }, diameter }
+}
+
+function chorded({ trueCrystalMm, caliper, uniform, world }: Broken): Piece {
+  const half = (uniform(ARC_FROM_DEG, CHORD_TO_DEG) / 2) * (Math.PI / 180)
+  const [chordMm] = caliper(trueCrystalMm * Math.sin(half), 1)
+  const [sagittaMm] = caliper((trueCrystalMm / 2) * (1 - Math.cos(half)), 1)
+  const diameter = sizeOf({ kind: 'chord', chordMm, sagittaMm, instrument: CALIPER })
+  const slope = chordMm / (2 * sagittaMm)
+  const readingMm = Math.hypot(world.holdScatterMm, CALIPER.resolutionMm / Math.sqrt(12))
+  return {
+    shown: {
+      method: 'chord',
+      valueMm: diameter.valueMm,
+      zeroSlope: slope + 1 - slope ** 2,
+      ownMm: Math.hypot(slope, 1 - slope ** 2) * readingMm,
+    },
+    diameter: plainEstimate(diameter),
+  }
 }
 
 /** The stock size a length is nearest to, mm. */

@@ -1,4 +1,5 @@
 import type { Figure, FigureOrigin } from '../fit/CrystalSeat'
+import { plainEstimate } from '../measure/combinedEstimate'
 import type { DimensionId } from '../readings/dimensions'
 import { DIMENSIONS } from '../readings/dimensions'
 import { isOnSheets, sheetField } from '../readings/sheetFigures'
@@ -21,7 +22,7 @@ export function sheetValueMm(dimension: DimensionId, sheet: CaseSheet): number |
 /** Best figure for a dimension: measured on this tray, else from the case sheet, else null. */
 export function figureOf(dimension: DimensionId, measured: MeasuredFigures, sheet: CaseSheet): Figure | null {
   const figure = measured[dimension]
-  if (figure) return withOrigin(figure.valueMm, figure.standardUncertaintyMm, 'measured')
+  if (figure) return { ...plainEstimate(figure), origin: 'measured' }
   const fromSheet = sheetValueMm(dimension, sheet)
   if (fromSheet === null) return null
   const origin = sheet.figureOrigins?.[dimension] ?? 'sheet'

@@ -5,12 +5,16 @@ import type { InstrumentSpec } from '../measure/InstrumentSpec'
 import type { SpreadTest } from '../measure/spreadTest'
 import { spreadTest } from '../measure/spreadTest'
 import type { DimensionId } from '../readings/dimensions'
-import { DIMENSIONS } from '../readings/dimensions'
+import { DIMENSIONS, isInside } from '../readings/dimensions'
 import type { Roundness } from '../roundness/fitRoundness'
 import { fitRoundness } from '../roundness/fitRoundness'
 import type { Taper } from '../roundness/fitTaper'
 import { fitTaper } from '../roundness/fitTaper'
 import type { StoredShape } from '../shapes/shapeSize'
+import { shapeEstimate } from '../shapes/shapeSize'
+
+/** What a mean and an oval take: d0, a, b. */
+const OVAL_PARAMETERS = 3
 
 /** One stored reading that stands, with the instrument as it was then. */
 export interface TakenReading extends InstrumentSpec {
@@ -44,7 +48,7 @@ export function measuredFigures(
   const figures: Partial<Record<DimensionId, MeasuredFigure>> = {}
   const ids = new Set([...readings.map((r) => r.dimension), ...shapes.map((s) => s.dimension)])
   for (const dimension of ids) {
-    const found = shapes.filter((s) => s.dimension === dimension).map(estimateOf)
+    const found = shapes.filter((s) => s.dimension === dimension).map(shapeEstimate)
     const taken = readings.filter((r) => r.dimension === dimension)
     const byReading = taken.length > 0 ? measuredFigure(dimension, taken) : nothingRead(dimension)
     figures[dimension] =
@@ -53,10 +57,6 @@ export function measuredFigures(
         : { ...byReading, ...fuseEstimates(taken.length > 0 ? [byReading, ...found] : found) }
   }
   return figures
-}
-
-function estimateOf({ diameterMm, standardUncertaintyMm }: StoredShape): Estimate {
-  return { valueMm: diameterMm, standardUncertaintyMm }
 }
 
 /** A dimension known from a picture alone: the value is put in by the caller. */
@@ -76,14 +76,15 @@ function nothingRead(dimension: DimensionId): MeasuredFigure {
 function measuredFigure(dimension: DimensionId, readings: readonly TakenReading[]): MeasuredFigure {
   const roundness = roundnessOf(dimension, readings)
   // An oval is a finding, not scatter: taken off before the repeats are compared, where there are readings to spare.
-  const ovalPart = (r: TakenReading) =>
-    roundness && readings.length > 3 ? ovalPartMm(roundness, directionOf(dimension, r)) : 0
+  const oval = readings.length > OVAL_PARAMETERS ? roundness : null
+  const ovalPart = (r: TakenReading) => (oval ? ovalPartMm(oval, directionOf(dimension, r)) : 0)
   const estimates = groupByInstrument(readings).map((group) => {
     const [first] = group
     if (!first) throw new RangeError('readings: expected at least one in a group')
     return estimateFromReadings(
       group.map((r) => r.shownMm - ovalPart(r)),
       first,
+      { fitted: oval ? OVAL_PARAMETERS : 1, inside: isInside(dimension) },
     )
   })
   const widest = readings.reduce((a, b) =>

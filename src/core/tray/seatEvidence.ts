@@ -1,5 +1,6 @@
 import { constructionOf } from '../construction/constructions'
 import { aimedInterference, USUAL_RING } from '../fit/aimedInterference'
+import { combinedEstimate, estimateOfParts, ownVarianceMm2, plainEstimate } from '../measure/combinedEstimate'
 import type { FitPolicy } from '../fit/fitPolicy'
 import type { SizeEvidence } from '../verdict/SizeEvidence'
 import type { CaseSheet } from './CaseSheet'
@@ -14,10 +15,11 @@ export function seatEvidence(measured: MeasuredFigures, sheet: CaseSheet, policy
   const read = size && measured[size.dimension]
   if (!read) return []
   const aim = aimedInterference(sheet.gasketMaterial ?? USUAL_RING, policy)
-  const wider = Math.max(0, size.above.standardUncertaintyMm ** 2 - aim.standardUncertaintyMm ** 2)
-  const opening = {
-    valueMm: read.valueMm + size.above.valueMm - aim.valueMm,
-    standardUncertaintyMm: Math.hypot(read.standardUncertaintyMm, Math.sqrt(wider)),
-  }
+  const wider = Math.max(0, ownVarianceMm2(size.above) - aim.standardUncertaintyMm ** 2)
+  const beyond = estimateOfParts(size.above.valueMm - aim.valueMm, wider, size.above.shared ?? {})
+  const opening = combinedEstimate([
+    [1, plainEstimate(read)],
+    [1, beyond],
+  ])
   return [{ kind: 'seat', seat: size.seat, opening }]
 }

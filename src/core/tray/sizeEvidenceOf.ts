@@ -1,4 +1,5 @@
 import type { FitPolicy } from '../fit/fitPolicy'
+import { plainEstimate } from '../measure/combinedEstimate'
 import { constructionOf } from '../construction/constructions'
 import type { SizeEvidence } from '../verdict/SizeEvidence'
 import type { CaseSheet } from './CaseSheet'
@@ -21,8 +22,8 @@ export function sizeEvidenceOf(
   const bore = boreDimension && measured[boreDimension]
   const crystal = measured['crystal-diameter']
   const wall = figureOf('gasket-wall', measured, sheet)
-  if (crystal) evidence.push({ kind: 'crystal', diameter: crystal })
-  if (bore && wall) evidence.push({ kind: 'bore-and-gasket', bore, wall })
-  if (opening) evidence.push({ kind: 'opening-with-gasket', opening })
+  if (crystal) evidence.push({ kind: 'crystal', diameter: plainEstimate(crystal) })
+  if (bore && wall) evidence.push({ kind: 'bore-and-gasket', bore: plainEstimate(bore), wall })
+  if (opening) evidence.push({ kind: 'opening-with-gasket', opening: plainEstimate(opening) })
   return [...evidence, ...seatEvidence(measured, sheet, policy)]
 }

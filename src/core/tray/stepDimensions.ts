@@ -1,4 +1,5 @@
 import type { Estimate } from '../measure/Estimate'
+import { specOf } from '../measure/describedInstrument'
 import { typeBUncertaintyMm } from '../measure/InstrumentSpec'
 import type { DimensionId } from '../readings/dimensions'
 import { DIMENSIONS } from '../readings/dimensions'
@@ -7,7 +8,7 @@ import { settlingReading } from '../verdict/settlingReading'
 import type { StepPolicy, StepVerdict } from '../verdict/stepVerdict'
 import { stepVerdict } from '../verdict/stepVerdict'
 import type { MeasuredFigures } from './measuredFigures'
-import type { BenchInstrumentFacts } from './possibleMeasurements'
+import type { BenchInstrument } from './possibleMeasurements'
 
 /** Dimensions that come in steps, each with how far apart where the drawers do not say. */
 const STEPPED = {
@@ -43,7 +44,7 @@ const TAKE_UP_MINUTES = 0.5
 export function stepDimensions(
   measured: MeasuredFigures,
   stocked: Readonly<Partial<Record<DimensionId, readonly number[]>>>,
-  instruments: readonly BenchInstrumentFacts[],
+  instruments: readonly BenchInstrument[],
 ): DimensionStep[] {
   return (Object.keys(STEPPED) as SteppedDimension[]).flatMap((dimension) => {
     const reading = measured[dimension]
@@ -66,15 +67,15 @@ export function stepDimensions(
 function furtherReadings(
   dimension: SteppedDimension,
   measured: MeasuredFigures,
-  instruments: readonly BenchInstrumentFacts[],
+  instruments: readonly BenchInstrument[],
 ): FurtherReading[] {
-  const readBy = new Set(measured[dimension]?.readings.map((r) => r.maximumPermissibleErrorMm))
+  const readBy = new Set(measured[dimension]?.readings.map((r) => r.instrumentId))
   const { instruments: kinds, places } = DIMENSIONS[dimension]
   return instruments
-    .filter((i) => kinds.includes(i.kind) && !readBy.has(i.maximumPermissibleErrorMm))
+    .filter((i) => kinds.includes(i.kind) && !readBy.has(i.id))
     .map((instrument) => ({
       label: instrument.name,
-      uncertaintyMm: Math.hypot(typeBUncertaintyMm(instrument), HOLD_MM / Math.sqrt(places.length)),
+      uncertaintyMm: Math.hypot(typeBUncertaintyMm(specOf(instrument)), HOLD_MM / Math.sqrt(places.length)),
       minutes: TAKE_UP_MINUTES + places.length * PLACE_MINUTES,
     }))
 }

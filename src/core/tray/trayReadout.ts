@@ -3,7 +3,7 @@ import type { FitWishes } from '../fit/FitWishes'
 import { aimedInterference, USUAL_RING } from '../fit/aimedInterference'
 import type { FitPolicy } from '../fit/fitPolicy'
 import type { StoredShape } from '../shapes/shapeSize'
-import { shapesAsEvidence } from '../shapes/shapeSize'
+import { shapeEvidence } from '../shapes/shapeSize'
 import type { OddEvidence } from '../verdict/evidenceConflicts'
 import { evidenceConflicts } from '../verdict/evidenceConflicts'
 import type { SizeEvidence, SizeHistory } from '../verdict/SizeEvidence'
@@ -22,6 +22,8 @@ import { lastTimePair, sizeHistory } from './sizeHistory'
 export interface TrayReadout {
   readonly measured: MeasuredFigures
   readonly evidence: readonly SizeEvidence[]
+  /** of it what was found by ways round the jaws */
+  readonly shapeEvidence: readonly SizeEvidence[]
   readonly history: readonly SizeHistory[]
   /** null while nothing was measured and no size ever fitted */
   readonly verdict: SizeVerdict | null
@@ -61,7 +63,8 @@ export function trayReadout(
   )
   const aim = aimedInterference(sheet.gasketMaterial ?? USUAL_RING, policy)
   const verdictPolicy = { ...verdict, aimedInterference: aim }
-  const evidence = [...sizeEvidenceOf(measured, sheet, policy), ...shapesAsEvidence(ofCrystal)]
+  const shapesFound = ofCrystal.map(shapeEvidence)
+  const evidence = [...sizeEvidenceOf(measured, sheet, policy), ...shapesFound]
   const past = sizeHistory(pastRuns)
   const history = pastCounts ? past : []
   const outcome = sizeVerdict(evidence, history, verdictPolicy)
@@ -69,6 +72,7 @@ export function trayReadout(
   return {
     measured,
     evidence,
+    shapeEvidence: shapesFound,
     history,
     verdict: outcome.ok ? outcome.verdict : null,
     otherVerdict: other?.ok ? other.verdict : null,

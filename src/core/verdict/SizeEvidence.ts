@@ -1,3 +1,4 @@
+import { combinedEstimate } from '../measure/combinedEstimate'
 import type { Estimate } from '../measure/Estimate'
 
 /** How a fragment's circle was found. */
@@ -45,10 +46,10 @@ export function isCaseSide(evidence: SizeEvidence): evidence is CaseSideEvidence
 export function crystalDiameter(evidence: CrystalSideEvidence): Estimate {
   if (evidence.kind !== 'visible-top') return evidence.diameter
   const { top, bevel } = evidence
-  return {
-    valueMm: top.valueMm + 2 * bevel.valueMm,
-    standardUncertaintyMm: Math.hypot(top.standardUncertaintyMm, 2 * bevel.standardUncertaintyMm),
-  }
+  return combinedEstimate([
+    [1, top],
+    [2, bevel],
+  ])
 }
 
 /**
@@ -58,8 +59,8 @@ export function crystalDiameter(evidence: CrystalSideEvidence): Estimate {
 export function freeOpening(evidence: CaseSideEvidence): Estimate {
   if (evidence.kind !== 'bore-and-gasket') return evidence.opening
   const { bore, wall } = evidence
-  return {
-    valueMm: bore.valueMm - 2 * wall.valueMm,
-    standardUncertaintyMm: Math.hypot(bore.standardUncertaintyMm, 2 * wall.standardUncertaintyMm),
-  }
+  return combinedEstimate([
+    [1, bore],
+    [-2, wall],
+  ])
 }

@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import type { PossibleMeasurement } from './askNext'
 import { askNext, entropyBits } from './askNext'
 import { evidenceConflicts } from './evidenceConflicts'
-import type { SizeEvidence } from './SizeEvidence'
+import type { SizeEvidence, SizeHistory } from './SizeEvidence'
 import { crystalDiameter } from './SizeEvidence'
 import { sizeVerdict } from './sizeVerdict'
 
@@ -13,26 +13,46 @@ const opening = (mm: number, u = 0.02): SizeEvidence => ({
   kind: 'opening-with-gasket',
   opening: estimate(mm, u),
 })
-const measure = (over: Partial<PossibleMeasurement> = {}): PossibleMeasurement => ({
-  id: 'm',
-  label: 'across',
-  side: 'crystal',
-  uncertaintyMm: 0.02,
-  minutes: 1,
-  ...over,
-})
+interface Meant {
+  readonly id?: string
+  readonly side?: 'crystal' | 'case'
+  readonly uncertaintyMm?: number
+  readonly minutes?: number
+}
+
+/** A measurement of the crystal, or of the opening, beside what there is. */
+const measure =
+  ({ id = 'm', side = 'crystal', uncertaintyMm = 0.02, minutes = 1 }: Meant = {}) =>
+  (known: readonly SizeEvidence[]): PossibleMeasurement => ({
+    id,
+    label: 'across',
+    uncertaintyMm,
+    minutes,
+    foretold: side === 'crystal' ? { from: 'crystal' } : { from: 'opening', readingMm: (mm) => mm },
+    after: (mm) => [...known, side === 'crystal' ? crystal(mm, uncertaintyMm) : opening(mm, uncertaintyMm)],
+  })
+const asked = (
+  known: readonly SizeEvidence[],
+  history: readonly SizeHistory[],
+  possible: readonly ReturnType<typeof measure>[],
+) =>
+  askNext(
+    known,
+    history,
+    possible.map((of) => of(known)),
+    VERDICT_POLICY,
+  )
 
 describe('entropyBits', () => {
   it('is one bit for two equal chances and nothing for certainty', () => {
-    const c = (probability: number) => ({ sizeMm: 30, probability })
-    expect(entropyBits([c(0.5), c(0.5)])).toBe(1)
-    expect(entropyBits([c(1), c(0)])).toBe(0)
+    expect(entropyBits([0.5, 0.5])).toBe(1)
+    expect(entropyBits([1, 0])).toBe(0)
   })
 })
 
 describe('askNext', () => {
   it('asks for what tells most a minute', () => {
-    const next = askNext(
+    const next = asked(
       [opening(29.99)],
       [],
       [
@@ -41,25 +61,30 @@ describe('askNext', () => {
         measure({ id: 'fine but slow', uncertaintyMm: 0.005, minutes: 30 }),
         measure({ id: 'case again', side: 'case', uncertaintyMm: 0.02 }),
       ],
-      VERDICT_POLICY,
     )
-    expect(next?.ranked[0]?.id).toBe('fine')
-    expect(next?.ranked.find((m) => m.id === 'fine but slow')?.entropyCut).toBeCloseTo(
-      next?.ranked[0]?.entropyCut ?? 0,
-      12,
-    )
-    expect(next?.enough).toBe(false)
+    const cut = (id: string) => next?.ranked.find((m) => m.id === id)?.entropyCut ?? NaN
+    expect(next?.answer).toBe('measure')
+    expect(cut('fine but slow')).toBeCloseTo(cut('fine'), 12)
+    expect(cut('fine')).toBeGreaterThan(cut('rough'))
+    expect(next?.ranked.map(({ id }) => id)[0]).toBe('fine')
   })
 
-  it('says enough when no reading would change the pick', () => {
-    const sure = askNext(
+  it('says enough when no reading would change a pick that is sure', () => {
+    const sure = asked(
       [crystal(30.0, 0.01), opening(29.945, 0.01)],
       [{ sizeMm: 30, count: 12 }],
       [measure(), measure({ side: 'case' })],
-      VERDICT_POLICY,
     )
-    expect(sure?.enough).toBe(true)
+    expect(sure?.answer).toBe('enough')
     expect(sure?.ranked[0]?.chanceOfChange).toBeLessThan(0.03)
+  })
+
+  it('says that nothing would settle it where the pick is in doubt and nothing is left to measure', () => {
+    const between = [crystal(30.05, 0.01), opening(29.995, 0.01)]
+    expect(asked(between, [], [])?.answer).toBe('unsettled')
+    // An instrument that knows less than is known already is no way out.
+    expect(asked(between, [], [measure({ uncertaintyMm: 0.5 })])?.answer).toBe('unsettled')
+    expect(asked(between, [], [measure({ side: 'case', uncertaintyMm: 0.003 })])?.answer).toBe('measure')
   })
 
   it('never expects more doubt than there is, and less from a finer instrument', () => {
@@ -69,11 +94,10 @@ describe('askNext', () => {
         fc.double({ min: 0.005, max: 0.2, noNaN: true }),
         fc.double({ min: 1.2, max: 4, noNaN: true }),
         (mm, u, finer) => {
-          const next = askNext(
+          const next = asked(
             [opening(mm)],
             [],
             [measure({ id: 'fine', uncertaintyMm: u / finer }), measure({ id: 'rough', uncertaintyMm: u })],
-            VERDICT_POLICY,
           )
           const cut = (id: string) => next?.ranked.find((m) => m.id === id)?.entropyCut ?? 0
           expect(cut('rough')).toBeGreaterThanOrEqual(0)
@@ -86,11 +110,9 @@ describe('askNext', () => {
   })
 
   it('has nothing to say before anything is known, and refuses an instrument without error', () => {
-    expect(askNext([], [], [measure()], VERDICT_POLICY)).toBeNull()
-    expect(() => askNext([opening(30)], [], [measure({ uncertaintyMm: 0 })], VERDICT_POLICY)).toThrow(
-      /uncertaintyMm/,
-    )
-    expect(askNext([], [{ sizeMm: 30, count: 3 }], [measure()], VERDICT_POLICY)?.entropy).toBeGreaterThan(0)
+    expect(asked([], [], [measure()])).toBeNull()
+    expect(() => asked([opening(30)], [], [measure({ uncertaintyMm: 0 })])).toThrow(/uncertaintyMm/)
+    expect(asked([], [{ sizeMm: 30, count: 3 }], [measure()])?.entropy).toBeGreaterThan(0)
   })
 })
 
@@ -100,7 +122,8 @@ describe('evidence of every kind', () => {
   const top = { kind: 'visible-top', top: estimate(29.6, 0.03), bevel: estimate(0.2, 0.02) } as const
 
   it('adds two bevels to the visible top, their error twice', () => {
-    expect(crystalDiameter(top)).toEqual({ valueMm: 30, standardUncertaintyMm: Math.hypot(0.03, 0.04) })
+    expect(crystalDiameter(top).valueMm).toBeCloseTo(30, 12)
+    expect(crystalDiameter(top).standardUncertaintyMm).toBeCloseTo(Math.hypot(0.03, 0.04), 12)
   })
 
   it('gives the same verdict in whatever order it came', () => {
@@ -134,25 +157,41 @@ describe('evidence of every kind', () => {
 })
 
 describe('evidenceConflicts', () => {
-  it('names the odd one out, by how much, and why it may be so', () => {
-    const wrongOne = [
-      crystal(30.4),
-      opening(29.95),
-      { kind: 'bore-and-gasket', bore: estimate(30.95), wall: estimate(0.5, 0.01) },
-    ] as const
-    const [odd] = evidenceConflicts(wrongOne, VERDICT_POLICY)
-    expect(odd).toMatchObject({ kind: 'crystal', index: 0 })
-    expect(odd?.standardDeviations).toBeGreaterThan(2.5)
-    expect(odd?.likely).toMatch(/wrong one/)
+  const bore = (mm: number): SizeEvidence => ({
+    kind: 'bore-and-gasket',
+    bore: estimate(mm),
+    wall: estimate(0.5, 0.01),
   })
 
-  it('names both of two that disagree, and none that agree', () => {
+  it('names the odd one out, by how much, and why it may be so', () => {
+    const pieces = [30.01, 30.02, 30.4].map((mm): SizeEvidence => ({
+      kind: 'fragment',
+      method: 'points',
+      diameter: estimate(mm, 0.04),
+    }))
+    const [odd] = evidenceConflicts([opening(29.95), ...pieces], VERDICT_POLICY)
+    expect(odd).toMatchObject({ kind: 'fragment', index: 3 })
+    expect(odd?.standardDeviations).toBeGreaterThan(2.5)
+    expect(odd?.likely).toMatch(/chip/)
+  })
+
+  it('names both of two that disagree, and none that agree or stand on the other side', () => {
     expect(
-      evidenceConflicts([crystal(30.4), opening(29.95)], VERDICT_POLICY)
+      evidenceConflicts([opening(29.95), bore(31.2)], VERDICT_POLICY)
         .map((o) => o.kind)
         .sort(),
-    ).toEqual(['crystal', 'opening-with-gasket'])
-    expect(evidenceConflicts([crystal(30.0), opening(29.95)], VERDICT_POLICY)).toEqual([])
+    ).toEqual(['bore-and-gasket', 'opening-with-gasket'])
+    expect(evidenceConflicts([opening(29.95), bore(30.95)], VERDICT_POLICY)).toEqual([])
+    expect(evidenceConflicts([crystal(30.4), opening(29.95)], VERDICT_POLICY)).toEqual([])
     expect(evidenceConflicts([crystal(30.0)], VERDICT_POLICY)).toEqual([])
+  })
+
+  it('sees finer where one instrument read both: what it is off cancels', () => {
+    const by = (mm: number): SizeEvidence => ({
+      kind: 'opening-with-gasket',
+      opening: { valueMm: mm, standardUncertaintyMm: Math.hypot(0.004, 0.017), shared: { 'zero 1': 0.017 } },
+    })
+    expect(evidenceConflicts([by(29.95), by(29.97)], VERDICT_POLICY)).toHaveLength(2)
+    expect(evidenceConflicts([opening(29.95), opening(29.97)], VERDICT_POLICY)).toEqual([])
   })
 })

@@ -1,9 +1,10 @@
 import { requirePositive } from '../guard/require'
 import type { Estimate } from '../measure/Estimate'
-import { fuseEstimates } from '../measure/fuseEstimates'
 import { HERMITE } from './hermite'
+import { jointFigures } from './jointFigures'
 import type { SizeEvidence, SizeHistory } from './SizeEvidence'
-import { crystalDiameter, freeOpening, isCaseSide } from './SizeEvidence'
+import type { SizePosterior, Spread } from './sizeModel'
+import { sizePosterior, sizePrior } from './sizeModel'
 import type { SizeCandidate } from './sizeVerdict'
 import { sizeVerdict } from './sizeVerdict'
 import type { VerdictPolicy } from './verdictPolicy'
@@ -12,15 +13,29 @@ import type { VerdictPolicy } from './verdictPolicy'
 export interface PossibleMeasurement {
   readonly id: string
   readonly label: string
-  /** what it would tell: the old crystal's diameter, or the free opening of ring and bore */
-  readonly side: 'crystal' | 'case'
-  /** standard uncertainty it would have, mm, > 0 */
+  /** standard uncertainty of what it would read, mm, > 0 */
   readonly uncertaintyMm: number
   /** technician's time, minutes, > 0 */
   readonly minutes: number
+  /** where its reading is expected to lie */
+  readonly foretold: Foretold
+  /** all evidence there would be, had it read so much, mm */
+  after(readingMm: number): readonly SizeEvidence[]
 }
 
-export interface RankedMeasurement extends PossibleMeasurement {
+/**
+ * What a reading is foretold from: the figure itself that is there already, the old crystal, or the free opening, of
+ * which the reading follows.
+ */
+export type Foretold =
+  | { readonly from: 'itself'; readonly figure: Estimate }
+  | { readonly from: 'crystal' }
+  | { readonly from: 'opening'; readonly readingMm: (openingMm: number) => number }
+
+export interface RankedMeasurement {
+  readonly id: string
+  readonly label: string
+  readonly minutes: number
   /** how much doubt it is expected to take away, bits, >= 0 */
   readonly entropyCut: number
   readonly cutPerMinute: number
@@ -28,28 +43,37 @@ export interface RankedMeasurement extends PossibleMeasurement {
   readonly chanceOfChange: number
 }
 
+/**
+ * What to do about the doubt that is left: nothing, for the pick is sure enough; measure the first of the ranked; or
+ * nothing that could be measured would settle it, and another way has to.
+ */
+export type NextAnswer = 'enough' | 'measure' | 'unsettled'
+
 export interface NextMeasurements {
   /** doubt left now, bits */
   readonly entropy: number
-  /** most doubt taken away per minute first */
+  /** most doubt taken away per minute first; those that would change nothing last */
   readonly ranked: readonly RankedMeasurement[]
-  /** true when nothing that could be measured would change the pick */
-  readonly enough: boolean
+  readonly answer: NextAnswer
 }
 
 /** Below this chance of another pick a measurement is not worth the time. From memory. */
 const CHANGE_WORTH_IT = 0.03
+/** A measurement that takes less doubt away than this is not worth naming, bits. From memory. */
+const LEAST_CUT_BITS = 0.01
+/** A pick as likely as this is enough where nothing would change it. From memory. */
+const SURE = 0.95
 /** A candidate less likely than this adds nothing to the expectation. */
 const NEGLIGIBLE = 1e-4
 
 /** Shannon entropy of a distribution, bits: 0 when certain. */
-export function entropyBits(candidates: readonly SizeCandidate[]): number {
-  return candidates.reduce((sum, { probability: p }) => (p > 0 ? sum - p * Math.log2(p) : sum), 0)
+export function entropyBits(chances: readonly number[]): number {
+  return chances.reduce((sum, p) => (p > 0 ? sum - p * Math.log2(p) : sum), 0)
 }
 
 /**
  * Which further measurement cuts the expected doubt most per minute, and whether any could change the pick.
- * The expectation runs over the readings each measurement may give, as predicted from what is known now.
+ * The expectation runs over the readings each measurement may give, as foretold from what is known now.
  * @param evidence - may be empty when there is history
  * @param possible - what could be measured; none leaves only the entropy
  * @source expected information of an experiment (Lindley, Ann. Math. Statist. 27, 1956), Gauss–Hermite quadrature
@@ -63,81 +87,93 @@ export function askNext(
   const now = sizeVerdict(evidence, history, policy)
   if (!now.ok) return null
   const { candidates, pick } = now.verdict
-  const entropy = entropyBits(candidates)
+  const prior = sizePrior(
+    candidates.map(({ sizeMm }) => sizeMm),
+    history,
+    policy,
+  )
+  const posterior = sizePosterior(prior, jointFigures(evidence), policy)
+  const known = { evidence, candidates, posterior, policy }
+  const entropy = entropyBits(posterior.right)
+  const best = posterior.right.indexOf(Math.max(...posterior.right))
   const ranked = possible.map((measurement): RankedMeasurement => {
-    requirePositive('uncertaintyMm', measurement.uncertaintyMm, 'mm')
-    requirePositive('minutes', measurement.minutes, 'min')
-    let expected = 0
-    let change = 0
-    let mass = 0
-    for (const { probability, reading } of predictedReadings(measurement, evidence, candidates, policy)) {
-      const after = sizeVerdict([...evidence, asEvidence(measurement, reading)], history, policy)
-      if (!after.ok) continue
+    const { id, label, minutes, uncertaintyMm } = measurement
+    requirePositive('uncertaintyMm', uncertaintyMm, 'mm')
+    requirePositive('minutes', minutes, 'min')
+    let [expected, change, mass] = [0, 0, 0]
+    for (const { probability, readingMm } of foretoldReadings(measurement, known)) {
+      const after = sizePosterior(prior, jointFigures(measurement.after(readingMm)), policy)
       mass += probability
-      expected += probability * entropyBits(after.verdict.candidates)
-      if (after.verdict.pick.sizeMm !== pick.sizeMm) change += probability
+      expected += probability * entropyBits(after.right)
+      if (after.right.indexOf(Math.max(...after.right)) !== best) change += probability
     }
     const entropyCut = Math.max(0, entropy - expected / mass)
     return {
-      ...measurement,
+      id,
+      label,
+      minutes,
       entropyCut,
-      cutPerMinute: entropyCut / measurement.minutes,
+      cutPerMinute: entropyCut / minutes,
       chanceOfChange: change / mass,
     }
   })
-  ranked.sort((a, b) => b.cutPerMinute - a.cutPerMinute)
-  return { entropy, ranked, enough: ranked.every((m) => m.chanceOfChange < CHANGE_WORTH_IT) }
+  const isWorthIt = ({ chanceOfChange, entropyCut }: RankedMeasurement) =>
+    chanceOfChange >= CHANGE_WORTH_IT && entropyCut >= LEAST_CUT_BITS
+  ranked.sort((a, b) => Number(isWorthIt(b)) - Number(isWorthIt(a)) || b.cutPerMinute - a.cutPerMinute)
+  const unsure = pick.probability >= SURE ? 'enough' : 'unsettled'
+  return { entropy, ranked, answer: ranked.some(isWorthIt) ? 'measure' : unsure }
 }
 
-function asEvidence({ side, uncertaintyMm }: PossibleMeasurement, valueMm: number): SizeEvidence {
-  const estimate = { valueMm, standardUncertaintyMm: uncertaintyMm }
-  return side === 'crystal'
-    ? { kind: 'crystal', diameter: estimate }
-    : { kind: 'opening-with-gasket', opening: estimate }
+interface Known {
+  readonly evidence: readonly SizeEvidence[]
+  readonly candidates: readonly SizeCandidate[]
+  readonly posterior: SizePosterior
+  readonly policy: VerdictPolicy
 }
 
-interface PredictedReading {
+interface ForetoldReading {
   readonly probability: number
-  readonly reading: number
+  readonly readingMm: number
 }
 
-/**
- * What a measurement may read: about what its side has shown already, else about each candidate in turn.
- * A side once measured predicts itself: the same crystal does not become another one.
- */
-function predictedReadings(
-  { side, uncertaintyMm }: PossibleMeasurement,
-  evidence: readonly SizeEvidence[],
-  candidates: readonly SizeCandidate[],
-  policy: VerdictPolicy,
-): PredictedReading[] {
-  const known = knownOfSide(side, evidence)
-  if (known) return spreadAbout(known.valueMm, Math.hypot(known.standardUncertaintyMm, uncertaintyMm), 1)
-  const aim = policy.aimedInterference
+/** What a measurement may read: about what its side has shown already, else about each candidate in turn. */
+function foretoldReadings({ foretold, uncertaintyMm }: PossibleMeasurement, known: Known): ForetoldReading[] {
+  const { posterior, policy, evidence } = known
+  const joint = jointFigures(evidence)
+  const about = (meanMm: number, uMm: number, probability = 1) =>
+    spreadAbout(meanMm, Math.hypot(uMm, uncertaintyMm), probability)
+  const told = ({ meanMm, standardDeviationMm }: Spread, of = (mm: number) => mm) =>
+    about(of(meanMm), standardDeviationMm)
+  switch (foretold.from) {
+    case 'itself':
+      return about(foretold.figure.valueMm, foretold.figure.standardUncertaintyMm)
+    case 'crystal':
+      // Unseen it may be any size that is likely; once seen it does not become another one.
+      if (joint.crystal) return told(posterior.crystal)
+      return likely(known, posterior.drawn).flatMap(({ sizeMm, probability }) =>
+        about(sizeMm, policy.makerUncertaintyMm, probability),
+      )
+    case 'opening': {
+      const aim = policy.aimedInterference
+      const readingMm = (idealMm: number) => foretold.readingMm(idealMm - aim.valueMm)
+      if (joint.opening) return told(posterior.ideal, readingMm)
+      const strayMm = Math.hypot(aim.standardUncertaintyMm, policy.pieceScatterMm)
+      return likely(known, posterior.drawn).flatMap(({ sizeMm, probability }) =>
+        about(readingMm(sizeMm), strayMm, probability),
+      )
+    }
+  }
+}
+
+function likely({ candidates }: Known, chances: readonly number[]): SizeCandidate[] {
   return candidates
-    .filter((c) => c.probability > NEGLIGIBLE)
-    .flatMap(({ sizeMm, probability }) =>
-      side === 'crystal'
-        ? spreadAbout(sizeMm, Math.hypot(policy.makerUncertaintyMm, uncertaintyMm), probability)
-        : spreadAbout(
-            sizeMm - aim.valueMm,
-            Math.hypot(aim.standardUncertaintyMm, uncertaintyMm),
-            probability,
-          ),
-    )
+    .map(({ sizeMm }, i) => ({ sizeMm, probability: chances[i] ?? 0 }))
+    .filter(({ probability }) => probability > NEGLIGIBLE)
 }
 
-function knownOfSide(side: 'crystal' | 'case', evidence: readonly SizeEvidence[]): Estimate | null {
-  const estimates = evidence.flatMap((item) => {
-    if (isCaseSide(item)) return side === 'case' ? [freeOpening(item)] : []
-    return side === 'crystal' ? [crystalDiameter(item)] : []
-  })
-  return estimates.length === 0 ? null : fuseEstimates(estimates)
-}
-
-function spreadAbout(meanMm: number, uncertaintyMm: number, probability: number): PredictedReading[] {
+function spreadAbout(meanMm: number, uncertaintyMm: number, probability: number): ForetoldReading[] {
   return HERMITE.map(([node, weight]) => ({
     probability: probability * weight,
-    reading: meanMm + node * uncertaintyMm,
+    readingMm: meanMm + node * uncertaintyMm,
   }))
 }

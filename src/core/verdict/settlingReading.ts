@@ -34,7 +34,7 @@ export function settlingReading(
   possible: readonly FurtherReading[],
 ): SettlingReading | null {
   const now = stepVerdict(reading, steps, policy)
-  const entropy = entropyBits(now.candidates)
+  const entropy = entropyBits(now.candidates.map((c) => c.probability))
   const ranked = possible.map((further): SettlingReading => {
     const spread = Math.hypot(reading.standardUncertaintyMm, further.uncertaintyMm)
     let [left, change] = [0, 0]
@@ -44,7 +44,7 @@ export function settlingReading(
         standardUncertaintyMm: further.uncertaintyMm,
       }
       const after = stepVerdict(fuseEstimates([reading, predicted]), steps, policy)
-      left += weight * entropyBits(after.candidates)
+      left += weight * entropyBits(after.candidates.map((c) => c.probability))
       if (after.pick.sizeMm !== now.pick.sizeMm) change += weight
     }
     return { ...further, entropyCut: Math.max(0, entropy - left), chanceOfChange: change }

@@ -90,23 +90,77 @@ describe('sizeVerdict', () => {
     })
   })
 
-  it('answers from history alone when nothing was measured', () => {
+  it('answers from history alone when nothing was measured, never surer than pieces scatter', () => {
     const { pick } = verdictOf([], [{ sizeMm: 30.1, count: 9 }])
     expect(pick.sizeMm).toBe(30.1)
-    expect(pick.probability).toBeCloseTo(10 / (10 + 10), 6)
+    expect(pick.probability).toBeGreaterThan(0.9)
+    const more = verdictOf([], [{ sizeMm: 30.1, count: 90 }]).pick
+    expect(more.probability).toBeGreaterThan(pick.probability)
+    expect(more.probability).toBeLessThan(0.999)
   })
 
-  it('calls a conflict when crystal and case disagree', () => {
+  it('does not let one fitting among many say that the others were wrong', () => {
+    const { pick } = verdictOf(
+      [],
+      [
+        { sizeMm: 30.1, count: 12 },
+        { sizeMm: 30.5, count: 1 },
+      ],
+    )
+    expect(pick.sizeMm).toBe(30.1)
+    expect(pick.probability).toBeGreaterThan(0.9)
+  })
+
+  it('calls a conflict when the crystal was hardly the size its case wants, and not before', () => {
     expect(verdictOf([crystal(30.0), opening(29.95)]).conflict).toBeNull()
     const { conflict } = verdictOf([crystal(30.0), opening(30.25)])
-    expect(conflict?.standardDeviations).toBeGreaterThan(2.5)
+    expect(conflict?.chance).toBeGreaterThan(0.9)
+    expect(conflict?.crystalMm).toBeCloseTo(30, 9)
     expect(conflict?.caseMm).toBeCloseTo(30.305, 6)
+    expect(verdictOf([crystal(30.0)]).conflict).toBeNull()
   })
 
-  it('refuses a broken policy', () => {
+  it('knows the difference of two readings by one caliper better than either', () => {
+    const own = 0.004
+    const by = (mm: number) => ({
+      valueMm: mm,
+      standardUncertaintyMm: Math.hypot(own, 0.017),
+      shared: { 'zero 1': 0.017 },
+    })
+    const alone = (mm: number) => ({ valueMm: mm, standardUncertaintyMm: Math.hypot(own, 0.017) })
+    const chanceOf = (estimate: typeof by | typeof alone) => {
+      const evidence: SizeEvidence[] = [
+        { kind: 'crystal', diameter: estimate(30.0) },
+        { kind: 'opening-with-gasket', opening: estimate(30.03) },
+      ]
+      return verdictOf(evidence, [], { ...VERDICT_POLICY, makerUncertaintyMm: 0.005 })
+    }
+    expect(chanceOf(by).conflict?.chance ?? 0).toBeGreaterThan(chanceOf(alone).conflict?.chance ?? 0)
+  })
+
+  it('spreads a wrong crystal evenly over the steps within reach: never surer of it for a wider reach', () => {
+    const evidence = [crystal(30.3, 0.005), opening(29.945, 0.08)]
+    const at = (wrongCrystalRangeMm: number) =>
+      verdictOf(evidence, [], { ...VERDICT_POLICY, wrongCrystalRangeMm })
+    const odds = ({ drawn }: ReturnType<typeof at>) => {
+      const p = (mm: number) => drawn.find((c) => Math.abs(c.sizeMm - mm) < 0.01)?.probability ?? 0
+      return p(30.3) / p(30)
+    }
+    // Twice as many steps halve the chance of each: a case drawn for 30.3, against one for 30.0 whose crystal is three off.
+    expect(odds(at(0.65)) / odds(at(0.35))).toBeCloseTo(2, 2)
+    expect(odds(at(0.25))).toBeGreaterThan(1000 * odds(at(0.35)))
+  })
+
+  it('refuses a broken policy, and readings that were counted twice', () => {
     expect(() => sizeVerdict([crystal(30)], [], { ...VERDICT_POLICY, stepMm: 0 })).toThrow(RangeError)
-    expect(() => sizeVerdict([crystal(30)], [], { ...VERDICT_POLICY, neighbourChance: 1 })).toThrow(
+    expect(() => sizeVerdict([crystal(30)], [], { ...VERDICT_POLICY, wrongCrystalChance: 1 })).toThrow(
       RangeError,
     )
+    expect(() => sizeVerdict([crystal(30)], [], { ...VERDICT_POLICY, pieceScatterMm: -1 })).toThrow(
+      RangeError,
+    )
+    const exact = { valueMm: 30, standardUncertaintyMm: 0.02, shared: { 'zero 1': 0.02 } }
+    const twice = [exact, exact].map((diameter): SizeEvidence => ({ kind: 'crystal', diameter }))
+    expect(() => sizeVerdict(twice, [], VERDICT_POLICY)).toThrow(/positive definite.*look at the instruments/)
   })
 })

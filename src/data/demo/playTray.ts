@@ -2,6 +2,8 @@ import { fittingDies } from '@/core/dies/fittingDies'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import { shortlist } from '@/core/fit/shortlist'
 import { stockIndex } from '@/core/fit/stockIndex'
+import { figuresKept } from '@/core/measure/describedInstrument'
+import { isInside } from '@/core/readings/dimensions'
 import { instrumentFor } from '@/core/readings/instrumentFor'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { nextTarget, planFactsOf, readingPlan } from '@/core/readings/readingPlan'
@@ -102,10 +104,7 @@ async function playReadings(
       trayId: tray.id,
       ...target,
       shownMm: parsed.valueMm,
-      instrumentId: spec.id,
-      resolutionMm: spec.resolutionMm,
-      maximumPermissibleErrorMm: spec.maximumPermissibleErrorMm,
-      zeroOffsetMm: spec.zeroOffsetMm,
+      ...figuresKept(spec, isInside(target.dimension)),
       source: 'instrument',
       takenAt: new Date(tray.openedAt.getTime() + HOUR_MS + rows.length * MINUTE_MS),
     })

@@ -25,6 +25,10 @@ export const readings = pgTable(
     resolutionMm: doublePrecision('resolution_mm').notNull(),
     maximumPermissibleErrorMm: doublePrecision('maximum_permissible_error_mm').notNull(),
     zeroOffsetMm: doublePrecision('zero_offset_mm').notNull(),
+    /** standard uncertainties: of this reading alone, and what all of the instrument's share; see `InstrumentSpec` */
+    ownUncertaintyMm: doublePrecision('own_uncertainty_mm').notNull(),
+    zeroUncertaintyMm: doublePrecision('zero_uncertainty_mm').notNull(),
+    scaleUncertainty: doublePrecision('scale_uncertainty').notNull(),
     source: text('source', { enum: READING_SOURCES }).notNull(),
     takenAt: timestamp('taken_at', { withTimezone: true }).notNull(),
   },

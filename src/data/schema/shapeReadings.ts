@@ -1,4 +1,5 @@
 import { doublePrecision, index, integer, jsonb, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
+import type { SharedErrors } from '@/core/measure/Estimate'
 import type { DimensionId } from '@/core/readings/dimensions'
 import type { ShapeInput } from '@/core/shapes/shapeSize'
 import { SHAPE_KINDS } from '@/core/shapes/shapeSize'
@@ -20,6 +21,8 @@ export const shapeReadings = pgTable(
     kind: text('kind', { enum: SHAPE_KINDS }).notNull(),
     diameterMm: doublePrecision('diameter_mm').notNull(),
     standardUncertaintyMm: doublePrecision('standard_uncertainty_mm').notNull(),
+    /** what of its uncertainty others share, by where it comes from, mm */
+    shared: jsonb('shared').$type<SharedErrors>().notNull().default({}),
     words: text('words').notNull(),
     input: jsonb('input').$type<ShapeInput>().notNull(),
     /** the picture it was read from; no reference, so that this row stays as it was should a picture go */

@@ -14,6 +14,10 @@ export interface SimulatedCase {
 /** How pieces of one case differ, standard deviations, mm. From memory. */
 const PIECE_SCATTER_MM: Readonly<Partial<Record<DimensionId, number>>> = {
   bore: 0.01,
+  'bezel-bore': 0.01,
+  'neck-outer': 0.01,
+  'bezel-inner': 0.01,
+  groove: 0.01,
   opening: 0,
   'crystal-diameter': 0.015,
   'crystal-edge': 0.015,

@@ -12,6 +12,9 @@ const ROW: ReadingRow = {
   resolutionMm: 0.01,
   maximumPermissibleErrorMm: 0.03,
   zeroOffsetMm: -0.01,
+  ownUncertaintyMm: 0.0029,
+  zeroUncertaintyMm: -0.017,
+  scaleUncertainty: 0.0001,
   source: 'typed',
   takenAt: '2026-11-24T10:00:00.000Z',
   voidReason: '',
@@ -58,7 +61,9 @@ describe('readings as CSV', () => {
     const text =
       '\uFEFFplace;dimension;shown_mm;instrument;resolution_mm;permissible_error_mm;zero_offset_mm;source;taken_at;taken_back_because\n' +
       '12–6;bore;30,95;Caliper;0,01;0,03;-0,01;typed;2026-11-24T10:00:00Z;\n'
-    expect(readReadingsCsv(text)).toEqual({ ok: true, rows: [ROW] })
+    // Files from before an instrument's error was kept leave it unsaid.
+    const unsaid = { ownUncertaintyMm: null, zeroUncertaintyMm: null, scaleUncertainty: null }
+    expect(readReadingsCsv(text)).toEqual({ ok: true, rows: [{ ...ROW, ...unsaid }] })
   })
 
   it('names line, column and what to do, and takes nothing of a file that is wrong', () => {

@@ -13,11 +13,18 @@ export interface ReadingRow {
   readonly resolutionMm: number
   readonly maximumPermissibleErrorMm: number
   readonly zeroOffsetMm: number
+  /** what the instrument was off, see `InstrumentSpec`; null in files from before they were kept: as its error allows */
+  readonly ownUncertaintyMm: number | null
+  readonly zeroUncertaintyMm: number | null
+  readonly scaleUncertainty: number | null
   readonly source: 'typed' | 'instrument'
   readonly takenAt: string
   /** empty while the reading stands */
   readonly voidReason: string
 }
+
+/** Columns a file need not have. */
+const ERROR_COLUMNS = ['own_uncertainty_mm', 'zero_uncertainty_mm', 'scale_uncertainty'] as const
 
 export const READING_COLUMNS = [
   'dimension',
@@ -39,7 +46,7 @@ export const MOST_READING_LINES = 2000
 export function writeReadingsCsv(rows: readonly ReadingRow[]): string {
   return Papa.unparse(
     {
-      fields: [...READING_COLUMNS],
+      fields: [...READING_COLUMNS, ...ERROR_COLUMNS],
       data: rows.map((row) => [
         row.dimension,
         row.place,
@@ -51,6 +58,9 @@ export function writeReadingsCsv(rows: readonly ReadingRow[]): string {
         row.source,
         row.takenAt,
         row.voidReason,
+        row.ownUncertaintyMm,
+        row.zeroUncertaintyMm,
+        row.scaleUncertainty,
       ]),
     },
     { newline: '\n', escapeFormulae: true },
@@ -98,7 +108,7 @@ export function readReadingsCsv(text: string): ReadingsCsv {
 }
 
 function rowOf(cells: Record<string, string>, line: number, errors: LineError[]): ReadingRow | null {
-  const cell = (name: (typeof READING_COLUMNS)[number]) => plain(cells[name] ?? '')
+  const cell = (name: (typeof READING_COLUMNS | typeof ERROR_COLUMNS)[number]) => plain(cells[name] ?? '')
   const before = errors.length
   const fail = (column: string, message: string) => errors.push({ line, column, message })
   const dimension = DIMENSION_IDS.find((id) => id === cell('dimension'))
@@ -118,6 +128,13 @@ function rowOf(cells: Record<string, string>, line: number, errors: LineError[])
     const { leastMm, mostMm } = DIMENSIONS[dimension]
     fail('shown_mm', `${shownMm} is outside ${leastMm}–${mostMm} mm.`)
   }
+  const error = (name: (typeof ERROR_COLUMNS)[number]) => {
+    if (cell(name) === '') return null
+    const value = Number(cell(name).replace(',', '.'))
+    if (Number.isFinite(value)) return value
+    fail(name, `“${cell(name).slice(0, 24)}” is not a figure. Leave it empty where it is not known.`)
+    return null
+  }
   const source = cell('source')
   if (source !== 'typed' && source !== 'instrument')
     fail('source', `“${source.slice(0, 24)}” is not typed or instrument.`)
@@ -132,6 +149,9 @@ function rowOf(cells: Record<string, string>, line: number, errors: LineError[])
     maximumPermissibleErrorMm: length('permissible_error_mm'),
     zeroOffsetMm: length('zero_offset_mm'),
     voidReason: cell('taken_back_because'),
+    ownUncertaintyMm: error('own_uncertainty_mm'),
+    zeroUncertaintyMm: error('zero_uncertainty_mm'),
+    scaleUncertainty: error('scale_uncertainty'),
   }
   if (!dimension || errors.length > before || (source !== 'typed' && source !== 'instrument')) return null
   return { ...row, dimension, source, takenAt: takenAt.toISOString() }

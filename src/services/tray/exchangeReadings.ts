@@ -1,3 +1,4 @@
+import { instrumentErrors } from '@/core/measure/InstrumentSpec'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { ReadingRow } from '@/io/csv/readingsCsv'
 import { readReadingsCsv, writeReadingsCsv } from '@/io/csv/readingsCsv'
@@ -24,17 +25,19 @@ export async function readingsCsvOf(db: Db, trayId: number): Promise<{ name: str
 }
 
 function fileRow(reading: KeptReading, nameOf: (id: number) => string): ReadingRow {
-  const { dimension, placeIndex, shownMm, resolutionMm, maximumPermissibleErrorMm, zeroOffsetMm, source } =
-    reading
+  const { dimension, placeIndex } = reading
   return {
     dimension,
     place: DIMENSIONS[dimension].places[placeIndex] ?? '',
-    shownMm,
+    shownMm: reading.shownMm,
     instrument: nameOf(reading.instrumentId),
-    resolutionMm,
-    maximumPermissibleErrorMm,
-    zeroOffsetMm,
-    source,
+    resolutionMm: reading.resolutionMm,
+    maximumPermissibleErrorMm: reading.maximumPermissibleErrorMm,
+    zeroOffsetMm: reading.zeroOffsetMm,
+    ownUncertaintyMm: reading.ownUncertaintyMm,
+    zeroUncertaintyMm: reading.zeroUncertaintyMm,
+    scaleUncertainty: reading.scaleUncertainty,
+    source: reading.source,
     takenAt: reading.takenAt.toISOString(),
     voidReason: reading.voidReason ?? '',
   }
@@ -76,6 +79,7 @@ export async function takeReadingsCsv(
       const [stored] = await insertReadings(tx, [
         {
           ...figures,
+          ...errorsOf(figures),
           trayId,
           placeIndex: DIMENSIONS[figures.dimension].places.indexOf(place),
           instrumentId: idOf(instrument),
@@ -88,6 +92,12 @@ export async function takeReadingsCsv(
     return null
   })
   return changed.ok ? { ok: true, added, known: file.rows.length - added } : changed
+}
+
+/** What the file does not say of an instrument's error follows from what it says. */
+function errorsOf(row: Omit<ReadingRow, 'place' | 'instrument' | 'takenAt' | 'voidReason'>) {
+  const { ownMm, zeroMm, scale } = instrumentErrors(row)
+  return { ownUncertaintyMm: ownMm, zeroUncertaintyMm: zeroMm, scaleUncertainty: scale }
 }
 
 /** What makes a reading the same one: where, what, when and by what it was read. */

@@ -144,6 +144,7 @@ export const takePhotoSize = trayChange(schema, async (tx, input, { kept }, now)
     kind: 'photo',
     diameterMm: outcome.diameter.valueMm,
     standardUncertaintyMm: outcome.diameter.standardUncertaintyMm,
+    shared: outcome.diameter.shared ?? {},
     words: `${DIMENSIONS[dimension].label} from a picture: ${outcome.words}`,
     input: shape,
     photoId,

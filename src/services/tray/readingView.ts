@@ -30,7 +30,18 @@ export function readingView(reading: KeptReading, voidReason: string | null): Re
 }
 
 export function shapeView(shape: KeptShape): ShapeView {
-  const { id, kind, diameterMm, standardUncertaintyMm, words, dimension, photoId, voidReason } = shape
+  const { id, kind, diameterMm, standardUncertaintyMm, shared, words, dimension, photoId, voidReason } = shape
   const takenAt = shape.takenAt.toISOString()
-  return { id, kind, diameterMm, standardUncertaintyMm, words, takenAt, dimension, photoId, voidReason }
+  return {
+    id,
+    kind,
+    diameterMm,
+    standardUncertaintyMm,
+    shared,
+    words,
+    takenAt,
+    dimension,
+    photoId,
+    voidReason,
+  }
 }

@@ -1,7 +1,7 @@
 import Joi from 'joi'
 import { checkReading } from '@/core/readings/checkReading'
-import { DIMENSION_IDS } from '@/core/readings/dimensions'
-import { DIMENSIONS } from '@/core/readings/dimensions'
+import { figuresKept } from '@/core/measure/describedInstrument'
+import { DIMENSION_IDS, DIMENSIONS, isInside } from '@/core/readings/dimensions'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { expectedReadingMm } from '@/core/tray/expectedReading'
 import { insertReadings, voidReading } from '@/data/queries/readings'
@@ -72,10 +72,9 @@ export const takeReading = action(schema, async (db, input, now): Promise<Readin
   const changed = await changeTray(db, trayId, async (tx, opened) => {
     const shown = judge(input, expectedReadingMm(opened, dimension, instrument), judged)
     if (typeof shown !== 'number') return shown
-    const { resolutionMm, maximumPermissibleErrorMm, zeroOffsetMm } = instrument
-    const spec = { resolutionMm, maximumPermissibleErrorMm, zeroOffsetMm }
+    const figures = figuresKept(instrument, isInside(dimension))
     await insertReadings(tx, [
-      { trayId, dimension, placeIndex, shownMm: shown, instrumentId, ...spec, source, takenAt: now },
+      { trayId, dimension, placeIndex, shownMm: shown, ...figures, source, takenAt: now },
     ])
     return null
   })

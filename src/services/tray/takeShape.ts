@@ -1,5 +1,6 @@
 import Joi from 'joi'
 import { parsePoints } from '@/core/circle/parsePoints'
+import { specOf } from '@/core/measure/describedInstrument'
 import type { ShapeInput, ShapeKind } from '@/core/shapes/shapeSize'
 import { SHAPE_WORDS, shapeSize } from '@/core/shapes/shapeSize'
 import { parseReading } from '@/core/units/parseReading'
@@ -51,6 +52,7 @@ export const takeShape = trayChange(
       kind,
       diameterMm: diameter.valueMm,
       standardUncertaintyMm: diameter.standardUncertaintyMm,
+      shared: diameter.shared ?? {},
       words: `${SHAPE_WORDS[kind]}: ${words}`,
       input: shape,
       takenAt: now,
@@ -63,9 +65,9 @@ function shapeInput(
   kind: ShapeTexts['kind'],
   first: string,
   second: string,
-  { resolutionMm, maximumPermissibleErrorMm, zeroOffsetMm }: Instrument,
+  described: Instrument,
 ): ShapeInput | Refusal {
-  const instrument = { resolutionMm, maximumPermissibleErrorMm, zeroOffsetMm }
+  const instrument = specOf(described)
   if (kind === 'points') {
     const parsed = parsePoints(first)
     return parsed.ok ? { kind, points: parsed.points } : refuse(parsed.message, 'shape')

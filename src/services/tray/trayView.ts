@@ -146,7 +146,15 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
     askNext: askNext(
       readout.evidence,
       readout.history,
-      possibleMeasurements({ ...tray, measured: readout.measured, sheet, instruments, policy: shop.fit }),
+      possibleMeasurements({
+        crystalState: tray.crystalState,
+        measured: readout.measured,
+        otherEvidence: readout.shapeEvidence,
+        plan: opened.plan,
+        sheet,
+        instruments,
+        policy: shop.fit,
+      }),
       readout.verdictPolicy,
     ),
     steps: stepDimensions(readout.measured, stockedSteps(drawers), instruments),

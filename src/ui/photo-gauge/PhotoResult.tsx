@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box'
-import { COVERAGE_FACTOR, expandedUncertaintyMm } from '@/core/measure/Estimate'
+import { COVERAGE_FACTOR } from '@/core/measure/coverageFactor'
+import { expandedUncertaintyMm } from '@/core/measure/Estimate'
 import type { PhotoDiameterOutcome } from '@/core/photo-gauge/photoDiameter'
 import { formatMm } from '@/core/units/formatMm'
 

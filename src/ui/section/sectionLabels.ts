@@ -1,4 +1,4 @@
-import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
+import { COVERAGE_FACTOR } from '@/core/measure/coverageFactor'
 import { constructionOf } from '@/core/construction/constructions'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'

@@ -3,6 +3,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import dynamic from 'next/dynamic'
+import { unreadOf } from '@/core/readings/readingPlan'
 import { stepsOf } from '@/core/procedure/procedure'
 import { stageLabel } from '@/core/stages/stages'
 import { KeyCap } from '../small/KeyCap'
@@ -46,6 +47,10 @@ export function StageWork({ bench, actions }: StageWorkProps) {
       readingCount={standing}
       fittedBefore={fittedBefore}
       next={standing > 0 ? view.askNext : null}
+      unread={unreadOf(
+        view.plan,
+        [...view.readings, ...view.shapes].filter((r) => r.voidReason === null),
+      )}
       conflicts={view.readout.conflicts}
       past={
         standing > 0 && view.fittedBefore.length > 0

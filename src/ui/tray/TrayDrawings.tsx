@@ -3,7 +3,7 @@ import Box from '@mui/material/Box'
 import { useMemo } from 'react'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { Estimate } from '@/core/measure/Estimate'
-import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
+import { expandedUncertaintyMm } from '@/core/measure/Estimate'
 import { formatMm } from '@/core/units/formatMm'
 import type { SizeEvidence } from '@/core/verdict/SizeEvidence'
 import { crystalDiameter, freeOpening, isCaseSide } from '@/core/verdict/SizeEvidence'
@@ -147,8 +147,8 @@ function Evidence({ view }: { view: TrayView }) {
 /** Sides of a shaped crystal and of its rebate. */
 const SIDES = ['rebate-length', 'rebate-width', 'rebate-corner', 'crystal-length', 'crystal-width'] as const
 
-function figureText({ valueMm, standardUncertaintyMm }: Estimate): string {
-  return `${formatMm(valueMm)} ±${formatMm(COVERAGE_FACTOR * standardUncertaintyMm)}`
+function figureText(estimate: Estimate): string {
+  return `${formatMm(estimate.valueMm)} ±${formatMm(expandedUncertaintyMm(estimate))}`
 }
 
 /** As it is told: an opening in a ring as the hole, a seat as the crystal it asks for. */

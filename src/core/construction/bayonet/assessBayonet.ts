@@ -9,6 +9,7 @@ import type { Squeeze } from '../../fit/squeezeBetween'
 import { squeezeOdds } from '../../fit/squeezeBetween'
 import type { StockIndex } from '../../fit/stockIndex'
 import type { Fractions, Window } from '../../fit/Window'
+import { combinedEstimate } from '../../measure/combinedEstimate'
 import { squeezeState } from '../../section/gasketTint'
 import { formatShare } from '../../units/formatMm'
 import type { BayonetSeat } from './bayonetSeat'
@@ -48,8 +49,10 @@ export function axialSqueeze(
   return {
     squeeze: 1 - underGlassMm / heightMm,
     standardUncertainty: Math.hypot(
-      seat.depth.standardUncertaintyMm / heightMm,
-      seat.stroke.standardUncertaintyMm / heightMm,
+      combinedEstimate([
+        [1, seat.depth],
+        [-1, seat.stroke],
+      ]).standardUncertaintyMm / heightMm,
       policy.thicknessUncertaintyMm / heightMm,
       (underGlassMm * policy.gasketWallUncertaintyMm) / heightMm ** 2,
     ),

@@ -1,3 +1,4 @@
+import { combinedEstimate } from '../../measure/combinedEstimate'
 import type { Fractions } from '../../fit/Window'
 import type { FitPolicy } from '../../fit/fitPolicy'
 import { figureOf } from '../../tray/caseFigures'
@@ -21,13 +22,10 @@ function glassUnderBezel(measured: MeasuredFigures, sheet: CaseSheet, policy: Fi
   const wall = figureOf('gasket-wall', measured, sheet)
   if (!wall) return null
   const q = middleSqueeze(policy.neckSqueezeBands[sheet.gasketMaterial ?? 'nylon'])
-  const above = {
-    valueMm: -2 * wall.valueMm * (1 - q.value),
-    standardUncertaintyMm: Math.hypot(
-      2 * (1 - q.value) * wall.standardUncertaintyMm,
-      2 * wall.valueMm * q.standardUncertainty,
-    ),
-  }
+  const above = combinedEstimate([
+    [-2 * (1 - q.value), wall],
+    [1, { valueMm: 0, standardUncertaintyMm: 2 * wall.valueMm * q.standardUncertainty }],
+  ])
   return { seat: 'Bezel less its ring', dimension: 'bezel-inner', above }
 }
 
@@ -38,12 +36,12 @@ function cupOnNeck(measured: MeasuredFigures, sheet: CaseSheet, policy: FitPolic
   if (!neck || !bezel) return null
   const q = middleSqueeze(policy.skirtSqueeze)
   const roomMm = bezel.valueMm - neck.valueMm
-  const above = {
-    valueMm: roomMm / (1 - q.value) - roomMm,
-    standardUncertaintyMm: Math.hypot(
-      (roomMm * q.standardUncertainty) / (1 - q.value) ** 2,
-      (neck.standardUncertaintyMm * q.value) / (1 - q.value),
-    ),
-  }
+  // D − bezel = (bezel − neck)·q/(1 − q): what neck and bezel were read by is off alike.
+  const share = q.value / (1 - q.value)
+  const above = combinedEstimate([
+    [share, bezel],
+    [-share, neck],
+    [1, { valueMm: 0, standardUncertaintyMm: (roomMm * q.standardUncertainty) / (1 - q.value) ** 2 }],
+  ])
   return { seat: 'Bezel and neck', dimension: 'bezel-inner', above }
 }

@@ -1,8 +1,10 @@
 import { aimedInterference, USUAL_RING } from '../../fit/aimedInterference'
 import type { CrystalSeat, Figure, SeatOutcome } from '../../fit/CrystalSeat'
 import type { FitPolicy } from '../../fit/fitPolicy'
+import { combinedEstimate } from '../../measure/combinedEstimate'
+import type { Estimate } from '../../measure/Estimate'
 import { fuseEstimates } from '../../measure/fuseEstimates'
-import { figureOf, withOrigin } from '../../tray/caseFigures'
+import { figureOf } from '../../tray/caseFigures'
 import type { CaseSheet } from '../../tray/CaseSheet'
 import type { MeasuredFigures } from '../../tray/measuredFigures'
 import { keptFigures } from '../keptFigures'
@@ -66,23 +68,19 @@ function boreOf(
 ): Figure | null {
   const wall = figureOf('gasket-wall', measured, sheet)
   const read = measured[dimension]
-  const direct = read ? withOrigin(read.valueMm, read.standardUncertaintyMm, 'measured') : null
-  const twoWallsMore = (mm: number, u: number, extraMm: number, extraU: number): Figure | null =>
-    wall &&
-    withOrigin(
-      mm + 2 * wall.valueMm + extraMm,
-      Math.hypot(u, 2 * wall.standardUncertaintyMm, extraU),
-      'derived',
-    )
+  const direct = read ? figureOf(dimension, measured, sheet) : null
+  const twoWallsMore = (inner: Estimate, extra?: Estimate): Figure | null =>
+    wall && {
+      ...combinedEstimate([[1, inner], [2, wall], ...(extra ? [[-1, extra] as const] : [])]),
+      origin: 'derived',
+    }
   // A new bezel's bore has nothing to do with what sat in the old one.
   const ofNewBezel = sheet.figureOrigins?.[dimension] === 'supplier'
   const { opening } = measured
   const crystal = ofNewBezel ? undefined : measured['crystal-diameter']
-  const throughOpening = opening ? twoWallsMore(opening.valueMm, opening.standardUncertaintyMm, 0, 0) : null
+  const throughOpening = opening ? twoWallsMore(opening) : null
   if (direct && throughOpening) return { ...fuseEstimates([direct, throughOpening]), origin: 'measured' }
   const aim = aimedInterference(sheet.gasketMaterial ?? USUAL_RING, policy)
-  const throughCrystal = crystal
-    ? twoWallsMore(crystal.valueMm, crystal.standardUncertaintyMm, -aim.valueMm, aim.standardUncertaintyMm)
-    : null
+  const throughCrystal = crystal ? twoWallsMore(crystal, aim) : null
   return direct ?? throughOpening ?? throughCrystal ?? figureOf(dimension, {}, sheet)
 }

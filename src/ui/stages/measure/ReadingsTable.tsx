@@ -1,7 +1,7 @@
 'use client'
 import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
-import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
+import { expandedUncertaintyMm } from '@/core/measure/Estimate'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { DIMENSION_IDS } from '@/core/readings/dimensions'
 import { DIMENSIONS } from '@/core/readings/dimensions'
@@ -189,9 +189,7 @@ function DimensionRow({ id, view, aimed, onAim, onTakeBack }: DimensionRowProps)
         )}
       </td>
       <td className="number figure">{figure ? formatMm(figure.valueMm, 0.001) : ''}</td>
-      <td className="number figure">
-        {figure ? formatMm(COVERAGE_FACTOR * figure.standardUncertaintyMm, 0.001) : ''}
-      </td>
+      <td className="number figure">{figure ? formatMm(expandedUncertaintyMm(figure), 0.001) : ''}</td>
     </tr>
   )
 }

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
-import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
+import { COVERAGE_FACTOR } from '@/core/measure/coverageFactor'
 import { formatMm } from '@/core/units/formatMm'
 import type { ShapeView } from '@/services/tray/readingView'
 import { useOneAtATime } from '../../forms/useOneAtATime'

@@ -6,7 +6,7 @@ import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import { useMemo, useState } from 'react'
 import { parsePoints } from '@/core/circle/parsePoints'
-import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
+import { expandedUncertaintyMm } from '@/core/measure/Estimate'
 import type { InstrumentSpec } from '@/core/measure/InstrumentSpec'
 import type { ShapeInput, ShapeOutcome } from '@/core/shapes/shapeSize'
 import { shapeSize } from '@/core/shapes/shapeSize'
@@ -168,7 +168,7 @@ function Live({ outcome, trouble }: { outcome: ShapeOutcome | null; trouble: str
   if (!outcome.ok)
     return <Box sx={{ minHeight: 44, fontSize: 14.5, color: 'error.main' }}>{outcome.message}</Box>
   const { diameter, arcDeg, arcForFine } = outcome
-  const expanded = COVERAGE_FACTOR * diameter.standardUncertaintyMm
+  const expanded = expandedUncertaintyMm(diameter)
   return (
     <Box sx={{ minHeight: 44, fontSize: 14.5 }} data-testid="shape-size">
       <strong className="figure" style={{ fontSize: 26 }}>

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
 import type { SeatSides } from '@/core/fit/CrystalSeat'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
-import { COVERAGE_FACTOR } from '@/core/measure/Estimate'
+import { COVERAGE_FACTOR } from '@/core/measure/coverageFactor'
 import { formatMm } from '@/core/units/formatMm'
 
 export interface SidesPanelProps {

@@ -2,15 +2,12 @@ import { screen } from '@testing-library/react'
 import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
 import { measuredFigures } from '@/core/tray/measuredFigures'
 import { stepDimensions } from '@/core/tray/stepDimensions'
+import { benchInstrument } from '../../../../tests/factories/benchInstrument'
 import { renderInTheme } from '../../../../tests/jsdom/renderInTheme'
 import { StepVerdicts } from './StepVerdicts'
 
 const GAUGE = TYPICAL_INSTRUMENTS['thickness-gauge']
-const BENCH = (['thickness-gauge', 'micrometer'] as const).map((kind) => ({
-  kind,
-  name: kind,
-  ...TYPICAL_INSTRUMENTS[kind],
-}))
+const BENCH = (['thickness-gauge', 'micrometer'] as const).map((kind, i) => benchInstrument(kind, i + 1))
 
 /** Steps of what was read, worked out by the models themselves. */
 function steps(dimension: 'crystal-edge' | 'gasket-wall', shown: number[], stocked: number[]) {

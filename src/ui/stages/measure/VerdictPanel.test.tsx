@@ -1,5 +1,6 @@
 import { screen } from '@testing-library/react'
 import { trayViewOf } from '../../../../tests/factories/trayView'
+import { unreadOf } from '@/core/readings/readingPlan'
 import { renderInTheme } from '../../../../tests/jsdom/renderInTheme'
 import { VerdictPanel } from './VerdictPanel'
 
@@ -11,6 +12,7 @@ function panel(read: Parameters<typeof trayViewOf>[0], fittedBefore = 0) {
       readingCount={view.readings.length}
       fittedBefore={fittedBefore}
       next={view.askNext}
+      unread={unreadOf(view.plan, view.readings)}
       conflicts={view.readout.conflicts}
       past={null}
     />,
@@ -34,22 +36,35 @@ describe('VerdictPanel', () => {
   it('gives size, probability and the rest, in figures, words and a described chart', () => {
     panel({ read: { bore: BORE, 'gasket-wall': [0.5, 0.5, 0.5] } }, 1)
     expect(screen.getByTestId('verdict-size')).toHaveTextContent('30.0')
-    expect(screen.getByTestId('verdict-probability')).toHaveTextContent(/^\d\d %$/)
+    expect(screen.getByTestId('verdict-probability')).toHaveTextContent(/^(> )?\d\d %$/)
     expect(screen.getByText(/From the case alone.*fitted once before/)).toBeInTheDocument()
-    expect(screen.getByRole('img')).toHaveAccessibleName(/Probability by size: 29.8 .* 30.0 \d\d\u00A0%/)
+    expect(screen.getByRole('img')).toHaveAccessibleName(/Probability by size: 29.8 .* 30.0 (> )?\d\d\u00A0%/)
   })
 
   it('says when crystal and case agree, and when they do not', () => {
     panel({ read: { bore: BORE, 'crystal-diameter': [30, 30, 30] } })
     expect(screen.getByText(/Crystal \(30.00\) and case .* agree/)).toBeInTheDocument()
     panel({ read: { bore: BORE, 'crystal-diameter': [30.4, 30.4, 30.4] } })
-    expect(screen.getByText(/disagree by \d\.\d standard deviations: measure again/)).toBeInTheDocument()
+    expect(
+      screen.getByText(/hardly the size its case asks for .* with .+% it was another/),
+    ).toBeInTheDocument()
+    expect(screen.queryByTestId('odd-evidence')).toBeNull()
+    panel({ read: { bore: BORE, opening: [30.2, 30.2, 30.2] } })
     expect(screen.getAllByTestId('odd-evidence')[0]).toHaveTextContent(/standard deviations apart. Likely/)
   })
 
-  it('asks for what would settle most, or says that it is enough', () => {
+  it('asks for what would settle most a minute', () => {
+    panel({ read: { bore: [30.99, 30.99, 30.99, 30.99] } })
+    expect(screen.getByTestId('ask-next')).toHaveTextContent(
+      /Ask next: opening with gasket, caliper, about \d+ min; it changes the pick/,
+    )
+  })
+
+  it('says that nothing here would settle it, and what to do instead', () => {
     panel({ read: { opening: [29.98] } })
-    expect(screen.getByTestId('ask-next')).toHaveTextContent(/Ask next: .*about \d+ min; it changes the pick/)
+    expect(screen.getByTestId('ask-next')).toHaveTextContent(
+      /Nothing left to measure here would settle it: order 30.0 and 30.1 both, or try one in the case/,
+    )
   })
 
   it('says enough when nothing would change the pick', () => {
@@ -60,6 +75,7 @@ describe('VerdictPanel', () => {
         bore: [30.945, 30.945, 30.945, 30.945],
       },
     })
-    expect(screen.getByTestId('ask-next')).toHaveTextContent(/^Enough/)
+    expect(screen.getByTestId('ask-next')).toHaveTextContent(/^Enough for the size/)
+    expect(screen.getByTestId('ask-next')).toHaveTextContent(/How it fits still asks for .*seat depth/)
   })
 })

@@ -1,6 +1,8 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
+import type { DimensionId } from '@/core/readings/dimensions'
+import { DIMENSIONS } from '@/core/readings/dimensions'
 import { formatMm, formatPercent } from '@/core/units/formatMm'
 import type { NextMeasurements, RankedMeasurement } from '@/core/verdict/askNext'
 import type { OddEvidence } from '@/core/verdict/evidenceConflicts'
@@ -16,6 +18,8 @@ export interface VerdictPanelProps {
   readonly fittedBefore: number
   /** what to measure next; null while nothing is known */
   readonly next: NextMeasurements | null
+  /** of the plan, what nobody has read yet */
+  readonly unread: readonly DimensionId[]
   readonly conflicts: readonly OddEvidence[]
   /** sizes fitted before and whether they weigh in; null where the past says nothing */
   readonly past: PastWeight | null
@@ -32,7 +36,7 @@ export interface PastWeight {
 
 /** Which stock size it is, how sure, and what else it could be. */
 export function VerdictPanel(props: VerdictPanelProps) {
-  const { verdict, readingCount, fittedBefore, next, conflicts, past } = props
+  const { verdict, readingCount, fittedBefore, next, unread, conflicts, past } = props
   if (!verdict) {
     return (
       <Box component="section" aria-label="Size verdict">
@@ -99,7 +103,7 @@ export function VerdictPanel(props: VerdictPanelProps) {
           {odd.standardDeviations.toFixed(1)} standard deviations apart. Likely {odd.likely}.
         </Typography>
       ))}
-      {next && <AskNext next={next} />}
+      {next && <AskNext next={next} verdict={verdict} unread={unread} />}
     </Box>
   )
 }
@@ -108,10 +112,13 @@ export function VerdictPanel(props: VerdictPanelProps) {
 function PastLine({ past, pick }: { past: PastWeight; pick: number }) {
   const { counts, fittings, other, onWeigh } = past
   const here = fittings.find((f) => Math.abs(f.sizeMm - pick) < 1e-6)?.count ?? 0
+  const all = fittings.reduce((sum, { count }) => sum + count, 0)
   return (
     <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', fontSize: 14.5 }}>
       <span data-testid="past-weight">
-        {counts ? `The past weighs ${here + 1} to 1 for ${formatMm(pick, 0.1)}.` : 'The past is left out.'}
+        {counts
+          ? `${formatMm(pick, 0.1)} served ${here} of ${all} done here before.`
+          : 'The past is left out.'}
         {other &&
           ` ${counts ? 'Without' : 'With'} it: ${formatMm(other.pick.sizeMm, 0.1)} with ${formatPercent(other.pick.probability)}.`}
       </span>
@@ -139,26 +146,49 @@ const ODD_WORDS: Readonly<Record<OddEvidence['kind'], string>> = {
   seat: 'The seat',
 }
 
-/** A measurement that takes less doubt away than this is not worth naming, bits. */
-const LEAST_CUT_BITS = 0.01
-
-/** Enough, or the measurement that would settle most per minute. */
-function AskNext({ next }: { next: NextMeasurements }) {
+/** Enough and for what, the measurement that would settle most per minute, or another way out of the doubt. */
+function AskNext({
+  next,
+  verdict,
+  unread,
+}: {
+  next: NextMeasurements
+  verdict: SizeVerdict
+  unread: readonly DimensionId[]
+}) {
   const [best] = next.ranked
-  if (next.enough || !best || best.entropyCut < LEAST_CUT_BITS) {
+  if (next.answer === 'measure' && best) {
     return (
-      <Typography variant="body2" sx={{ mt: 0.25, color: 'success.main' }} data-testid="ask-next">
-        Enough: nothing else to measure here would change the pick.
+      <Typography variant="body2" sx={{ mt: 0.25 }} data-testid="ask-next">
+        <strong>Ask next:</strong> {lower(best.label)}, about{' '}
+        {minutesText(Math.max(1, Math.round(best.minutes)))}; it changes the pick{' '}
+        {formatPercent(best.chanceOfChange)} of the time and takes {share(best, next)} of the doubt away.
       </Typography>
     )
   }
+  if (next.answer === 'enough') {
+    return (
+      <Typography variant="body2" sx={{ mt: 0.25, color: 'success.main' }} data-testid="ask-next">
+        Enough for the size: nothing else to measure here would change the pick.
+        {unread.length > 0 && ` How it fits still asks for ${listed(unread)}.`}
+      </Typography>
+    )
+  }
+  const [second] = verdict.candidates
+    .filter((c) => c !== verdict.pick)
+    .sort((a, b) => b.probability - a.probability)
   return (
-    <Typography variant="body2" sx={{ mt: 0.25 }} data-testid="ask-next">
-      <strong>Ask next:</strong> {lower(best.label)}, about{' '}
-      {minutesText(Math.max(1, Math.round(best.minutes)))}; it changes the pick{' '}
-      {formatPercent(best.chanceOfChange)} of the time and takes {share(best, next)} of the doubt away.
+    <Typography variant="body2" sx={{ mt: 0.25, color: 'warning.main' }} data-testid="ask-next">
+      Nothing left to measure here would settle it: order {formatMm(verdict.pick.sizeMm, 0.1)} and{' '}
+      {second ? formatMm(second.sizeMm, 0.1) : 'its neighbour'} both, or try one in the case before the other
+      is ordered.
     </Typography>
   )
+}
+
+function listed(dimensions: readonly DimensionId[]): string {
+  const names = dimensions.map((id) => DIMENSIONS[id].label.toLowerCase())
+  return new Intl.ListFormat('en').format(names)
 }
 
 function share(best: RankedMeasurement, { entropy }: NextMeasurements): string {
@@ -177,7 +207,7 @@ function sentence(verdict: SizeVerdict, readingCount: number, fittedBefore: numb
   if (readingCount === 0) return `From the past alone: ${past}. Measure before you trust it.`
   const { conflict, fromCrystal, fromCase } = verdict
   if (conflict) {
-    return `Crystal and case disagree by ${conflict.standardDeviations.toFixed(1)} standard deviations: measure again before ordering; ${past}.`
+    return `The old crystal (${formatMm(conflict.crystalMm)}) was hardly the size its case asks for (${formatMm(conflict.caseMm)}): with ${formatPercent(conflict.chance)} it was another. Measure both again before ordering; ${past}.`
   }
   if (fromCrystal && fromCase)
     return `Crystal (${formatMm(fromCrystal.valueMm)}) and case (${formatMm(fromCase.valueMm)}) agree; ${past}.`
