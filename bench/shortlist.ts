@@ -64,7 +64,7 @@ const wishes = {
   magnifier: null,
   arCoating: null,
   gasketColour: null,
-  lastTime: null,
+  lastTime: null, pastPairs: [],
 } as const
 
 function timed(work: () => unknown): number {

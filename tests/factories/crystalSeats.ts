@@ -11,7 +11,13 @@ export function figure(valueMm: number, standardUncertaintyMm = 0.02): Figure {
   return { valueMm, standardUncertaintyMm, origin: 'measured' }
 }
 
-const NOTHING_SEEN = { handsBelowSeat: null, handReachMm: null, dateRadiusMm: null, foundThickness: null }
+const NOTHING_SEEN = {
+  handsBelowSeat: null,
+  handTips: [],
+  handReachMm: null,
+  dateRadiusMm: null,
+  foundThickness: null,
+}
 
 /** A 30.95 bore, seat 1.05 deep, hands 0.52 below it, the old crystal 1.02 thick. */
 export function ringSeatOf(over: Partial<RingSeat> = {}): RingSeat {

@@ -30,7 +30,8 @@ export function jobFacts(over: Partial<JobFacts> = {}): JobFacts {
     sealsDoubtful: false,
     shopSchools: {},
     asked: ['crystal'],
-    waterClass: '5-bar',
+    classBar: 5,
+    diver: false,
     use: 'everyday',
     ...over,
   }
@@ -46,7 +47,8 @@ export function diverFacts(over: Partial<JobFacts> = {}): JobFacts {
     crownKind: 'screw-down',
     crystalMaterial: 'sapphire',
     asked: ['insert'],
-    waterClass: 'diver',
+    classBar: null,
+    diver: true,
     use: 'diver',
     ...over,
   })

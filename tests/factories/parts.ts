@@ -62,6 +62,7 @@ export const NO_WISHES: FitWishes = {
   arCoating: null,
   gasketColour: null,
   lastTime: null,
+  pastPairs: [],
 }
 
 export function die(over: Partial<Die> = {}): Die {

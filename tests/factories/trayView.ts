@@ -136,6 +136,7 @@ export function trayViewOf({
               ...pair,
               reasons: fitReasons(pair, seat, readout.wishes, FIT_POLICY),
               warning: null,
+              refusal: null,
             })),
             choicesInStock: crystals.length * gaskets.length,
           }
@@ -165,7 +166,8 @@ function trayHeader(): TrayHeader {
     looseMarkers: false,
     steamedUp: false,
     asked: ['crystal'],
-    waterClass: '5-bar',
+    classBar: 5,
+    diver: false,
     use: 'everyday',
     wear: null,
     schools: {},

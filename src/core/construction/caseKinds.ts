@@ -1,14 +1,15 @@
 import type { Construction } from '../procedure/JobFacts'
 import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
-import type { Use, WaterClass } from '../intake/jobWords'
+import type { Use } from '../intake/jobWords'
+import type { WaterClass } from '../intake/waterClass'
 
-type Defaults = Omit<Construction, 'notchShape' | 'caseMaterial' | 'bezelEntry'> & {
-  readonly label: string
-  readonly crystalMaterial: CrystalMaterial
-  readonly crystalProfile: CrystalProfile
-  readonly waterClass: WaterClass
-  readonly use: Use
-}
+type Defaults = Omit<Construction, 'notchShape' | 'caseMaterial' | 'bezelEntry'> &
+  WaterClass & {
+    readonly label: string
+    readonly crystalMaterial: CrystalMaterial
+    readonly crystalProfile: CrystalProfile
+    readonly use: Use
+  }
 
 const PLAIN = {
   retention: 'tension-gasket',
@@ -36,7 +37,8 @@ export const CASE_KINDS = {
     label: 'dress quartz',
     backKind: 'snap',
     backSeal: 'plastic-ring',
-    waterClass: '3-bar',
+    classBar: 3,
+    diver: false,
     use: 'dress',
   },
   everyday: {
@@ -45,7 +47,8 @@ export const CASE_KINDS = {
     backKind: 'screw-notched',
     movementKind: 'mechanical',
     movementHold: 'clamps',
-    waterClass: '5-bar',
+    classBar: 5,
+    diver: false,
     use: 'everyday',
   },
   diver: {
@@ -60,7 +63,8 @@ export const CASE_KINDS = {
     crownKind: 'screw-down',
     movementKind: 'mechanical',
     movementHold: 'holding-ring',
-    waterClass: 'diver',
+    classBar: 20,
+    diver: true,
     use: 'diver',
   },
   digital: {
@@ -73,7 +77,8 @@ export const CASE_KINDS = {
     stemReleaseCrown: null,
     movementKind: 'digital',
     movementHold: 'spacers',
-    waterClass: '10-bar',
+    classBar: 10,
+    diver: false,
     use: 'everyday',
   },
   'old-acrylic': {
@@ -87,7 +92,8 @@ export const CASE_KINDS = {
     movementKind: 'mechanical',
     movementHold: 'clamps',
     stemRelease: 'release-screw',
-    waterClass: 'none',
+    classBar: null,
+    diver: false,
     use: 'dress',
   },
 } as const satisfies Record<string, Defaults>

@@ -1,4 +1,5 @@
 import type { SqueezeState } from '../section/gasketTint'
+import type { PastFittings } from './learned'
 import type { StockCrystal, StockGasket } from './parts'
 
 /** One thing a choice must satisfy; what the names mean is its construction's to say. */
@@ -27,8 +28,10 @@ export interface Standing {
   readonly rimMm: number | null
   /** its edge, or an acrylic's whole height, less the old crystal's; null where a rim tells, or nobody measured */
   readonly againstOldMm: number | null
-  /** hand stack to the underside at the centre, or to a magnifier under it; null when the hands were never measured */
+  /** the least from the hands to the underside, or to a magnifier under it; null when the hands were never measured */
   readonly handClearanceMm: number | null
+  /** where that is: “the minute hand’s tip”; null as before */
+  readonly handsAt: string | null
 }
 
 /** One crystal, with its ring where it has one, judged in one case. */
@@ -42,6 +45,8 @@ export interface Candidate {
   readonly fitProbability: number
   /** of all constraints together, taken as independent */
   readonly probability: number
+  /** how this very pair fared in this case before, and what the figures alone say of it; left out where it never was */
+  readonly past?: PastFittings & { readonly byFigures: number }
 }
 
 /** Odds of a candidate from its constraints: the first is what holds it. */

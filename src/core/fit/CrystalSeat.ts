@@ -12,8 +12,17 @@ export interface Figure extends Estimate {
   readonly origin: FigureOrigin
 }
 
+/** Where a hand ends. */
+export interface HandTip {
+  readonly hand: 'hour' | 'minute' | 'second'
+  /** from the axis, mm */
+  readonly reachMm: number
+}
+
 /** What of a case a crystal may not touch, and what it has to stand over. */
 export interface SeenFromSeat {
+  /** tips of the hands whose length is known */
+  readonly handTips: readonly HandTip[]
   /** how far from the axis the hands reach, mm; null where the dial opening is not known. Assumed from it */
   readonly handReachMm: number | null
   /** from the axis to the middle of the date, mm: a magnifier belongs over it. Null when nobody said */

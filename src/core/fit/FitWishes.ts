@@ -1,4 +1,5 @@
 import type { ArCoating, Magnifier } from '../construction/kinds'
+import type { PastFittings } from './learned'
 import type { CrystalMaterial, CrystalProfile } from './parts'
 
 /** What the owner and the shop would rather have, all else being equal. */
@@ -17,4 +18,11 @@ export interface FitWishes {
     readonly gasketId: number | null
     readonly successes: number
   } | null
+  /** how every pair fared that was pressed in this case before */
+  readonly pastPairs: readonly PastPair[]
+}
+
+export interface PastPair extends PastFittings {
+  readonly crystalId: number
+  readonly gasketId: number | null
 }

@@ -233,17 +233,13 @@ describe('shortlist', () => {
   it('prefers last time’s pair among equals, and never over a better fit', () => {
     const twins = [stockCrystal({ id: 1 }), stockCrystal({ id: 2, quantity: 1 })]
     const lastTime = { crystalId: 2, gasketId: 1, successes: 3 }
-    const list = shortlist(
-      stockIndex(twins, [stockGasket()]),
-      ringSeatOf(),
-      { ...NO_WISHES, lastTime },
-      { policy: FIT_POLICY },
-    )
+    const wishes = { ...NO_WISHES, lastTime, pastPairs: [{ crystalId: 2, gasketId: 1, good: 3, failed: 0 }] }
+    const list = shortlist(stockIndex(twins, [stockGasket()]), ringSeatOf(), wishes, { policy: FIT_POLICY })
     const first = list.fitting[0]
     expect(first?.crystal.id).toBe(2)
-    expect(
-      first && fitReasons(first, ringSeatOf(), { ...NO_WISHES, lastTime }, FIT_POLICY).join(' '),
-    ).toMatch(/gone home 3 times/)
+    expect(first && fitReasons(first, ringSeatOf(), wishes, FIT_POLICY).join(' ')).toMatch(
+      /went home 3 times on this case sheet and never failed: by the figures 0\.\d\d, with its history 0\.\d\d; it was the last one/,
+    )
     const worse = [stockCrystal({ id: 1 }), stockCrystal({ id: 2, diameterMm: 30.04 })]
     expect(
       shortlist(

@@ -47,7 +47,7 @@ function standingSentence(
 /** Under a domed inside the tips have less room than the middle; null where the inside is flat, or nobody knows how far they reach. */
 function handsSentence(
   { standing, crystal }: Candidate,
-  { handsBelowSeat, handReachMm, dateRadiusMm }: CrystalSeat,
+  { handsBelowSeat, handTips, handReachMm, dateRadiusMm }: CrystalSeat,
 ): string[] {
   const clearanceMm = standing.handClearanceMm
   if (clearanceMm === null || !handsBelowSeat) {
@@ -58,10 +58,11 @@ function handsSentence(
   const origin = handsBelowSeat.origin === 'measured' ? '' : ` (hands ${ORIGIN_WORDS[handsBelowSeat.origin]})`
   const toUnderside = (riseMm: number) => formatMm(handsBelowSeat.valueMm + standing.undersideMm + riseMm)
   const domed = crystal.undersideRiseMm > 0
-  const tips =
-    domed && handReachMm !== null
-      ? ` in the middle, ${toUnderside(undersideAtMm(crystal, handReachMm))} at the tips if all hands lay as high`
-      : ''
+  const tips = !domed
+    ? ''
+    : handTips.length > 0
+      ? ` in the middle, ${handTips.map(({ hand, reachMm }) => `${toUnderside(undersideAtMm(crystal, reachMm))} at the ${hand} hand’s tip`).join(', ')}, as if all hands lay as high`
+      : ' in the middle; under its domed inside the tips have less: note the hands’ lengths on the case sheet'
   const underside = `${toUnderside(crystal.undersideRiseMm)} from the hands to its underside${tips}${origin}.`
   if (crystal.magnifier !== 'inside') return [underside]
   const place = domed ? magnifierPlace({ dateRadiusMm, handReachMm }) : ''
@@ -88,11 +89,20 @@ function magnifierSentence(
 }
 
 function historySentence(candidate: Candidate, wishes: FitWishes): string[] {
-  if (!isLastTime(candidate, wishes) || !wishes.lastTime) return []
-  const { successes } = wishes.lastTime
-  const times = successes === 1 ? 'once' : `${successes} times`
-  const what = candidate.gasket ? 'this very pair' : 'this very crystal'
-  return [`Last time on this case sheet: ${what} has gone home ${times}, so it is preferred among equals.`]
+  const { past, fitProbability, gasket } = candidate
+  if (!past) return []
+  const what = gasket ? 'This very pair' : 'This very crystal'
+  const failed = past.failed === 0 ? 'never failed' : `failed ${timesText(past.failed)}`
+  const preferred = isLastTime(candidate, wishes)
+    ? '; it was the last one, so it is preferred among equals'
+    : ''
+  return [
+    `${what} went home ${timesText(past.good)} on this case sheet and ${failed}: by the figures ${past.byFigures.toFixed(2)}, with its history ${fitProbability.toFixed(2)}${preferred}.`,
+  ]
+}
+
+function timesText(count: number): string {
+  return count === 0 ? 'never' : count === 1 ? 'once' : `${count} times`
 }
 
 function wishSentence({ crystal }: Candidate, { material, magnifier, arCoating }: FitWishes): string[] {

@@ -14,7 +14,9 @@ import { failureText } from './failureText'
 import { FIT_POLICY } from './fitPolicy'
 import { fitReasons } from './fitReasons'
 import type { StockCrystal, StockGasket } from './parts'
-import { handClearanceMm, magnifierPlaceMm, undersideAtMm, undersideReachMm } from './handClearance'
+import type { HandRoom, Underside } from './handClearance'
+import { handStanding, magnifierPlaceMm, nearestPlace, undersideAtMm } from './handClearance'
+import { roomUnderLoad } from './underLoad'
 
 const LENS = { magnifier: 'inside', insideMagnifierMm: 0.4 } as const
 
@@ -25,11 +27,16 @@ function judged(crystal: StockCrystal, facts: CrystalSeat, gasket: StockGasket |
   return { candidate, hands, reasons: fitReasons(candidate, facts, NO_WISHES, FIT_POLICY).join(' ') }
 }
 
-describe('undersideReachMm', () => {
+const ROOM = { handReachMm: null, dateRadiusMm: null, handTips: [] }
+/** How far a crystal reaches with its magnifier that far out. */
+const reachMm = (crystal: Underside, dateRadiusMm: number) =>
+  nearestPlace(crystal, { ...ROOM, dateRadiusMm }).reachMm
+
+describe('nearestPlace', () => {
   it('is the rise of the underside, less what hangs under it', () => {
     const disc = { diameterMm: 30, undersideRiseMm: 0.6, insideMagnifierMm: null }
-    expect(undersideReachMm(disc, 9)).toBe(0.6)
-    expect(undersideReachMm({ ...disc, undersideRiseMm: 0, insideMagnifierMm: 0.5 }, 9)).toBe(-0.5)
+    expect(reachMm(disc, 9)).toBe(0.6)
+    expect(reachMm({ ...disc, undersideRiseMm: 0, insideMagnifierMm: 0.5 }, 9)).toBe(-0.5)
   })
 
   it('takes room from the hands in every construction', () => {
@@ -72,9 +79,9 @@ describe('undersideReachMm', () => {
     // √(113² − 9²) − 112 = 0.6410 high.
     const dome = { diameterMm: 30, undersideRiseMm: 1, insideMagnifierMm: 0.5 }
     expect(undersideAtMm(dome, 9)).toBeCloseTo(0.641, 4)
-    expect(undersideReachMm(dome, 9)).toBeCloseTo(0.141, 4)
-    expect(undersideReachMm(dome, 0)).toBeCloseTo(0.5, 12)
-    expect(undersideReachMm(dome, 40)).toBeCloseTo(-0.5, 12)
+    expect(reachMm(dome, 9)).toBeCloseTo(0.141, 4)
+    expect(reachMm(dome, 0)).toBeCloseTo(0.5, 12)
+    expect(reachMm(dome, 40)).toBeCloseTo(-0.5, 12)
   })
 
   it('never gains room by moving outward, nor by growing thicker', () => {
@@ -87,11 +94,9 @@ describe('undersideReachMm', () => {
         (near, further, undersideRiseMm, insideMagnifierMm) => {
           const crystal = { diameterMm: 30, undersideRiseMm, insideMagnifierMm }
           const [inner, outer] = [Math.min(near, further), Math.max(near, further)]
-          expect(undersideReachMm(crystal, outer)).toBeLessThanOrEqual(
-            undersideReachMm(crystal, inner) + 1e-12,
-          )
+          expect(reachMm(crystal, outer)).toBeLessThanOrEqual(reachMm(crystal, inner) + 1e-12)
           const thicker = { ...crystal, insideMagnifierMm: insideMagnifierMm + 0.1 }
-          expect(undersideReachMm(thicker, near)).toBeLessThan(undersideReachMm(crystal, near))
+          expect(reachMm(thicker, near)).toBeLessThan(reachMm(crystal, near))
         },
       ),
     )
@@ -118,10 +123,39 @@ describe('undersideReachMm', () => {
     expect(nobody.reasons).toMatch(/in the middle: put on the case sheet where the date stands/)
   })
 
-  it('says of a domed inside without a magnifier what is left in the middle and at the tips', () => {
+  it('judges a domed inside at the tip of every hand whose length is known, and names the least', () => {
+    // Sphere through a 30.0 edge and a 1.0 rise: 0.641 high at 9 from the axis, 0.252 at 13.
     const crystal = stockCrystal({ undersideRiseMm: 1, profile: 'double-dome' })
-    const { reasons } = judged(crystal, ringSeatOf({ dateRadiusMm: 9, handReachMm: 9 }), stockGasket())
-    expect(reasons).toMatch(/1.52 from the hands to its underside in the middle, 1.16 at the tips/)
+    const handTips = [
+      { hand: 'hour', reachMm: 9 },
+      { hand: 'minute', reachMm: 13 },
+    ] as const
+    const { reasons, candidate } = judged(crystal, ringSeatOf({ handTips }), stockGasket())
+    expect(candidate.standing).toMatchObject({
+      handsAt: 'the minute hand’s tip',
+      handClearanceMm: expect.closeTo(0.52 + 0.252, 2) as number,
+    })
+    expect(reasons).toMatch(/1.52 from the hands to its underside in the middle, 1.16 at the hour hand’s tip/)
+    expect(reasons).toMatch(/0.77 at the minute hand’s tip/)
+    const unknown = judged(crystal, ringSeatOf(), stockGasket())
+    expect(unknown.candidate.standing).toMatchObject({ handsAt: 'the middle' })
+    expect(unknown.reasons).toMatch(/note the hands’ lengths on the case sheet/)
+  })
+
+  it('loses room under pressure most in the middle, so that another place may be the least', () => {
+    const crystal = stockCrystal({ undersideRiseMm: 0.2, profile: 'double-dome' })
+    const room: HandRoom = {
+      ...ROOM,
+      handsBelowSeat: figure(0.52),
+      handTips: [{ hand: 'minute', reachMm: 12 }],
+    }
+    const rest = handStanding(crystal, 0, room)
+    expect(rest.handsAt).toBe('the minute hand’s tip')
+    const loaded = roomUnderLoad(crystal, 0, room, 10)
+    expect(loaded?.at).toBe('the middle')
+    // 0.537 inward in the middle at 10 bar, by plate theory: see the outside check of the plate.
+    expect(loaded?.clearanceMm).toBeCloseTo(0.72 - 0.537, 2)
+    expect(roomUnderLoad(crystal, 0, { ...room, handsBelowSeat: null }, 10)).toBeNull()
   })
 
   it('counts the cement under a crystal, in the figure and in its chance alike', () => {
@@ -130,7 +164,7 @@ describe('undersideReachMm', () => {
     const thick = { ...FIT_POLICY, cementUnderMm: 0.2 }
     const candidate = assessCandidate(crystal, null, facts, thick)
     expect(candidate?.standing.handClearanceMm).toBeCloseTo(0.45, 12)
-    expect(handClearanceMm(crystal, 0.2, facts)).toBeCloseTo(0.45, 12)
+    expect(handStanding(crystal, 0.2, facts).handClearanceMm).toBeCloseTo(0.45, 12)
     const odds = candidate?.constraints.find(({ name }) => name === 'hands')?.probability
     expect(odds).toBeGreaterThan(0.99)
   })

@@ -1,9 +1,9 @@
 import { domeHeightAt } from '../section/domeHeightAt'
-import type { SeenFromSeat } from './CrystalSeat'
 import type { Constraint } from './Candidate'
+import type { SeenFromSeat } from './CrystalSeat'
 import type { FitPolicy } from './fitPolicy'
-import { probabilityWithin } from './probabilityWithin'
 import type { StockCrystal } from './parts'
+import { probabilityWithin } from './probabilityWithin'
 import { thicknessAgainst } from './thicknessAgainst'
 
 /** What of a crystal comes near the hands. */
@@ -23,18 +23,43 @@ export function magnifierPlaceMm({
   return dateRadiusMm ?? handReachMm ?? 0
 }
 
+/** A place where a crystal may come near the hands. */
+export interface NearPlace {
+  /** to stand after “at”: “the minute hand’s tip” */
+  readonly at: string
+  /** from the axis, mm */
+  readonly fromAxisMm: number
+  /** the underside there, or the middle of what hangs under it, above the crystal's edge, mm; negative means below */
+  readonly reachMm: number
+}
+
 /**
- * How high the part of a crystal that comes nearest to the hands stands above its edge, mm: its underside in the middle,
- * or the middle of a magnifier that hangs under it. Negative means below the edge.
- * @param magnifierAtMm - from the axis to where a magnifier hangs, mm, ≥ 0; beyond the edge counts as at the edge
- * @example undersideReachMm({ diameterMm: 30, undersideRiseMm: 0, insideMagnifierMm: 0.5 }, 9) // −0.5
+ * Where a crystal comes near the hands: in the middle, at the tip of every hand whose length is known, and where a
+ * magnifier hangs under it. All hands are taken to lie as high as the stack.
  */
-export function undersideReachMm(
-  { diameterMm, undersideRiseMm, insideMagnifierMm }: Underside,
-  magnifierAtMm: number,
-): number {
-  if (insideMagnifierMm === null) return undersideRiseMm
-  return undersideAtMm({ diameterMm, undersideRiseMm }, magnifierAtMm) - insideMagnifierMm
+export function nearPlaces(underside: Underside, room: Omit<HandRoom, 'handsBelowSeat'>): NearPlace[] {
+  const at = (where: string, fromAxisMm: number, hangingMm = 0): NearPlace => ({
+    at: where,
+    fromAxisMm,
+    reachMm: undersideAtMm(underside, fromAxisMm) - hangingMm,
+  })
+  return [
+    at('the middle', 0),
+    ...room.handTips.map(({ hand, reachMm }) => at(`the ${hand} hand’s tip`, reachMm)),
+    ...(underside.insideMagnifierMm === null
+      ? []
+      : [at('the magnifier', magnifierPlaceMm(room), underside.insideMagnifierMm)]),
+  ]
+}
+
+/** The place where a crystal comes nearest to the hands, the middle first among equals. */
+export function nearestPlace(underside: Underside, room: Omit<HandRoom, 'handsBelowSeat'>): NearPlace {
+  return lowest(nearPlaces(underside, room), ({ reachMm }) => reachMm)
+}
+
+/** @param items - one or more */
+export function lowest<T>(items: readonly T[], of: (item: T) => number): T {
+  return items.reduce((least, item) => (of(item) < of(least) ? item : least))
 }
 
 /**
@@ -52,21 +77,22 @@ export function undersideAtMm(
 }
 
 /**
- * From the hands to what comes nearest to them, mm; null where the hands were never measured.
+ * From the hands to what comes nearest to them, with where that is; null where the hands were never measured.
  * @param underEdgeMm - what lies between seat and crystal: a gasket's foot, cement
  */
-export function handClearanceMm(
+export function handStanding(
   crystal: Underside,
   underEdgeMm: number,
-  { handsBelowSeat, ...place }: HandRoom,
-): number | null {
-  if (!handsBelowSeat) return null
-  return handsBelowSeat.valueMm + underEdgeMm + undersideReachMm(crystal, magnifierPlaceMm(place))
+  { handsBelowSeat, ...room }: HandRoom,
+): { readonly handClearanceMm: number | null; readonly handsAt: string | null } {
+  if (!handsBelowSeat) return { handClearanceMm: null, handsAt: null }
+  const { at, reachMm } = nearestPlace(crystal, room)
+  return { handClearanceMm: handsBelowSeat.valueMm + underEdgeMm + reachMm, handsAt: at }
 }
 
 /**
  * Chance that the crystal clears the hands, 0…1; 1 where they were never measured.
- * @param reachMm - of the crystal, see undersideReachMm
+ * @param reachMm - of the crystal where it comes nearest, see `nearestPlace`
  * @param underEdgeMm - what lies between seat and crystal
  */
 export function handsProbability(
@@ -88,10 +114,10 @@ export function handsProbability(
 export function handsConstraint(
   crystal: Underside,
   underEdgeMm: number,
-  facts: HandRoom,
+  room: HandRoom,
   policy: FitPolicy,
 ): Constraint[] {
-  if (!facts.handsBelowSeat) return []
-  const reachMm = undersideReachMm(crystal, magnifierPlaceMm(facts))
-  return [{ name: 'hands', probability: handsProbability(reachMm, underEdgeMm, facts, policy) }]
+  if (!room.handsBelowSeat) return []
+  const { reachMm } = nearestPlace(crystal, room)
+  return [{ name: 'hands', probability: handsProbability(reachMm, underEdgeMm, room, policy) }]
 }

@@ -3,6 +3,7 @@ import type { Candidate } from './Candidate'
 import type { FitWishes } from './FitWishes'
 import { pairKey } from './pairKey'
 import { failingConstraints, rejectedCandidate } from './rejectedCandidate'
+import { withPast } from './withPast'
 import type { Shortlist, ShortlistOptions } from './shortlistTypes'
 
 /** Candidates shown in each list where nobody says otherwise. */
@@ -22,7 +23,8 @@ export function judgedShortlist<C extends Candidate>(
   const rejected = bestFew<C>(most)
   const counts: Record<string, number> = {}
   let [fittingCount, rejectedCount] = [0, 0]
-  for (const candidate of candidates) {
+  for (const judged of candidates) {
+    const candidate = withPast(judged, wishes, policy)
     const failing = failingConstraints(candidate, policy)
     const key = pairKey(candidate, wishes, policy)
     const [worst] = failing

@@ -2,6 +2,7 @@ import { priceOf, priceRank } from '../stock/price'
 import type { FitWishes } from './FitWishes'
 import type { FitPolicy, ThicknessPreference } from './fitPolicy'
 import type { StockCrystal, StockGasket } from './parts'
+import { isPair } from './withPast'
 
 /** Probabilities closer than this are called equal, and stock, history and wishes decide. */
 const PROBABILITY_STEP = 0.05
@@ -19,8 +20,7 @@ export function isLastTime(
   pair: { readonly crystal: { readonly id: number }; readonly gasket: { readonly id: number } | null },
   wishes: FitWishes,
 ): boolean {
-  const { lastTime } = wishes
-  return pair.crystal.id === lastTime?.crystalId && (pair.gasket?.id ?? null) === lastTime.gasketId
+  return wishes.lastTime !== null && isPair(pair, wishes.lastTime)
 }
 
 /** What of a pair its place depends on. */

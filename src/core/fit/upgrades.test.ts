@@ -1,10 +1,12 @@
 import { acrylicSeatOf, ringSeatOf } from '../../../tests/factories/crystalSeats'
 import { NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
+import { testPressure } from '../intake/waterClass'
 import { BUILT_IN_POLICY } from '../policy/ShopPolicy'
 import { FIT_POLICY } from './fitPolicy'
 import { pairKey } from './pairKey'
 import { upgrades } from './upgrades'
 
+const NO_LOAD = { pressure: null, original: null }
 const WISHES = { ...NO_WISHES, material: 'mineral' as const, profile: 'flat' as const }
 const CRYSTALS = [
   stockCrystal({ id: 1, priceCents: 700 }),
@@ -23,7 +25,8 @@ const CRYSTALS = [
 ]
 
 describe('upgrades', () => {
-  const found = upgrades(CRYSTALS, [stockGasket()], ringSeatOf(), WISHES, 5, BUILT_IN_POLICY)
+  const atFiveBar = { pressure: testPressure({ classBar: 5, diver: false }), original: null }
+  const found = upgrades(CRYSTALS, [stockGasket()], ringSeatOf(), WISHES, atFiveBar, BUILT_IN_POLICY)
 
   it('has one of every variant that fits and is there, what came out first, then by price', () => {
     expect(found.map(({ candidate }) => candidate.crystal.id)).toEqual([1, 6, 3, 4])
@@ -31,13 +34,17 @@ describe('upgrades', () => {
 
   it('tells what pressure does to each', () => {
     const [mineral, , sapphire] = found
-    expect(mineral?.strength?.pressureBar).toBe(5)
-    expect(sapphire?.strength?.factor ?? 0).toBeGreaterThan(5 * (mineral?.strength?.factor ?? 0))
+    const factor = (of: typeof mineral) => of?.load?.strength.found.factor ?? NaN
+    expect(mineral?.load?.strength.found.pressureBar).toBe(5)
+    expect(factor(sapphire)).toBeGreaterThan(5 * factor(mineral))
     const clear = mineral?.candidate.standing.handClearanceMm ?? NaN
-    expect(mineral?.handsUnderPressureMm).toBeCloseTo(clear - (mineral?.strength?.deflectionMm ?? NaN), 12)
+    expect(mineral?.load?.hands).toEqual({
+      at: 'the middle',
+      clearanceMm: expect.closeTo(clear - (mineral?.load?.strength.found.deflectionMm ?? NaN), 12) as number,
+    })
     expect(found[3]?.notes.join(' ')).toMatch(/inside cuts reflections/)
     expect(
-      upgrades(CRYSTALS, [stockGasket()], ringSeatOf(), WISHES, null, BUILT_IN_POLICY)[0]?.strength,
+      upgrades(CRYSTALS, [stockGasket()], ringSeatOf(), WISHES, NO_LOAD, BUILT_IN_POLICY)[0]?.load,
     ).toBeNull()
   })
 
@@ -50,7 +57,7 @@ describe('upgrades', () => {
       [stockGasket()],
       acrylicSeatOf(),
       NO_WISHES,
-      null,
+      NO_LOAD,
       BUILT_IN_POLICY,
     )
     expect(snaps.map(({ candidate }) => candidate.crystal.id)).toEqual([8])

@@ -1,6 +1,5 @@
 import type { ArCoating, Magnifier } from '../construction/kinds'
-import type { CrystalStrength } from '../plate/crystalStrength'
-import { crystalStrength } from '../plate/crystalStrength'
+import type { TestPressure } from '../intake/waterClass'
 import type { StrengthPolicy } from '../plate/strengthPolicy'
 import type { Candidate } from './Candidate'
 import type { CrystalSeat } from './CrystalSeat'
@@ -10,6 +9,8 @@ import type { CrystalMaterial, CrystalProfile, StockCrystal, StockGasket } from 
 import { priceOf, priceRank } from '../stock/price'
 import { shortlist } from './shortlist'
 import { stockIndex } from './stockIndex'
+import type { LoadedCrystal, UnderLoad } from './underLoad'
+import { underLoad } from './underLoad'
 
 /** What an owner may be offered: another material, another shape, with or without a magnifier or a coat. */
 export interface Variant {
@@ -23,10 +24,8 @@ export interface Variant {
 export interface Upgrade {
   readonly variant: Variant
   readonly candidate: Candidate
-  /** null where no class is stated */
-  readonly strength: CrystalStrength | null
-  /** to the hands while pressure bends it inward, mm; null where hands or class are not known */
-  readonly handsUnderPressureMm: number | null
+  /** what the class's pressure does to it; null where none loads it */
+  readonly load: UnderLoad | null
   /** of crystal and ring; null where one of them has no price */
   readonly priceCents: number | null
   /** what changes for the owner, beside the figures */
@@ -35,14 +34,14 @@ export interface Upgrade {
 
 /**
  * The best of every variant in the drawers that fits this case, what came out first, then by price.
- * @param pressureBar - of the class stated; null when none is
+ * @param loaded - the pressure of the class stated, null when none is, and the crystal that was there
  */
 export function upgrades(
   crystals: readonly StockCrystal[],
   gaskets: readonly StockGasket[],
   seat: CrystalSeat,
   wishes: FitWishes,
-  pressureBar: number | null,
+  loaded: { readonly pressure: TestPressure | null; readonly original: LoadedCrystal | null },
   { fit: policy, strength }: { readonly fit: FitPolicy; readonly strength: StrengthPolicy },
 ): Upgrade[] {
   const byVariant = new Map<string, StockCrystal[]>()
@@ -56,7 +55,9 @@ export function upgrades(
   const found = [...byVariant.values()].flatMap((lines) => {
     const anyKind = { ...wishes, material: null, profile: null, magnifier: null, arCoating: null }
     const [candidate] = shortlist(stockIndex(lines, gaskets), seat, anyKind, { policy, most: 1 }).fitting
-    return candidate ? [upgradeOf(candidate, pressureBar, strength)] : []
+    return candidate
+      ? [upgradeOf(candidate, underLoad(candidate, seat, loaded.original, loaded.pressure, strength))]
+      : []
   })
   const asBefore = ({ variant }: Upgrade) =>
     variant.material === wishes.material && (wishes.profile === null || variant.profile === wishes.profile)
@@ -65,16 +66,13 @@ export function upgrades(
   return found.sort((a, b) => asBefore(a) - asBefore(b) || priceRank(a.priceCents) - priceRank(b.priceCents))
 }
 
-function upgradeOf(candidate: Candidate, pressureBar: number | null, policy: StrengthPolicy): Upgrade {
-  const { crystal, gasket, standing } = candidate
+function upgradeOf(candidate: Candidate, load: UnderLoad | null): Upgrade {
+  const { crystal, gasket } = candidate
   const { material, profile, magnifier, arCoating } = crystal
-  const strength = pressureBar === null ? null : crystalStrength(crystal, pressureBar, policy)
   return {
     variant: { material, profile, magnifier, arCoating },
     candidate,
-    strength,
-    handsUnderPressureMm:
-      strength && standing.handClearanceMm !== null ? standing.handClearanceMm - strength.deflectionMm : null,
+    load,
     priceCents: priceOf(crystal, gasket),
     notes: notesOf(crystal),
   }

@@ -16,9 +16,9 @@ describe('CASE_KINDS', () => {
         const check = checkField(field, (kind[field.name] ?? '') as string | boolean)
         expect([id, field.name, check.ok]).toEqual([id, field.name, true])
       }
-      for (const name of ['waterClass', 'use']) {
+      for (const name of ['classBar', 'diver', 'use']) {
         const field = TRAY_FIELDS.find((f) => f.name === name)
-        expect(field && checkField(field, kind[name] as string).ok).toBe(true)
+        expect(field && checkField(field, (kind[name] ?? '') as string | boolean | number).ok).toBe(true)
       }
     }
   })

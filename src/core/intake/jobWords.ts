@@ -28,10 +28,6 @@ export const ASKED_WORDS: Readonly<Record<AskedFor, string>> = {
   marker: 'marker re-fixed',
 }
 
-/** Water resistance as stated on dial or back. A statement, not a promise: only a test at a date is one. */
-export const WATER_CLASSES = ['none', '3-bar', '5-bar', '10-bar', '20-bar', 'diver'] as const
-export type WaterClass = (typeof WATER_CLASSES)[number]
-
 export const USES = ['dress', 'everyday', 'diver'] as const
 export type Use = (typeof USES)[number]
 

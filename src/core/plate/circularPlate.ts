@@ -60,6 +60,19 @@ export function bendingUnderPressure(
 }
 
 /**
+ * How far a freely resting plate bends at a radius under the same pressure all over, mm.
+ * @param atMm - from its middle, 0 to its radius; beyond it counts as at the rim
+ * @source w(r) = p(a² − r²)/(64D)·((5 + ν)/(1 + ν)·a² − r²), Timoshenko & Woinowsky-Krieger, 16
+ */
+export function deflectionAtMm(plate: CircularPlate, pressureMPa: number, atMm: number): number {
+  const { radiusMm: a, poissonsRatio: nu } = guarded(plate)
+  requirePositive('pressureMPa', pressureMPa, 'MPa')
+  const r = Math.min(Math.abs(atMm), a)
+  const inner = ((5 + nu) / (1 + nu)) * a * a - r * r
+  return (pressureMPa * (a * a - r * r) * inner) / (64 * flexuralRigidity(plate))
+}
+
+/**
  * Largest stress in a plate held at its rim and pressed by a ring: what a pusher smaller than the crystal does to it.
  * @param ringRadiusMm - 0 < b <= the plate's radius
  * @returns MPa

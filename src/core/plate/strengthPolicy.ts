@@ -7,8 +7,6 @@ export interface StrengthPolicy {
   readonly strengthMPa: Readonly<Record<CrystalMaterial, { readonly low: number; readonly high: number }>>
   /** below this a stated class means splashes: knocks break such a crystal, not pressure */
   readonly leastJudgedBar: number
-  /** from here on a crystal too thin is warned of in the list itself: what is sold as fit to swim with */
-  readonly leastWarnedBar: number
 }
 
 /** Typical handbook values. All from memory: pieces differ, scratches weaken, a maker's sheet beats this table. */
@@ -21,5 +19,4 @@ export const STRENGTH_POLICY: StrengthPolicy = {
     sapphire: { low: 400, high: 700 },
   },
   leastJudgedBar: 5,
-  leastWarnedBar: 10,
 }

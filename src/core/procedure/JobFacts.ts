@@ -17,7 +17,8 @@ import type {
   StemRelease,
 } from '../construction/kinds'
 import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
-import type { AskedFor, Use, WaterClass } from '../intake/jobWords'
+import type { AskedFor, Use } from '../intake/jobWords'
+import type { WaterClass } from '../intake/waterClass'
 import type { BackKind } from '../opening/backKinds'
 import type { ChosenOptions } from './schoolChoices'
 import type { CrystalState } from '../intake/crystalStates'
@@ -45,7 +46,7 @@ export interface Construction {
 }
 
 /** Everything that decides the steps of one tray: how the case is built, how this piece came in, what was asked. */
-export interface JobFacts extends Construction {
+export interface JobFacts extends Construction, WaterClass {
   readonly crystalState: CrystalState
   /** as found on this piece; null when nobody knows */
   readonly crystalMaterial: CrystalMaterial | null
@@ -56,7 +57,6 @@ export interface JobFacts extends Construction {
   /** steamed up, or a back that came off too easily: no bath for such a head */
   readonly sealsDoubtful: boolean
   readonly asked: readonly AskedFor[]
-  readonly waterClass: WaterClass
   readonly use: Use
   /** what the shop always does where practitioners differ */
   readonly shopSchools: ChosenOptions

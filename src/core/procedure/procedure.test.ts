@@ -16,7 +16,7 @@ import {
   STEM_RELEASES,
 } from '../construction/kinds'
 import { CRYSTAL_MATERIALS } from '../fit/parts'
-import { ASKED_FOR, WATER_CLASSES } from '../intake/jobWords'
+import { ASKED_FOR } from '../intake/jobWords'
 import { BACK_KINDS } from '../opening/backKinds'
 import { CRYSTAL_STATES } from '../intake/crystalStates'
 import { STAGE_IDS } from '../stages/stages'
@@ -56,7 +56,8 @@ const anyFacts: fc.Arbitrary<JobFacts> = fc.record({
   looseMarkers: fc.boolean(),
   sealsDoubtful: fc.boolean(),
   asked: fc.subarray([...ASKED_FOR]),
-  waterClass: fc.constantFrom(...WATER_CLASSES),
+  classBar: fc.constantFrom(null, 3, 5, 10, 20),
+  diver: fc.boolean(),
   use: fc.constantFrom('dress', 'diver'),
   shopSchools: fc.constantFrom({}, { 'crystal-gasket': 'renew-always' }, { 'back-seal': 'renew' }),
 })

@@ -109,11 +109,14 @@ export function possibleDimensions(facts: PlanFacts): DimensionId[] {
       ...readingPlan(facts),
       ...all,
       ...constructionOf(facts.retention).reads(facts).beside,
+      ...HANDS,
       ...CROWN,
     ]),
   ]
 }
 
+/** How far the hands reach: a domed inside comes down to their tips. */
+const HANDS: readonly DimensionId[] = ['hour-hand', 'minute-hand', 'second-hand']
 const CROWN: readonly DimensionId[] = ['crown-tube', 'crown-bore', 'crown-room']
 /** What a new bezel goes over, and what the old one was. */
 const BEZEL: readonly DimensionId[] = ['neck-outer', 'bezel-inner', 'bezel-outer']

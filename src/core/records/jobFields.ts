@@ -1,5 +1,6 @@
 import { CRYSTAL_MATERIALS } from '../fit/parts'
-import { ASKED_FOR, ASKED_WORDS, LEAST_WEAR, MOST_WEAR, USES, WATER_CLASSES } from '../intake/jobWords'
+import { ASKED_FOR, ASKED_WORDS, LEAST_WEAR, MOST_WEAR, USES } from '../intake/jobWords'
+import { LEAST_CLASS_BAR, MOST_CLASS_BAR } from '../intake/waterClass'
 import { PRESS_OUTCOMES } from '../press/pressPlan'
 import { CRYSTAL_STATES } from '../intake/crystalStates'
 import type { Field } from './Field'
@@ -39,11 +40,20 @@ export const TRAY_FIELDS: readonly Field[] = [
     help: 'if it differs from the sheet',
   },
   {
-    kind: 'choice',
-    name: 'waterClass',
+    kind: 'count',
+    name: 'classBar',
     label: 'Water class stated',
-    required: true,
-    options: optionsOf(WATER_CLASSES),
+    required: false,
+    least: LEAST_CLASS_BAR,
+    most: MOST_CLASS_BAR,
+    unit: 'bar',
+    help: '10 m or 1 atm is 1 bar; empty: none stated',
+  },
+  {
+    kind: 'flag',
+    name: 'diver',
+    label: 'Stated as a diver’s',
+    help: 'tested at 125 % of its class; 10 bar is assumed where none is stated',
   },
   { kind: 'choice', name: 'use', label: 'Use', required: true, options: optionsOf(USES) },
   {

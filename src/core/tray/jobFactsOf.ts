@@ -1,13 +1,14 @@
 import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
 import type { Finding } from '../intake/Finding'
 import { isLooseBack } from '../intake/Finding'
-import type { AskedFor, Use, WaterClass } from '../intake/jobWords'
+import type { AskedFor, Use } from '../intake/jobWords'
+import type { WaterClass } from '../intake/waterClass'
 import type { Construction, JobFacts } from '../procedure/JobFacts'
 import type { ChosenOptions } from '../procedure/schoolChoices'
 import type { CrystalState } from '../intake/crystalStates'
 
 /** What intake wrote down about one piece. */
-export interface TrayIntake {
+export interface TrayIntake extends WaterClass {
   readonly crystalState: CrystalState
   readonly foundMaterial: CrystalMaterial | null
   readonly gasketPresent: boolean
@@ -15,7 +16,6 @@ export interface TrayIntake {
   readonly looseMarkers: boolean
   readonly steamedUp: boolean
   readonly asked: readonly AskedFor[]
-  readonly waterClass: WaterClass
   readonly use: Use
 }
 
@@ -58,7 +58,8 @@ export function jobFactsOf(
     looseMarkers: tray.looseMarkers,
     sealsDoubtful: tray.steamedUp || findings.some(isLooseBack),
     asked: tray.asked,
-    waterClass: tray.waterClass,
+    classBar: tray.classBar,
+    diver: tray.diver,
     use: tray.use,
     shopSchools,
   }

@@ -1,4 +1,4 @@
-import type { FitWishes } from '../fit/FitWishes'
+import type { FitWishes, PastPair } from '../fit/FitWishes'
 import type { PressOutcome } from '../press/pressPlan'
 import type { SizeHistory } from '../verdict/SizeEvidence'
 
@@ -9,6 +9,10 @@ export interface PastRun {
   readonly crystalId: number
   readonly crystalDiameterMm: number
   readonly gasketId: number | null
+  /** what held it, as the pick kept it in words; null where it was not kept */
+  readonly hold: string | null
+  /** N; null where the press has no gauge */
+  readonly peakForceN: number | null
 }
 
 /** How often each size went home in this case before: one count a tray. */
@@ -33,4 +37,20 @@ export function lastTimePair(runs: readonly PastRun[]): FitWishes['lastTime'] {
     gasketId: last.gasketId,
     successes: new Set(same.map((r) => r.trayId)).size,
   }
+}
+
+/** How every pair fared that was pressed here before: one count a run. */
+export function pastPairs(runs: readonly PastRun[]): PastPair[] {
+  const pairs = new Map<
+    string,
+    { crystalId: number; gasketId: number | null; good: number; failed: number }
+  >()
+  for (const { crystalId, gasketId, outcome } of runs) {
+    const key = `${crystalId} ${gasketId}`
+    const pair = pairs.get(key) ?? { crystalId, gasketId, good: 0, failed: 0 }
+    pairs.set(key, pair)
+    if (outcome === 'home') pair.good++
+    else pair.failed++
+  }
+  return [...pairs.values()]
 }

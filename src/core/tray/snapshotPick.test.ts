@@ -9,6 +9,7 @@ import { NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/p
 import { assessCandidate } from '../fit/assessCandidate'
 import type { CrystalSeat } from '../fit/CrystalSeat'
 import { FIT_POLICY } from '../fit/fitPolicy'
+import { fitReasons } from '../fit/fitReasons'
 import type { StockCrystal, StockGasket } from '../fit/parts'
 import { boreOfPick } from './PickEvidence'
 import { snapshotPick } from './snapshotPick'
@@ -18,10 +19,9 @@ function picked(crystal: StockCrystal, gasket: StockGasket | null, facts: Crysta
   if (!candidate) throw new Error('it does not go in at all')
   return snapshotPick(candidate, {
     seat: facts,
-    wishes: NO_WISHES,
     verdict: null,
     readings: READINGS,
-    policy: FIT_POLICY,
+    reasons: fitReasons(candidate, facts, NO_WISHES, FIT_POLICY),
   })
 }
 

@@ -112,6 +112,8 @@ describe('sizeHistory', () => {
     crystalDiameterMm,
     crystalId,
     gasketId: 3,
+    hold: null,
+    peakForceN: null,
   })
 
   it('counts trays that went home, not presses', () => {

@@ -1,4 +1,5 @@
 import { assessMethod } from '../methods/assessMethod'
+import type { LoadedCrystal } from '../fit/underLoad'
 import type { MethodAssessment, MethodProposal } from '../methods/assessMethod'
 import type { ShopPolicy } from '../policy/ShopPolicy'
 import type { JobFacts } from '../procedure/JobFacts'
@@ -17,6 +18,7 @@ import type { CaseSheet } from './CaseSheet'
 import type { Hazard } from './hazards'
 import { allHazards, hazardTicksOf, standingHazards } from './hazards'
 import { jobFactsOf } from './jobFactsOf'
+import { originalCrystal } from './originalCrystal'
 import type { KeptTray } from './KeptTray'
 import { lazily } from './lazily'
 import type { NewBezel } from './newBezel'
@@ -51,6 +53,8 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly found: CaseByFigures
   /** the case as it will be closed; the same as found where no new bezel is out */
   readonly now: CaseByFigures
+  /** the crystal it came in with, as far as it can be told; null where that is too little */
+  readonly original: LoadedCrystal | null
   readonly planFacts: PlanFacts
   /** what is to be read, in order */
   readonly plan: readonly DimensionId[]
@@ -104,6 +108,9 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
     },
     get now() {
       return now()
+    },
+    get original() {
+      return originalCrystal(found(), tray.foundMaterial)
     },
     get planFacts() {
       return planFacts()

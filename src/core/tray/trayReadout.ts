@@ -16,7 +16,7 @@ import { measuredFigures } from './measuredFigures'
 import { seatOf } from './seatOf'
 import { sizeEvidenceOf } from './sizeEvidenceOf'
 import type { PastRun } from './sizeHistory'
-import { lastTimePair, sizeHistory } from './sizeHistory'
+import { lastTimePair, pastPairs, sizeHistory } from './sizeHistory'
 
 /** Everything a tray's readings, its case sheet and its past say, before any drawer is opened. */
 export interface TrayReadout {
@@ -85,8 +85,9 @@ export function trayReadout(
       profile: sheet.crystalProfile,
       magnifier: sheet.magnifier,
       arCoating: sheet.arCoating,
-      gasketColour: sheet.gasketColour,
+      gasketColour: sheet.gasketColour ?? (policy.preferredColour || null),
       lastTime: lastTimePair(pastRuns),
+      pastPairs: pastPairs(pastRuns),
     },
   }
 }

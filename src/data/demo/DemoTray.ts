@@ -27,7 +27,8 @@ type DemoIntake = Partial<
     NewTray,
     | 'asked'
     | 'foundMaterial'
-    | 'waterClass'
+    | 'classBar'
+    | 'diver'
     | 'use'
     | 'wear'
     | 'promises'

@@ -1,4 +1,5 @@
 import { fittingDies } from '@/core/dies/fittingDies'
+import { fitReasons } from '@/core/fit/fitReasons'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import { shortlist } from '@/core/fit/shortlist'
 import { stockIndex } from '@/core/fit/stockIndex'
@@ -142,7 +143,12 @@ async function playPick(
     trayId: tray.id,
     crystalId: pair.crystal.id,
     gasketId: pair.gasket?.id ?? null,
-    evidence: snapshotPick(pair, { seat, wishes, verdict, readings, policy: POLICY.fit }),
+    evidence: snapshotPick(pair, {
+      seat,
+      verdict,
+      readings,
+      reasons: fitReasons(pair, seat, wishes, POLICY.fit),
+    }),
     pickedAt,
   })
   if (demo.progress.kind !== 'pressed') return

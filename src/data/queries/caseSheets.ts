@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, inArray } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, sql } from 'drizzle-orm'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
 import type { Db } from '../client'
 import { caseSheets, crystals, dies, gaskets, picks, presses, pressRuns, trays } from '../schema'
@@ -73,6 +73,7 @@ function runsJoined(db: Db, caseSheetIds: readonly number[]) {
       crystalEdgeMm: crystals.edgeThicknessMm,
       crystalMaterial: crystals.material,
       crystalProfile: crystals.profile,
+      hold: sql<string | null>`${picks.evidence} ->> 'hold'`,
       gasketId: gaskets.id,
       gasketCode: gaskets.code,
       gasketWallMm: gaskets.wallMm,

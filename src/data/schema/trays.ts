@@ -1,7 +1,17 @@
-import { boolean, index, integer, jsonb, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
+import {
+  boolean,
+  doublePrecision,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  serial,
+  text,
+  timestamp,
+} from 'drizzle-orm/pg-core'
 import { CRYSTAL_MATERIALS } from '@/core/fit/parts'
 import type { AskedFor } from '@/core/intake/jobWords'
-import { USES, WATER_CLASSES } from '@/core/intake/jobWords'
+import { USES } from '@/core/intake/jobWords'
 import type { SchoolChoices } from '@/core/procedure/schools'
 import { CRYSTAL_STATES } from '@/core/intake/crystalStates'
 import type { StageId } from '@/core/stages/stages'
@@ -32,7 +42,9 @@ export const trays = pgTable(
     oldLume: boolean('old_lume').notNull().default(false),
     looseMarkers: boolean('loose_markers').notNull().default(false),
     steamedUp: boolean('steamed_up').notNull().default(false),
-    waterClass: text('water_class', { enum: WATER_CLASSES }).notNull().default('none'),
+    /** stated on dial or back, bar; null where none is */
+    classBar: doublePrecision('class_bar'),
+    diver: boolean('diver').notNull().default(false),
     use: text('use', { enum: USES }).notNull().default('everyday'),
     /** 1 as new to 10 worn through; null when not graded */
     wear: integer('wear'),

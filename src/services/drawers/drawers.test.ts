@@ -405,8 +405,10 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
     if (!found.ok) throw new Error('refused')
     expect(found.upgrades.map(({ variant }) => variant.material)).toEqual(['mineral', 'sapphire'])
     const [mineral, sapphire] = found.upgrades
-    expect(sapphire?.strength?.factor ?? 0).toBeGreaterThan(mineral?.strength?.factor ?? 0)
-    expect(sapphire?.handsUnderPressureMm ?? 0).toBeGreaterThan(mineral?.handsUnderPressureMm ?? 0)
+    const factor = (of: typeof mineral) => of?.load?.strength.found.factor ?? NaN
+    const room = (of: typeof mineral) => of?.load?.hands?.clearanceMm ?? NaN
+    expect(factor(sapphire)).toBeGreaterThan(factor(mineral))
+    expect(room(sapphire)).toBeGreaterThan(room(mineral))
     expect(sapphire?.priceCents ?? 0).toBeGreaterThan(mineral?.priceCents ?? 0)
     expect(await compareUpgrades(store.db, { trayId: 999_999 }, NOW)).toMatchObject({ ok: false })
   })

@@ -24,7 +24,7 @@ describe.each(testStores())('files out and in, on $name', ({ open }) => {
   afterAll(() => store.close())
 
   async function newTray(reference: string): Promise<TrayView> {
-    const { label, waterClass, use, ...sheet } = CASE_KINDS.everyday
+    const { label, classBar, diver, use, ...sheet } = CASE_KINDS.everyday
     const opened = await openTray(
       store.db,
       {
@@ -33,7 +33,8 @@ describe.each(testStores())('files out and in, on $name', ({ open }) => {
           owner: 'Bram Hollis',
           dueAt: '2026-12-01T16:00:00.000Z',
           crystalState: 'whole',
-          waterClass,
+          classBar,
+          diver,
           use,
           gasketPresent: true,
         },

@@ -1,5 +1,5 @@
 import type { CrystalMaterial } from '@/core/fit/parts'
-import type { AskedFor, Use, WaterClass } from '@/core/intake/jobWords'
+import type { AskedFor, Use } from '@/core/intake/jobWords'
 import type { CrystalState } from '@/core/intake/crystalStates'
 import type { FieldValue } from '@/core/records/checkRecord'
 import { manyOf } from '@/core/records/Field'
@@ -20,7 +20,8 @@ export function intakeRow(values: Record<string, FieldValue>) {
     asked: manyOf(text(values, 'asked')) as AskedFor[],
     crystalState: text(values, 'crystalState') as CrystalState,
     foundMaterial: (text(values, 'foundMaterial') || null) as CrystalMaterial | null,
-    waterClass: text(values, 'waterClass') as WaterClass,
+    classBar: typeof values['classBar'] === 'number' ? values['classBar'] : null,
+    diver: values['diver'] === true,
     use: text(values, 'use') as Use,
     wear: typeof values['wear'] === 'number' ? values['wear'] : null,
     gasketPresent: values['gasketPresent'] === true,

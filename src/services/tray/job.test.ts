@@ -30,7 +30,8 @@ const PIECE = {
   dueAt: '2026-12-01T16:00:00.000Z',
   asked: 'crystal',
   crystalState: 'whole',
-  waterClass: '5-bar',
+  classBar: 5,
+  diver: false,
   use: 'everyday',
   gasketPresent: true,
 }
@@ -50,7 +51,7 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
     sheet: object = {},
     piece: object = {},
   ): Promise<TrayView> {
-    const { label, waterClass, use, ...usual } = CASE_KINDS[kind]
+    const { label, classBar, diver, use, ...usual } = CASE_KINDS[kind]
     const newSheet = { ...usual, maker: 'Vessalin', reference: `Trial ${++cases}`, ...sheet }
     const opened = await openTray(store.db, { newSheet, fields: { ...PIECE, ...piece } }, NOW)
     if (!opened.ok) throw new Error(JSON.stringify(opened.errors))
@@ -99,12 +100,12 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
       expect(view.tray).toMatchObject({ asked: ['crystal', 'resin-shell'], wear: 8, stage: 'intake' })
       expect(view.job.procedure.steps.map((s) => s.id)).toContain('shell-off')
       const { sheets } = await newTrayChoices(store.db)
-      expect(sheets.find((s) => s.name === 'Vessalin Pilot X')).toMatchObject({ waterClass: '5-bar' })
+      expect(sheets.find((s) => s.name === 'Vessalin Pilot X')).toMatchObject({ classBar: 5, diver: false })
     })
 
     it('refuses a second sheet of the same name, and stores nothing', async () => {
       const newSheet = { ...CASE_KINDS.everyday, maker: 'Vessalin', reference: 'Pilot X' }
-      const { label, waterClass, use, ...fields } = newSheet
+      const { label, classBar, diver, use, ...fields } = newSheet
       const twice = await openTray(store.db, { newSheet: fields, fields: PIECE }, NOW)
       expect(refused(twice)).toMatch(/Vessalin Pilot X has a sheet already/)
     })

@@ -1,15 +1,15 @@
-import type { Use, WaterClass } from '@/core/intake/jobWords'
+import type { Use } from '@/core/intake/jobWords'
+import type { WaterClass } from '@/core/intake/waterClass'
 import type { Db } from '@/data/client'
 import { allCaseSheets } from '@/data/queries/caseSheets'
 import { lastTrayOfSheets } from '@/data/queries/trays'
 
 export interface NewTrayChoices {
-  readonly sheets: readonly {
+  readonly sheets: readonly (WaterClass & {
     readonly id: number
     readonly name: string
-    readonly waterClass: WaterClass
     readonly use: Use
-  }[]
+  })[]
 }
 
 /** The cases a new tray can be opened for, with the class and use their last tray had. */
@@ -19,7 +19,8 @@ export async function newTrayChoices(db: Db): Promise<NewTrayChoices> {
     sheets: sheets.map((s) => ({
       id: s.id,
       name: `${s.maker} ${s.reference}`,
-      waterClass: last.get(s.id)?.waterClass ?? 'none',
+      classBar: last.get(s.id)?.classBar ?? null,
+      diver: last.get(s.id)?.diver ?? false,
       use: last.get(s.id)?.use ?? 'everyday',
     })),
   }

@@ -1,5 +1,7 @@
 import Joi from 'joi'
 import { assessCandidate } from '@/core/fit/assessCandidate'
+import { withPast } from '@/core/fit/withPast'
+import { choiceOf } from '@/core/tray/choiceOf'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { PickEvidence } from '@/core/tray/PickEvidence'
 import { snapshotPick } from '@/core/tray/snapshotPick'
@@ -58,9 +60,10 @@ export const pickPair = trayChange<Picked, PickSent>(schema, async (tx, pick, op
 /** What the pick rests on, or why there can be none. */
 async function judgedBy(
   tx: Db,
-  { now, counted, rules }: OpenedCase,
+  opened: OpenedCase,
   { crystalId, gasketId }: Picked,
 ): Promise<PickEvidence | Refusal> {
+  const { now, counted, rules } = opened
   const crystal = await crystalById(tx, crystalId)
   const gasket = gasketId === null ? null : await gasketById(tx, gasketId)
   if (!crystal || gasket === undefined)
@@ -71,9 +74,12 @@ async function judgedBy(
     return refuse(`Nothing to judge a choice by: measure the ${label.toLowerCase()} first.`)
   }
   const policy = rules.policy.fit
-  const candidate = assessCandidate(crystal, gasket, seat.seat, policy)
-  if (!candidate) return refuse('This case does not take such parts: choose from its own shortlist.')
-  return snapshotPick(candidate, { seat: seat.seat, wishes, verdict, readings: counted, policy })
+  const judged = assessCandidate(crystal, gasket, seat.seat, policy)
+  if (!judged) return refuse('This case does not take such parts: choose from its own shortlist.')
+  const candidate = withPast(judged, wishes, policy)
+  const { reasons, refusal } = choiceOf(candidate, seat.seat, opened)
+  if (refusal !== null) return refuse(refusal)
+  return snapshotPick(candidate, { seat: seat.seat, verdict, readings: counted, reasons })
 }
 
 function partsOf({ crystalId, gasketId, bezelGasketId }: Picked): (readonly [PartKind, number])[] {

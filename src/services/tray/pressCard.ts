@@ -5,6 +5,8 @@ import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import type { PressPlan } from '@/core/press/pressPlan'
 import type { PressKind } from '@/core/press/PressStep'
 import { pressPlan } from '@/core/press/pressPlan'
+import type { ForeseenForce } from '@/core/tray/pastFigures'
+import { foreseenForce } from '@/core/tray/pastFigures'
 import { leavesSplinters } from '@/core/tray/hazards'
 import type { PickEvidence } from '@/core/tray/PickEvidence'
 import { boreOfPick } from '@/core/tray/PickEvidence'
@@ -44,6 +46,8 @@ export interface PressCard {
   readonly presses: readonly Press[]
   readonly dies: readonly Die[]
   readonly runs: readonly PressRunView[]
+  /** what the press will ask; null where no ring is squeezed */
+  readonly force: ForeseenForce | null
 }
 
 /**
@@ -87,6 +91,7 @@ export function pressCard(
             glassSplinters: leavesSplinters(facts),
           })
         : null,
+    force: foreseenForce(crystal, gasket, 'hold' in pick.evidence ? pick.evidence.hold : null, kept.pastRuns),
     presses,
     dies: there,
     runs: kept.pressRuns.map((run) => ({

@@ -44,7 +44,8 @@ const TRAY = {
   dueAt: LATER,
   gasketPresent: true,
   asked: 'crystal',
-  waterClass: '5-bar',
+  classBar: 5,
+  diver: false,
   use: 'everyday',
 }
 
@@ -138,7 +139,7 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
     expect(view.readout.verdict?.pick.probability).toBeGreaterThan(0.9)
     const [best] = view.shortlist?.fitting ?? []
     if (!best) throw new Error('nothing fits')
-    expect(best.reasons.join(' ')).toMatch(/Last time on this case sheet/)
+    expect(best.reasons.join(' ')).toMatch(/went home 13 times on this case sheet/)
 
     const picked = await pickPair(
       store.db,

@@ -4,26 +4,17 @@ import type { Candidate } from '@/core/fit/Candidate'
 import type { Construction, ConstructionWords } from '@/core/construction/Construction'
 import { constructionOf } from '@/core/construction/constructions'
 import type { CrystalSeat } from '@/core/fit/CrystalSeat'
-import type { FitWishes } from '@/core/fit/FitWishes'
 import type { OrderProposal } from '@/core/fit/OrderProposal'
-import type { FitPolicy } from '@/core/fit/fitPolicy'
-import { fitReasons } from '@/core/fit/fitReasons'
 import { shortlist } from '@/core/fit/shortlist'
 import type { Shortlist } from '@/core/fit/shortlistTypes'
 import type { StockIndex } from '@/core/fit/stockIndex'
-import type { WaterClass } from '@/core/intake/jobWords'
-import type { ShopPolicy } from '@/core/policy/ShopPolicy'
-import { strengthSentence, thinWarning } from '@/core/plate/crystalStrength'
-import type { CaseSheet } from '@/core/tray/CaseSheet'
+import type { Choice } from '@/core/tray/choiceOf'
+import { choiceOf } from '@/core/tray/choiceOf'
 import { bezelJoint } from '@/core/tray/setInBezel'
-import type { TrayReadout } from '@/core/tray/trayReadout'
+import type { TrayCase } from '@/core/tray/trayCase'
 
 /** What fits, with its reasons in words. */
-export type CandidateView = Candidate & {
-  readonly reasons: readonly string[]
-  /** null where nothing warns */
-  readonly warning: string | null
-}
+export type CandidateView = Candidate & Choice
 
 export interface ShortlistView extends Omit<Shortlist, 'fitting'> {
   readonly words: ConstructionWords
@@ -38,51 +29,24 @@ export interface ShortlistView extends Omit<Shortlist, 'fitting'> {
   readonly bezelRings: readonly BezelRing[]
 }
 
-export interface ShortlistBasis {
-  readonly seat: CrystalSeat
-  readonly readout: TrayReadout
-  readonly sheet: CaseSheet
-  readonly waterClass: WaterClass
-  readonly policy: ShopPolicy
-}
-
 /** The shortlist of a tray, each with its reasons. */
-export function shortlistView(drawers: StockIndex, basis: ShortlistBasis): ShortlistView {
-  const { seat, readout, sheet, waterClass } = basis
+export function shortlistView(drawers: StockIndex, opened: TrayCase, seat: CrystalSeat): ShortlistView {
+  const { sheet, readout } = opened.now
   const construction = constructionOf(sheet.retention)
-  const { fit: policy, strength: bears } = basis.policy
-  const wishes = wishesOf(readout, policy)
-  const list = shortlist(drawers, seat, wishes, { policy })
+  const policy = opened.rules.policy.fit
+  const list = shortlist(drawers, seat, readout.wishes, { policy })
   return {
     ...list,
     words: construction.words,
     pressed: construction.pressed,
     toOrder: list.fittingCount === 0 ? construction.toOrder(seat, sheet, policy) : [],
-    fitting: list.fitting.map((candidate) => {
-      const strength = strengthSentence(
-        candidate.crystal,
-        waterClass,
-        candidate.standing.handClearanceMm,
-        bears,
-      )
-      const reasons = fitReasons(candidate, seat, wishes, policy)
-      return {
-        ...candidate,
-        reasons: strength === null ? reasons : [...reasons, strength],
-        warning: thinWarning(candidate.crystal, waterClass, bears),
-      }
-    }),
+    fitting: list.fitting.map((candidate) => ({ ...candidate, ...choiceOf(candidate, seat, opened) })),
     choicesInStock: choicesInStock(drawers, construction.wants(seat)),
     bezelRings:
       construction.bezel?.role === 'carries'
         ? bezelRings(drawers.otherGaskets, bezelJoint(readout.measured, sheet), policy)
         : [],
   }
-}
-
-/** The owner's wishes, and the shop's where the case sheet asks for none. */
-export function wishesOf({ wishes }: TrayReadout, { preferredColour }: FitPolicy): FitWishes {
-  return { ...wishes, gasketColour: wishes.gasketColour ?? (preferredColour || null) }
 }
 
 function choicesInStock(drawers: StockIndex, { build, ring }: ReturnType<Construction['wants']>): number {

@@ -34,7 +34,7 @@ import type { ReadingView, ShapeView } from './readingView'
 import { readingView, shapeView } from './readingView'
 import type { OpenedCase } from './openTrayCases'
 import type { ShortlistView } from './shortlistView'
-import { shortlistView, wishesOf } from './shortlistView'
+import { shortlistView } from './shortlistView'
 import { withPartsOut } from './withPartsOut'
 
 /** A part taken out of its drawer for a tray. */
@@ -114,9 +114,7 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
   const { tray, owner } = kept
   const seat = readout.seat.ok ? readout.seat.seat : null
   const drawers = inMemory.index
-  const list = seat
-    ? shortlistView(drawers, { seat, readout, sheet, waterClass: tray.waterClass, policy: shop })
-    : null
+  const list = seat ? shortlistView(drawers, opened, seat) : null
   const byFigures = {
     found: { sheet: found.sheet, measured: found.readout.measured },
     now: { sheet, measured: readout.measured },
@@ -181,7 +179,7 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
       asked: tray.asked,
       ...byFigures,
       newBezelId: newBezel?.bezel.id ?? null,
-      wishes: wishesOf(readout, shop.fit),
+      wishes: readout.wishes,
       policy: shop,
       fixing: tray.schools['insert-fixing'] ?? rules.schools['insert-fixing'] ?? '',
     }),

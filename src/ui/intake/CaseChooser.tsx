@@ -1,13 +1,13 @@
 import Autocomplete from '@mui/material/Autocomplete'
 import TextField from '@mui/material/TextField'
 import { useEffect, useRef } from 'react'
-import type { Use, WaterClass } from '@/core/intake/jobWords'
+import type { Use } from '@/core/intake/jobWords'
+import type { WaterClass } from '@/core/intake/waterClass'
 
 /** A case that can be chosen, with what its last tray said of class and use. */
-export interface CaseChoice {
+export interface CaseChoice extends WaterClass {
   readonly id: number
   readonly name: string
-  readonly waterClass: WaterClass
   readonly use: Use
 }
 

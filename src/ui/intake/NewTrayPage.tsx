@@ -79,7 +79,8 @@ export function NewTrayPage({ sheets, openTray }: NewTrayPageProps) {
             setKind(null)
             setCaseError(null)
             if (sheet) {
-              form.setValue('waterClass', sheet.waterClass)
+              form.setValue('classBar', sheet.classBar === null ? '' : String(sheet.classBar))
+              form.setValue('diver', sheet.diver)
               form.setValue('use', sheet.use)
             }
           }}

@@ -10,7 +10,7 @@ import { PageFrame } from '../shell/PageFrame'
 import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import type { Calls } from '@/services/actions'
 
-const { label, waterClass, use, ...USUAL } = CASE_KINDS.everyday
+const { label, classBar, diver, use, ...USUAL } = CASE_KINDS.everyday
 
 export interface SheetFormPageProps {
   readonly save: Calls['saveRecord']

@@ -6,7 +6,7 @@ import { formatSignedMm } from '../../units/formatMm'
 import type { AcrylicSeat } from './acrylicSeat'
 import type { FitPolicy } from '../../fit/fitPolicy'
 import type { Window } from '../../fit/Window'
-import { handClearanceMm, handsConstraint } from '../../fit/handClearance'
+import { handsConstraint, handStanding } from '../../fit/handClearance'
 import { probabilityWithin } from '../../fit/probabilityWithin'
 import type { StockCrystal } from '../../fit/parts'
 import { thicknessAgainst } from '../../fit/thicknessAgainst'
@@ -56,7 +56,7 @@ export function assessAcrylic(crystal: StockCrystal, seat: AcrylicSeat, policy: 
       undersideMm: 0,
       rimMm: null,
       againstOldMm: seat.domeHeight ? wholeHeightMm(crystal) - seat.domeHeight.valueMm : null,
-      handClearanceMm: handClearanceMm(crystal, 0, seat),
+      ...handStanding(crystal, 0, seat),
     },
     ...oddsOfConstraints(constraints),
   }

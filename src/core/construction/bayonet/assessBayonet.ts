@@ -2,7 +2,7 @@ import type { Candidate } from '../../fit/Candidate'
 import { certain, oddsOfConstraints } from '../../fit/Candidate'
 import { crystalsBetween } from '../../fit/crystalsBetween'
 import type { FitPolicy } from '../../fit/fitPolicy'
-import { handClearanceMm, handsConstraint } from '../../fit/handClearance'
+import { handsConstraint, handStanding } from '../../fit/handClearance'
 import type { StockCrystal, StockGasket } from '../../fit/parts'
 import { probabilityWithin } from '../../fit/probabilityWithin'
 import type { Squeeze } from '../../fit/squeezeBetween'
@@ -89,7 +89,7 @@ export function assessBayonet(
       undersideMm,
       rimMm: null,
       againstOldMm: seat.foundThickness ? crystal.edgeThicknessMm - seat.foundThickness.valueMm : null,
-      handClearanceMm: handClearanceMm(crystal, undersideMm, seat),
+      ...handStanding(crystal, undersideMm, seat),
     },
     ...oddsOfConstraints([
       { name: 'axial-squeeze', probability: squeezeOdds(squeeze, AXIAL_SQUEEZE) },

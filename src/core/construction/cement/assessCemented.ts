@@ -5,7 +5,7 @@ import type { SqueezeState } from '../../section/gasketTint'
 import { formatMm } from '../../units/formatMm'
 import type { CementSeat } from './cementSeat'
 import type { FitPolicy } from '../../fit/fitPolicy'
-import { handClearanceMm, handsConstraint } from '../../fit/handClearance'
+import { handsConstraint, handStanding } from '../../fit/handClearance'
 import { probabilityWithin } from '../../fit/probabilityWithin'
 import type { StockCrystal } from '../../fit/parts'
 import { thicknessAgainst } from '../../fit/thicknessAgainst'
@@ -56,7 +56,7 @@ export function assessCemented(crystal: StockCrystal, seat: CementSeat, policy: 
       undersideMm: policy.cementUnderMm,
       rimMm,
       againstOldMm: null,
-      handClearanceMm: handClearanceMm(crystal, policy.cementUnderMm, seat),
+      ...handStanding(crystal, policy.cementUnderMm, seat),
     },
     ...oddsOfConstraints(constraints),
   }

@@ -7,7 +7,7 @@ import { squeezeState } from '../../section/gasketTint'
 import { formatShare } from '../../units/formatMm'
 import type { NeckSeat } from './neckSeat'
 import type { FitPolicy } from '../../fit/fitPolicy'
-import { handClearanceMm, handsConstraint } from '../../fit/handClearance'
+import { handsConstraint, handStanding } from '../../fit/handClearance'
 import { probabilityWithin } from '../../fit/probabilityWithin'
 import type { StockCrystal, StockGasket } from '../../fit/parts'
 import { thicknessAgainst } from '../../fit/thicknessAgainst'
@@ -73,7 +73,7 @@ export function assessNeck(
       // An acrylic cup has its edge in the skirt: only glass lies under the lip by its thickness.
       againstOldMm:
         gasket && seat.foundThickness ? crystal.edgeThicknessMm - seat.foundThickness.valueMm : null,
-      handClearanceMm: handClearanceMm(crystal, 0, seat),
+      ...handStanding(crystal, 0, seat),
     },
     ...oddsOfConstraints(constraints),
   }

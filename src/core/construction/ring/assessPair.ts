@@ -3,7 +3,7 @@ import { certain, oddsOfConstraints } from '../../fit/Candidate'
 import { squeezeState } from '../../section/gasketTint'
 import { formatShare } from '../../units/formatMm'
 import type { FitPolicy } from '../../fit/fitPolicy'
-import { handClearanceMm, handsConstraint } from '../../fit/handClearance'
+import { handsConstraint, handStanding } from '../../fit/handClearance'
 import {
   diametralInterference,
   interferenceUncertaintyMm as uncertaintyOfInterferenceMm,
@@ -65,7 +65,7 @@ export function assessPair(
       undersideMm: gasket.footMm,
       rimMm: rimStandMm(crystal, gasket, seat),
       againstOldMm: null,
-      handClearanceMm: handClearanceMm(crystal, gasket.footMm, seat),
+      ...handStanding(crystal, gasket.footMm, seat),
     },
     ...oddsOfConstraints(constraints),
   }

@@ -1,7 +1,7 @@
 import { gasketHeightSuits, gasketSuitsBore, interferenceProbability, rimProbability } from './assessPair'
 import type { FitPolicy } from '../../fit/fitPolicy'
 import type { Underside } from '../../fit/handClearance'
-import { handsProbability, magnifierPlaceMm, undersideReachMm } from '../../fit/handClearance'
+import { handsProbability, nearestPlace } from '../../fit/handClearance'
 import type { RingSeat } from './ringSeat'
 import type { StockCrystal, StockGasket } from '../../fit/parts'
 
@@ -25,7 +25,6 @@ export interface PairOdds {
  * integrals run once a value, not once a pair.
  */
 export function oddsOf(seat: RingSeat, policy: FitPolicy): (gasket: StockGasket) => PairOdds {
-  const magnifierAtMm = magnifierPlaceMm(seat)
   const tables = new Map<string, Map<number, number>>()
   const remembered = (key: string, work: (value: number) => number) => {
     const known = tables.get(key) ?? new Map<number, number>()
@@ -61,7 +60,7 @@ export function oddsOf(seat: RingSeat, policy: FitPolicy): (gasket: StockGasket)
         let at = 0
         into[at++] = interference(shape.diameterMm)
         into[at++] = rim(shape.edgeThicknessMm)
-        if (hands) into[at++] = hands(undersideReachMm(shape, magnifierAtMm))
+        if (hands) into[at++] = hands(nearestPlace(shape, seat).reachMm)
         into[at++] = bore
         into[at++] = height(shape.edgeThicknessMm)
         into[at++] = stock

@@ -4,7 +4,8 @@ import type { RingCandidate } from './assessPair'
 import { ringFailure } from './ringWords'
 import type { RingSeat } from './ringSeat'
 import { assessPair, rimStandMm } from './assessPair'
-import { rejectedCandidate } from '../../fit/rejectedCandidate'
+import { failingConstraints, rejectedCandidate } from '../../fit/rejectedCandidate'
+import { isPair, withPast } from '../../fit/withPast'
 import type { Shortlist, ShortlistOptions } from '../../fit/shortlistTypes'
 import type { FitPolicy } from '../../fit/fitPolicy'
 import { bestFew } from '../../fit/bestFew'
@@ -40,7 +41,11 @@ export function pairShortlist(
 
   const judge = (shape: number, gasket: StockGasket, { names, of }: PairOdds, stock: 0 | 1) => {
     const first = index.crystals[index.starts[shape] ?? 0]
-    const lines = linesOf(index, shape, gasket, stock)
+    // What was pressed here before is judged pair by pair, by its own history.
+    const known = pressedBefore(gasket, shape, stock)
+    const lines = linesOf(index, shape, gasket, stock) - known.length
+    for (const crystal of known)
+      judgeKnown(withPast(assessPair(crystal, gasket, seat, policy), wishes, policy))
     if (!first || lines === 0) return
     const probability = of(first, stock, odds)
     const fits = probability >= policy.leastProbability
@@ -57,11 +62,33 @@ export function pairShortlist(
     if (!few.mayEnter([...start, rank])) return
     const standing = { rimMm: rimStandMm(first, gasket, seat) }
     for (const crystal of crystalsOf(index, shape)) {
-      if (stockOf(crystal, gasket) !== stock) continue
+      if (stockOf(crystal, gasket) !== stock || known.includes(crystal)) continue
       const key = pairKey({ crystal, gasket, probability, standing }, wishes, policy)
       few.offer([...start, ...key], () => assessPair(crystal, gasket, seat, policy))
     }
   }
+
+  const judgeKnown = (candidate: RingCandidate) => {
+    const failing = failingConstraints(candidate, policy)
+    const key = pairKey(candidate, wishes, policy)
+    const [worst] = failing
+    if (worst === undefined) {
+      fittingCount++
+      fitting.offer(key, () => candidate)
+    } else {
+      rejectedCount++
+      counts.set(worst.name, (counts.get(worst.name) ?? 0) + 1)
+      rejected.offer([failing.length, ...key], () => candidate)
+    }
+  }
+  const pressedBefore = (gasket: StockGasket, shape: number, stock: 0 | 1): readonly StockCrystal[] =>
+    wishes.pastPairs.some(({ gasketId }) => gasketId === gasket.id)
+      ? crystalsOf(index, shape).filter(
+          (crystal) =>
+            stockOf(crystal, gasket) === stock &&
+            wishes.pastPairs.some((pair) => isPair({ crystal, gasket }, pair)),
+        )
+      : []
 
   for (const gasket of gasketsNear(index, seat)) {
     const gasketOdds = oddsFor(gasket)

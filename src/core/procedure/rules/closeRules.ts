@@ -1,4 +1,5 @@
 import { turns } from '../../construction/kinds'
+import { isClassStated } from '../../intake/waterClass'
 import { CAUTIONS } from '../cautions'
 import type { StepRule } from '../Step'
 import { CLEAN_AND_MATCH_RULES } from './cleanAndMatchRules'
@@ -157,7 +158,7 @@ export const PROVE_RULES: readonly StepRule[] = [
     id: 'pressure-test',
     stage: 'prove',
     when: ({ facts, backOff, crystalWork }) =>
-      facts.asked.includes('reseal') || ((backOff || crystalWork) && facts.waterClass !== 'none'),
+      facts.asked.includes('reseal') || ((backOff || crystalWork) && isClassStated(facts)),
     title: 'Pressure test, dry',
     why: 'After any opening the original certification no longer holds until it is tested again.',
     cautions: [CAUTIONS.water],

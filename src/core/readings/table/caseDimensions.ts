@@ -1,5 +1,27 @@
 import type { DimensionTable } from './places'
-import { ROUND_THREE, ACROSS_THREE, FOUR_DIRECTIONS, DIAMETER, OUTSIDE, INSIDE, ALONG } from './places'
+import {
+  ONE_PLACE,
+  ROUND_THREE,
+  ACROSS_THREE,
+  FOUR_DIRECTIONS,
+  DIAMETER,
+  OUTSIDE,
+  INSIDE,
+  ALONG,
+} from './places'
+
+const ONE_HAND = {
+  ...ONE_PLACE,
+  leastMm: 2,
+  mostMm: 28,
+  instruments: ['caliper'],
+  stage: 'measure',
+  part: 'case',
+  surprisingMm: 2,
+  how: 'from the middle of the stack to the longer end of the hand, over the dial, not touching it',
+  askedWith: 'every-case',
+  sheetUncertaintyMm: 0.2,
+} as const
 
 /** Dimensions of the case: bore, seat, neck, groove, rebate. */
 export const CASE_DIMENSIONS = {
@@ -59,6 +81,18 @@ export const CASE_DIMENSIONS = {
     how: 'from the seat plane to the top of the hand stack, movement in its place; with a minus where they stand above it',
     askedWith: 'every-case',
     sheetUncertaintyMm: 0.06,
+  },
+  'hour-hand': {
+    ...ONE_HAND,
+    label: 'Hour hand, from the axis',
+  },
+  'minute-hand': {
+    ...ONE_HAND,
+    label: 'Minute hand, from the axis',
+  },
+  'second-hand': {
+    ...ONE_HAND,
+    label: 'Second hand, from the axis',
   },
   'neck-outer': {
     ...DIAMETER,

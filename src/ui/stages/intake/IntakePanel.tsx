@@ -13,6 +13,7 @@ import { Findings } from './Findings'
 import { HazardList } from '../shared/HazardList'
 import { PhotoShelf } from './PhotoShelf'
 import { StepList } from '../shared/StepList'
+import { classWords } from '@/core/intake/waterClass'
 
 const IntakeDialog = dynamic(() => import('./IntakeDialog').then((m) => m.IntakeDialog), {
   loading: () => null,
@@ -30,7 +31,7 @@ export function IntakePanel({ bench, actions }: StageWorkProps) {
   const facts = [
     `crystal ${tray.crystalState}`,
     job.facts.crystalMaterial?.replaceAll('-', ' ') ?? 'material not known',
-    tray.waterClass === 'none' ? 'no water class stated' : `${tray.waterClass.replace('-', ' ')} stated`,
+    classWords(tray),
     tray.use,
     tray.wear === null ? null : `wear ${tray.wear} of 10`,
   ]

@@ -9,6 +9,8 @@ import type { ReactNode } from 'react'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { Upgrade } from '@/core/fit/upgrades'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
+import type { TestPressure } from '@/core/intake/waterClass'
+import { STRENGTH_WORDS } from '@/core/plate/strengthWords'
 import { standFigure } from '@/core/fit/standFigure'
 import { formatMm } from '@/core/units/formatMm'
 import { moneyText } from '@/core/units/moneyText'
@@ -27,7 +29,6 @@ const MOST_SHOWN = 5
 export function UpgradesDialog({ found, policy, onChoose, onClose }: UpgradesDialogProps) {
   const shown = found.upgrades.slice(0, MOST_SHOWN)
   const [first] = shown
-  const bar = found.pressureBar
   const stands = first ? standFigure(first.candidate, found.words, policy) : null
   const rows: readonly Row[] = [
     [
@@ -53,7 +54,7 @@ export function UpgradesDialog({ found, policy, onChoose, onClose }: UpgradesDia
       ({ candidate: { standing } }) =>
         standing.handClearanceMm === null ? 'not measured' : formatMm(standing.handClearanceMm),
     ],
-    ...(bar === null ? [] : pressureRows(bar)),
+    ...(found.pressure ? pressureRows(found.pressure) : []),
     ['Price', ({ priceCents }) => priceText(priceCents, first?.priceCents ?? null)],
   ]
   return (
@@ -149,22 +150,28 @@ export function UpgradesDialog({ found, policy, onChoose, onClose }: UpgradesDia
 type Row = readonly [name: string, value: (upgrade: Upgrade) => ReactNode]
 
 /** What the class stated does to each. */
-function pressureRows(bar: number): readonly Row[] {
+function pressureRows({ bar, words }: TestPressure): readonly Row[] {
+  const unloaded = 'not loaded by it'
   return [
+    ['Judged at', () => words],
     [
       `To the hands at ${bar} bar`,
-      ({ handsUnderPressureMm }) =>
-        handsUnderPressureMm === null ? 'not known' : formatMm(handsUnderPressureMm),
+      ({ load }) =>
+        load
+          ? load.hands
+            ? `${formatMm(load.hands.clearanceMm)}, least at ${load.hands.at}`
+            : 'not measured'
+          : unloaded,
     ],
     [
       `Strength at ${bar} bar`,
-      ({ strength }) =>
-        strength ? `${strength.factor.toFixed(1)} × the load, ${STRENGTH_WORDS[strength.verdict]}` : '–',
+      ({ load }) =>
+        load
+          ? `${load.strength.found.factor.toFixed(1)} × the load: ${STRENGTH_WORDS[load.strength.verdict]}`
+          : unloaded,
     ],
   ]
 }
-
-const STRENGTH_WORDS = { strong: 'strong enough', narrow: 'narrow', 'too-thin': 'too thin' } as const
 
 function titleOf({ variant: { material, profile, magnifier, arCoating } }: Upgrade): string {
   const extras = [

@@ -4,6 +4,7 @@ import { screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { NO_WISHES, stockCrystal, stockGasket } from '../../../../tests/factories/parts'
 import { renderInTheme } from '../../../../tests/jsdom/renderInTheme'
+import { testPressure } from '@/core/intake/waterClass'
 import { BUILT_IN_POLICY } from '@/core/policy/ShopPolicy'
 import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { upgrades } from '@/core/fit/upgrades'
@@ -16,13 +17,15 @@ const CRYSTALS = [
   stockCrystal({ id: 3, material: 'sapphire', magnifier: 'outside', priceCents: 3500 }),
 ]
 
-function dialog(pressureBar: number | null, crystals = CRYSTALS) {
+function dialog(classBar: number | null, crystals = CRYSTALS) {
   const onChoose = jest.fn()
   const onClose = jest.fn()
-  const found = upgrades(crystals, [stockGasket()], ringSeatOf(), NO_WISHES, pressureBar, BUILT_IN_POLICY)
+  const pressure = testPressure({ classBar, diver: false })
+  const loaded = { pressure, original: null }
+  const found = upgrades(crystals, [stockGasket()], ringSeatOf(), NO_WISHES, loaded, BUILT_IN_POLICY)
   renderInTheme(
     <UpgradesDialog
-      found={{ ok: true, words: tensionGasket.words, upgrades: found, pressureBar }}
+      found={{ ok: true, words: tensionGasket.words, upgrades: found, pressure }}
       policy={FIT_POLICY}
       onChoose={onChoose}
       onClose={onClose}
@@ -47,7 +50,7 @@ describe('UpgradesDialog', () => {
       '36.50 (+28.00)',
     ])
     expect(cells(/^Strength at 5 bar/)[1]).toHaveTextContent(
-      `${found[1]?.strength?.factor.toFixed(1)} × the load, narrow`,
+      `${found[1]?.load?.strength.found.factor.toFixed(1)} × the load: little to spare`,
     )
     expect(screen.getByText(/a guide, never a rating/)).toBeInTheDocument()
   })

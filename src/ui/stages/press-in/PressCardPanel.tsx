@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import type { DieOutcome } from '@/core/dies/pressInDies'
 import { PRESS_SCHOOLS } from '@/core/press/pressPlan'
+import type { ForeseenForce } from '@/core/tray/pastFigures'
 import { formatMm } from '@/core/units/formatMm'
 import type { PressCard } from '@/services/tray/pressCard'
 import type { TrayView } from '@/services/tray/trayView'
@@ -100,6 +101,7 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
               {PRESS_SCHOOLS[chosenPress.kind]}
             </Typography>
           )}
+          {press.force && !byHand && <ForceLine force={press.force} />}
           <PressLogForm
             key={press.runs.length}
             view={view}
@@ -113,6 +115,26 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
       </Box>
       <Runs card={press} />
     </Box>
+  )
+}
+
+/** What to expect of a gauged press, and on how many runs it rests. */
+function ForceLine({ force }: { force: ForeseenForce }) {
+  const { mean, standardDeviation, runs, byFigures } = force
+  const from =
+    runs === 0
+      ? 'a first guess from ring and squeeze: the runs logged here will tell'
+      : `${runs === 1 ? 'one run' : `${runs} runs`} that went home here, and ${Math.round(byFigures)} N by ring and squeeze`
+  return (
+    <Typography variant="body2" sx={{ mt: 0.5 }}>
+      <strong>Expect</strong>{' '}
+      <span className="figure">
+        {Math.round(Math.max(0, mean - 2 * standardDeviation))}–{Math.round(mean + 2 * standardDeviation)} N
+      </span>{' '}
+      <Box component="span" sx={{ color: 'text.secondary' }}>
+        ({from})
+      </Box>
+    </Typography>
   )
 }
 

@@ -61,6 +61,7 @@ function card(over: Partial<PressCard> = {}, dies: readonly Die[] = DIES): Press
     ],
     dies,
     runs: [],
+    force: null,
     ...over,
   }
 }
@@ -80,6 +81,17 @@ describe('PressCardPanel', () => {
   it('asks for a pick before it plans anything', () => {
     panel(null)
     expect(screen.getByText(/Nothing is picked yet/)).toBeInTheDocument()
+  })
+
+  it('says what force to expect, and on what it rests', () => {
+    panel(card({ force: { byFigures: 259, mean: 240, standardDeviation: 20, runs: 6 } }))
+    expect(screen.getByText('200–280 N')).toBeInTheDocument()
+    expect(screen.getByText(/6 runs that went home here, and 259 N by ring and squeeze/)).toBeInTheDocument()
+  })
+
+  it('calls it a first guess while nothing was pressed here', () => {
+    panel(card({ force: { byFigures: 259, mean: 259, standardDeviation: 78, runs: 0 } }))
+    expect(screen.getByText(/a first guess from ring and squeeze/)).toBeInTheDocument()
   })
 
   it('names parts, dies and where they lie, and gives the steps of the press chosen', async () => {

@@ -1,0 +1,38 @@
+import type { Candidate } from '../fit/Candidate'
+import type { CrystalSeat } from '../fit/CrystalSeat'
+import { fitReasons } from '../fit/fitReasons'
+import { loadRefusal, loadSentences, loadWarning, underLoad } from '../fit/underLoad'
+import { testPressure } from '../intake/waterClass'
+import { learnedSqueeze, learnedSqueezeSentence, ringBandOf } from './pastFigures'
+import type { TrayCase } from './trayCase'
+
+/** A candidate with everything the case says of it: its history, its class, the crystal that was there. */
+export interface Choice {
+  /** in the sentences a technician would say */
+  readonly reasons: readonly string[]
+  /** null where nothing warns */
+  readonly warning: string | null
+  /** why it may not go in; null where it may */
+  readonly refusal: string | null
+}
+
+/** What a tray's case says of a choice: the shortlist, the pick and the comparison all ask this. */
+export function choiceOf(
+  candidate: Candidate,
+  seat: CrystalSeat,
+  { kept, now, original, rules }: Pick<TrayCase, 'kept' | 'now' | 'original' | 'rules'>,
+): Choice {
+  const { fit, strength } = rules.policy
+  const load = underLoad(candidate, seat, original, testPressure(kept.tray), strength)
+  const band = ringBandOf(candidate, fit)
+  const learned = band && learnedSqueeze(candidate.hold, band, kept.pastRuns)
+  return {
+    reasons: [
+      ...fitReasons(candidate, seat, now.readout.wishes, fit),
+      ...(learned ? [learnedSqueezeSentence(learned)] : []),
+      ...(load ? loadSentences(candidate.crystal, load, strength) : []),
+    ],
+    warning: load && loadWarning(load),
+    refusal: load && loadRefusal(candidate.crystal, load, strength),
+  }
+}

@@ -1,0 +1,79 @@
+import type { Candidate, Hold } from '../fit/Candidate'
+import type { FitPolicy } from '../fit/fitPolicy'
+import type { LearnedSpread } from '../fit/learned'
+import { learnedSpread } from '../fit/learned'
+import type { StockCrystal, StockGasket } from '../fit/parts'
+import type { Fractions } from '../fit/Window'
+import { pressForceN } from '../press/pressForce'
+import { formatShare } from '../units/formatMm'
+import type { PastRun } from './sizeHistory'
+
+/** A hold as it is kept in words, “Squeeze 5.0 %”, as a share; null for another kind of hold, and where it was not kept. */
+function squeezeOf(hold: string | null): number | null {
+  const found = /^Squeeze (-?[\d.]+)/.exec((hold ?? '').replace('−', '-'))
+  return found ? Number(found[1]) / 100 : null
+}
+
+/** What squeezes went home in this case, drawn towards the handbook's band while they are few; null where none was kept. */
+export function learnedSqueeze(
+  { title }: Hold,
+  handbook: Fractions,
+  pastRuns: readonly PastRun[],
+): LearnedSpread | null {
+  if (title !== 'Squeeze') return null
+  const shown = pastRuns.flatMap(({ outcome, hold }) => {
+    const squeeze = outcome === 'home' ? squeezeOf(hold) : null
+    return squeeze === null ? [] : [squeeze]
+  })
+  if (shown.length === 0) return null
+  const { low, high } = handbook
+  return learnedSpread({ mean: (low + high) / 2, standardDeviation: (high - low) / 4 }, shown)
+}
+
+/** Squeeze of a ring in a bore that its material's interference band comes to. */
+export function squeezeBand({ wallMm, material }: StockGasket, { interferenceBands }: FitPolicy): Fractions {
+  const { lowMm, highMm } = interferenceBands[material]
+  return { low: lowMm / (2 * wallMm), high: highMm / (2 * wallMm) }
+}
+
+/** “Squeezes of 13 runs that went home here: 2.1 %–5.9 %.” */
+export function learnedSqueezeSentence({ mean, standardDeviation, runs }: LearnedSpread): string {
+  const [low, high] = [mean - 2 * standardDeviation, mean + 2 * standardDeviation]
+  return `Learned from ${runs === 1 ? 'one run that' : `${runs} runs that`} went home here: squeeze ${formatShare(Math.max(0, low))}–${formatShare(high)}.`
+}
+
+/** What the press will ask, as far as it can be told before. N. */
+export interface ForeseenForce extends LearnedSpread {
+  /** by the figures alone */
+  readonly byFigures: number
+}
+
+/** How far a first guess of a force may be off, share. From memory. */
+const GUESS_SPREAD = 0.3
+
+/**
+ * The force a ring and crystal ask, the forces of good runs here weighed in; null where nothing tells: no ring, or one
+ * that is not squeezed.
+ */
+export function foreseenForce(
+  crystal: Pick<StockCrystal, 'diameterMm'>,
+  gasket: Pick<StockGasket, 'material' | 'heightMm'> | null,
+  hold: string | null,
+  pastRuns: readonly PastRun[],
+): ForeseenForce | null {
+  const squeeze = squeezeOf(hold)
+  if (!gasket || squeeze === null || squeeze <= 0) return null
+  const byFigures = pressForceN(gasket, crystal.diameterMm, squeeze)
+  const shown = pastRuns.flatMap(({ outcome, peakForceN }) =>
+    outcome === 'home' && peakForceN !== null ? [peakForceN] : [],
+  )
+  return {
+    byFigures,
+    ...learnedSpread({ mean: byFigures, standardDeviation: GUESS_SPREAD * byFigures }, shown),
+  }
+}
+
+/** Whether a candidate's hold is squeezed by a ring in a bore: of others the band is its construction's own. */
+export function ringBandOf({ gasket, hold }: Candidate, policy: FitPolicy): Fractions | null {
+  return gasket && hold.title === 'Squeeze' ? squeezeBand(gasket, policy) : null
+}

@@ -1,0 +1,1 @@
+ALTER TABLE "trays" DROP COLUMN "water_class";
