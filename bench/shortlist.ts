@@ -64,7 +64,8 @@ const wishes = {
   magnifier: null,
   arCoating: null,
   gasketColour: null,
-  lastTime: null, pastPairs: [],
+  lastTime: null,
+  pastPairs: [],
 } as const
 
 function timed(work: () => unknown): number {
