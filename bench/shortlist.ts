@@ -66,6 +66,7 @@ const wishes = {
   gasketColour: null,
   lastTime: null,
   pastPairs: [],
+  between: null,
 } as const
 
 function timed(work: () => unknown): number {

@@ -13,6 +13,7 @@ interface SectionColours {
   ringTight: string
   ringCrushed: string
   chapter: string
+  insert: string
   movement: string
 }
 
@@ -61,6 +62,7 @@ export const theme = createTheme({
           ringTight: '#c8642a',
           ringCrushed: '#a3301f',
           chapter: '#2f8f8a',
+          insert: '#4d4a63',
           movement: '#e2dfd6',
         },
       },
@@ -85,6 +87,7 @@ export const theme = createTheme({
           ringTight: '#c8642a',
           ringCrushed: '#d1503b',
           chapter: '#3fa39d',
+          insert: '#8f8ab0',
           movement: '#34302a',
         },
       },

@@ -63,6 +63,7 @@ export const NO_WISHES: FitWishes = {
   gasketColour: null,
   lastTime: null,
   pastPairs: [],
+  between: null,
 }
 
 export function die(over: Partial<Die> = {}): Die {

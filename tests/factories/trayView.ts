@@ -1,3 +1,4 @@
+import { restsOn } from '@/core/fit/restsOn'
 import { VERDICT_POLICY } from '@/core/verdict/verdictPolicy'
 import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { fitReasons } from '@/core/fit/fitReasons'
@@ -138,6 +139,7 @@ export function trayViewOf({
               warning: null,
               refusal: null,
             })),
+            restsOn: restsOn(seat),
             choicesInStock: crystals.length * gaskets.length,
           }
         : null,

@@ -1,4 +1,5 @@
 import type { ArCoating, Magnifier } from '../construction/kinds'
+import type { BetweenSteps } from './thicknessStep'
 import type { PastFittings } from './learned'
 import type { CrystalMaterial, CrystalProfile } from './parts'
 
@@ -18,6 +19,8 @@ export interface FitWishes {
     readonly gasketId: number | null
     readonly successes: number
   } | null
+  /** steps of stock the level of the seat lies half-way between: the thinner is wanted. Null where it is nearer to one */
+  readonly between: BetweenSteps | null
   /** how every pair fared that was pressed in this case before */
   readonly pastPairs: readonly PastPair[]
 }

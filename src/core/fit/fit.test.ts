@@ -198,10 +198,11 @@ describe('shortlist', () => {
           ...(hands ? {} : { handsBelowSeat: null }),
         })
         const wishes = { ...NO_WISHES, sizeMm: 30.1, material: 'sapphire' as const }
-        const { rejected, ...list } = shortlist(stockIndex(stock, walls), facts, wishes, {
+        const { rejected, between, ...list } = shortlist(stockIndex(stock, walls), facts, wishes, {
           policy: FIT_POLICY,
         })
-        const { rejected: plainRejected, ...plain } = plainShortlist(stock, walls, facts, wishes)
+        const asked = { ...wishes, between }
+        const { rejected: plainRejected, ...plain } = plainShortlist(stock, walls, facts, asked)
         expect(list).toEqual(plain)
         expect(rejected.map((r) => r.candidate)).toEqual(plainRejected)
       }),
@@ -249,6 +250,24 @@ describe('shortlist', () => {
         { policy: FIT_POLICY },
       ).fitting[0]?.crystal.id,
     ).toBe(1)
+  })
+
+  it('leads with the thinner where 1.10 1.10 1.11 were read and 1.0 and 1.2 are kept', () => {
+    const edges = stockIndex(
+      [
+        stockCrystal({ id: 1, edgeThicknessMm: 1.2, centreThicknessMm: 1.2, quantity: 9 }),
+        stockCrystal({ id: 2 }),
+      ],
+      [stockGasket()],
+    )
+    // Common practice. The seat was not measured: what came out tells what stands flush.
+    const seat = (mm: number) =>
+      ringSeatOf({ level: figure(mm), seatDepth: figure(mm), rimAbove: figure(mm) })
+    const lead = (mm: number, policy = FIT_POLICY) =>
+      shortlist(edges, seat(mm), NO_WISHES, { policy }).fitting[0]?.crystal.edgeThicknessMm
+    expect(lead((1.1 + 1.1 + 1.11) / 3)).toBe(1)
+    expect(lead(1.13)).toBe(1.2)
+    expect(lead(1.1033, { ...FIT_POLICY, thicknessPreference: 'rather-proud' })).toBe(1.2)
   })
 
   it('keeps the material that came out when two fit alike', () => {

@@ -47,9 +47,14 @@ function extrasOff({ magnifier, arCoating }: StockCrystal, wishes: FitWishes): n
   return off(wishes.magnifier, magnifier) + off(wishes.arCoating, arCoating)
 }
 
+/** Of two steps a level lies half-way between, the thicker comes second. */
+function wrongStep({ edgeThicknessMm }: StockCrystal, { between }: FitWishes): number {
+  return between?.thickerMm === edgeThicknessMm ? 1 : 0
+}
+
 /**
  * Order of the shortlist: most probable first; among equals what went home last time, then what came
- * out, the verdict's size, the ring's colour, then the flattest rim, the fuller drawer and the lower price, one nobody knows last.
+ * out, the verdict's size, the thinner of two steps, the ring's colour, then the flattest rim, the fuller drawer and the lower price, one nobody knows last.
  */
 export function pairKey(pair: RankedPair, wishes: FitWishes, policy: FitPolicy): number[] {
   const { crystal, gasket, standing } = pair
@@ -61,6 +66,7 @@ export function pairKey(pair: RankedPair, wishes: FitWishes, policy: FitPolicy):
     wishes.profile === null || crystal.profile === wishes.profile ? 0 : 1,
     extrasOff(crystal, wishes),
     wishes.sizeMm === null ? 0 : Math.round(Math.abs(crystal.diameterMm - wishes.sizeMm) * 100),
+    wrongStep(crystal, wishes),
     Math.floor(rimMm / COARSE_RIM_MM),
     !gasket || wishes.gasketColour === null || gasket.colour === wishes.gasketColour ? 0 : 1,
     Math.round(rimMm * 100),

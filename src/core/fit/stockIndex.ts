@@ -98,9 +98,17 @@ function sameShape(a: StockCrystal, b: StockCrystal): boolean {
   )
 }
 
-/** Edge thicknesses of which at least one crystal is there, mm, each once. */
-export function stockedEdges({ crystals, starts, inStock }: StockIndex): number[] {
+/** Edge thicknesses of which at least one crystal of a build is there, mm, each once. */
+export function stockedEdges(
+  { crystals, starts, inStock, otherBuilds }: StockIndex,
+  build: StockCrystal['build'],
+): number[] {
   const edges = new Set<number>()
+  if (build !== 'disc') {
+    for (const crystal of otherBuilds)
+      if (crystal.build === build && crystal.quantity > 0) edges.add(crystal.edgeThicknessMm)
+    return [...edges]
+  }
   for (const [shape, count] of inStock.entries()) {
     const first = crystals[starts[shape] ?? 0]
     if (count > 0 && first) edges.add(first.edgeThicknessMm)

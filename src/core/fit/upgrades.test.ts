@@ -97,7 +97,7 @@ describe('pairKey', () => {
       standing: { rimMm },
     })
     const rim = (rimMm: number, thicknessPreference: 'flush' | 'rather-proud' | 'rather-sunk') =>
-      pairKey(at(rimMm), NO_WISHES, { ...FIT_POLICY, thicknessPreference })[6] ?? NaN
+      pairKey(at(rimMm), NO_WISHES, { ...FIT_POLICY, thicknessPreference })[7] ?? NaN
     expect(rim(0.2, 'flush')).toBe(rim(-0.2, 'flush'))
     expect(rim(0.2, 'rather-proud')).toBeLessThan(rim(-0.2, 'rather-proud'))
     expect(rim(-0.2, 'rather-sunk')).toBeLessThan(rim(0.2, 'rather-sunk'))

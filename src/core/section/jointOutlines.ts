@@ -3,7 +3,7 @@ import type { Outline } from './outline'
 import type { SectionCase } from './sectionGeometry'
 import { domeProfile } from './domeProfile'
 import { outline } from './outline'
-import { caseWall, lowerOutlines } from './sectionGeometry'
+import { bezelSlope, caseWall, lowerOutlines } from './sectionGeometry'
 
 /** Proportions of what nobody measures, so that the drawing is whole. Assumed, mm. */
 const NECK_FOOT_MM = 1.5
@@ -34,6 +34,7 @@ export function neckOutlines(c: SectionCase, joint: NeckSection): Outline[] {
   const top = joint.edgeThicknessMm
   const outer = Math.max(inner + 0.6, side - BEZEL_SIDE_INSIDE_MM)
   const lip = Math.min(joint.crystalMm / 2 - LIP_OVERLAP_MM, inner)
+  const slope = bezelSlope([inner + 0.3, top + BEZEL_LIP_MM], [outer, foot + 0.5], c.has)
   return [
     caseWall(
       c,
@@ -50,10 +51,10 @@ export function neckOutlines(c: SectionCase, joint: NeckSection): Outline[] {
       [inner, top],
       [lip, top],
       [lip, top + BEZEL_LIP_MM],
-      [inner + 0.3, top + BEZEL_LIP_MM],
-      [outer, foot + 0.5],
+      ...slope.edge,
       [outer, foot],
     ]),
+    ...slope.insert,
     ...lowerOutlines(c, neck - NECK_WALL_MM),
   ]
 }
@@ -93,6 +94,7 @@ export function removableBezelOutlines(c: SectionCase, joint: BezelSection): Out
   const outer = Math.max(inner + 0.5, side - BEZEL_SIDE_INSIDE_MM)
   const ledgeInner = Math.min(bore - LEDGE_WIDTH_MM, neck - 0.2)
   const opening = Math.min(c.dialOpeningMm / 2, ledgeInner)
+  const slope = bezelSlope([bore + 0.5, rim], [outer, foot + 0.6], c.has)
   const wall = caseWall(
     { ...c, dialOpeningMm: 2 * opening },
     foot,
@@ -110,14 +112,14 @@ export function removableBezelOutlines(c: SectionCase, joint: BezelSection): Out
     outline('bezel', [
       [bore, 0],
       [bore, rim],
-      [bore + 0.5, rim],
-      [outer, foot + 0.6],
+      ...slope.edge,
       [outer, foot],
       [inner, foot],
       [inner, ledge],
       [ledgeInner, ledge],
       [ledgeInner, 0],
     ]),
+    ...slope.insert,
     outline('gasket', [
       [neck, foot + 0.3],
       [neck, ledge - 0.2],

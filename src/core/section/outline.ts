@@ -4,6 +4,7 @@ export type Point = readonly [rMm: number, zMm: number]
 export const SECTION_MATERIALS = [
   'case',
   'bezel',
+  'insert',
   'back',
   'crystal',
   'gasket',

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { brokenView, screenXOf } from './brokenView'
 import { squeezeState } from './gasketTint'
 import type { Outline } from './outline'
-import type { SectionCase } from './sectionGeometry'
+import type { BuiltParts, SectionCase } from './sectionGeometry'
 import { crystalOutline, gasketOutline } from './crystalOutline'
 import { domeProfile, domeRadiusMm } from './domeProfile'
 import { caseOutlines, handStack } from './sectionGeometry'
@@ -15,6 +15,7 @@ const CASE: SectionCase = {
   caseDiameterMm: 38,
   caseHeightMm: 10.2,
   handsBelowSeatMm: 0.52,
+  has: { bezel: true, insertMm: 0.7, chapterRing: true, backSeal: 'o-ring', hands: true },
 }
 const FLAT = { diameterMm: 30, edgeThicknessMm: 1, centreThicknessMm: 1, undersideRiseMm: 0, bevelMm: 0.2 }
 const RING = { wallMm: 0.5, heightMm: 1, footMm: 0 }
@@ -34,6 +35,34 @@ describe('caseOutlines', () => {
     expect(body.points).toContainEqual([15.5, 1.05])
     expect(extent(body)).toMatchObject({ innerMm: 14.2, outerMm: 19, highMm: 1.05 })
     expect(extent(body).highMm - extent(back).lowMm).toBeCloseTo(10.2, 9)
+  })
+
+  it('draws what this case has and nothing it has not', () => {
+    const bare: BuiltParts = {
+      bezel: false,
+      insertMm: null,
+      chapterRing: false,
+      backSeal: 'none',
+      hands: true,
+    }
+    const materials = (has: Partial<BuiltParts>) =>
+      new Set(caseOutlines({ ...CASE, has: { ...bare, ...has } }).map((o) => o.material))
+    expect([...materials({})].sort()).toEqual(['back', 'case', 'dial', 'movement'])
+    expect(materials({ bezel: true })).toContain('bezel')
+    expect(materials({ bezel: true })).not.toContain('insert')
+    expect(materials({ bezel: true, insertMm: 0.7 })).toContain('insert')
+    expect(materials({ chapterRing: true })).toContain('chapter-ring')
+    for (const seal of ['o-ring', 'flat-gasket', 'plastic-ring'] as const)
+      expect(materials({ backSeal: seal })).toContain('back-seal')
+  })
+
+  it('lets the insert in as thick as it is', () => {
+    const insert = caseOutlines({ ...CASE, has: { ...CASE.has, insertMm: 0.5 } }).find(
+      (o) => o.material === 'insert',
+    )
+    const [a, b, c] = insert?.points ?? []
+    if (!a || !b || !c) throw new Error('no insert')
+    expect(Math.hypot(c[0] - b[0], c[1] - b[1])).toBeCloseTo(0.5, 9)
   })
 
   it('scales with the case', () => {

@@ -1,3 +1,5 @@
+import type { BackSeal } from '../construction/kinds'
+import { inlaidInsert } from './insertOutline'
 import type { Outline, Point } from './outline'
 import { outline } from './outline'
 
@@ -14,6 +16,18 @@ export interface SectionCase {
   readonly caseDiameterMm: number
   readonly caseHeightMm: number
   readonly handsBelowSeatMm: number
+  readonly has: BuiltParts
+}
+
+/** What of a case there is to draw beside what every case has. */
+export interface BuiltParts {
+  /** a bezel of its own round a crystal that sits in the case; one that carries or holds the crystal is always there */
+  readonly bezel: boolean
+  /** let into the bezel, mm thick; null without one */
+  readonly insertMm: number | null
+  readonly chapterRing: boolean
+  readonly backSeal: BackSeal
+  readonly hands: boolean
 }
 
 /** Proportions of what nobody measures, so that the drawing is whole. Assumed, mm. */
@@ -28,6 +42,11 @@ const HANDS_STACK_MM = 1.1
 const MOVEMENT_GAP_MM = 0.5
 const CAVITY_BEYOND_OPENING_MM = 0.9
 const BACK_SEAL_MM = 0.7
+const FLAT_SEAL_MM = 0.35
+const RING_SIDES = 20
+const MOST_INSERT_SHARE = 0.5
+/** How far the face of a bezel with an insert falls, of its height: it is flatter than a plain one. */
+const BROW_SHARE = 0.3
 
 export interface HandStack {
   /** top of the stack at the axis, mm */
@@ -58,12 +77,16 @@ export function lowerOutlines(c: SectionCase, mostCavityMm = Infinity): Outline[
       [cavity - 0.5, backTop - 0.25],
       [0, backTop - 0.25],
     ]),
-    outline('back-seal', squareRing(cavity + 0.25, backTop, BACK_SEAL_MM)),
-    outline('chapter-ring', [
-      [opening, -0.05],
-      [opening, dialMm],
-      [opening - 1.1, dialMm],
-    ]),
+    ...backSeal(c.has.backSeal, cavity + 0.25, backTop),
+    ...(c.has.chapterRing
+      ? [
+          outline('chapter-ring', [
+            [opening, -0.05],
+            [opening, dialMm],
+            [opening - 1.1, dialMm],
+          ]),
+        ]
+      : []),
     outline('dial', [
       [0, dialMm - DIAL_MM],
       [0, dialMm],
@@ -116,6 +139,13 @@ export function caseOutlines(c: SectionCase): Outline[] {
   const rim = c.seatDepthMm
   const shoulder = rim - BEZEL_DEPTH_MM
   const bezelOuter = Math.max(bore + LIP_MM + 0.3, side - FLANK_MM / 2)
+  const crest: Point = [bore + LIP_MM + (bezelOuter - bore - LIP_MM) * 0.35, rim]
+  const foot: Point = [bezelOuter, shoulder + 0.35]
+  if (!c.has.bezel) {
+    const wall = caseWall(c, shoulder, [[bore, 0], [bore, rim], crest, foot, [bezelOuter, shoulder]])
+    return [wall, ...lowerOutlines(c)]
+  }
+  const slope = bezelSlope(crest, foot, c.has)
   return [
     caseWall(c, shoulder, [
       [bore, 0],
@@ -127,12 +157,41 @@ export function caseOutlines(c: SectionCase): Outline[] {
     outline('bezel', [
       [bore + LIP_MM, shoulder],
       [bore + LIP_MM, rim],
-      [bore + LIP_MM + (bezelOuter - bore - LIP_MM) * 0.35, rim],
-      [bezelOuter, shoulder + 0.35],
+      ...slope.edge,
       [bezelOuter, shoulder],
     ]),
+    ...slope.insert,
     ...lowerOutlines(c),
   ]
+}
+
+/** The visible slope of a bezel, from its crest outward, with its insert where it has one. */
+export function bezelSlope(
+  crest: Point,
+  foot: Point,
+  { insertMm }: Pick<BuiltParts, 'insertMm'>,
+): { readonly edge: readonly Point[]; readonly insert: readonly Outline[] } {
+  if (insertMm === null) return { edge: [crest, foot], insert: [] }
+  // A bezel too slim for its insert is one whose width nobody measured.
+  const [widthMm, heightMm] = [foot[0] - crest[0], crest[1] - foot[1]]
+  const fallMm = Math.min(BROW_SHARE * heightMm, MOST_INSERT_SHARE * widthMm)
+  const brow: Point = [foot[0], crest[1] - fallMm]
+  const most = MOST_INSERT_SHARE * Math.min(widthMm, heightMm)
+  const { edge, insert } = inlaidInsert(crest, brow, Math.min(insertMm, most))
+  return { edge: [...edge, foot], insert: [insert] }
+}
+
+function backSeal(kind: BackSeal, r: number, z: number): Outline[] {
+  switch (kind) {
+    case 'none':
+      return []
+    case 'o-ring':
+      return [outline('back-seal', roundRing(r, z, BACK_SEAL_MM))]
+    case 'flat-gasket':
+      return [outline('back-seal', flatRing(r, z, 2 * BACK_SEAL_MM, FLAT_SEAL_MM))]
+    case 'plastic-ring':
+      return [outline('back-seal', flatRing(r, z, BACK_SEAL_MM, BACK_SEAL_MM))]
+  }
 }
 
 /** The hands over the dial, from their measured height below the seat. */
@@ -151,11 +210,18 @@ export function handStack(c: Pick<SectionCase, 'handsBelowSeatMm' | 'dialOpening
   }
 }
 
-function squareRing(r: number, z: number, size: number): Point[] {
+function flatRing(r: number, z: number, width: number, height: number): Point[] {
   return [
-    [r, z - size / 2],
-    [r + size, z - size / 2],
-    [r + size, z + size / 2],
-    [r, z + size / 2],
+    [r, z - height / 2],
+    [r + width, z - height / 2],
+    [r + width, z + height / 2],
+    [r, z + height / 2],
   ]
+}
+
+function roundRing(r: number, z: number, section: number): Point[] {
+  return Array.from({ length: RING_SIDES }, (_, i) => {
+    const angle = (2 * Math.PI * i) / RING_SIDES
+    return [r + section / 2 + (section / 2) * Math.cos(angle), z + (section / 2) * Math.sin(angle)]
+  })
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { RETENTIONS } from '../construction/kinds'
+import { BACK_SEALS, RETENTIONS } from '../construction/kinds'
 import type { Retention } from '../construction/kinds'
 import type { Outline, Point } from './outline'
 import type { SectionCase } from './sectionGeometry'
@@ -30,8 +30,15 @@ function fittingCase(retention: Retention): fc.Arbitrary<Drawn> {
       wall: between(0.35, 0.7),
       rise: between(0, 1.5),
       dome: between(0, 0.8),
+      has: fc.record({
+        bezel: fc.boolean(),
+        insertMm: fc.option(between(0.3, 0.9)),
+        chapterRing: fc.boolean(),
+        backSeal: fc.constantFrom(...BACK_SEALS),
+        hands: fc.boolean(),
+      }),
     })
-    .map(({ bore, caseOver, openingUnder, seat, height, hands, wall, rise, dome }) => {
+    .map(({ bore, caseOver, openingUnder, seat, height, hands, wall, rise, dome, has }) => {
       const neckOuterMm = bore - 1
       const size = {
         'tension-gasket': bore - 2 * wall + 0.05,
@@ -52,6 +59,7 @@ function fittingCase(retention: Retention): fc.Arbitrary<Drawn> {
           caseDiameterMm: bore + caseOver,
           caseHeightMm: height,
           handsBelowSeatMm: hands,
+          has,
         },
         joint: { neckOuterMm, bezelInnerMm: neckOuterMm + 1.6, bezelRingWallMm: 0.6 },
         parts: {
@@ -164,6 +172,8 @@ describe.each(RETENTIONS)('the section of a case with its crystal held by %s', (
           ['crystal', 'case'],
           ['crystal', 'bezel'],
           ['bezel', 'case'],
+          ['insert', 'bezel'],
+          ['insert', 'case'],
           ['crystal', 'dial'],
           ['movement', 'case'],
           ['metal-ring', 'case'],

@@ -2,6 +2,8 @@ import type { Candidate } from '../fit/Candidate'
 import type { CrystalSeat } from '../fit/CrystalSeat'
 import { fitReasons } from '../fit/fitReasons'
 import { loadRefusal, loadSentences, loadWarning, underLoad } from '../fit/underLoad'
+import type { BetweenSteps } from '../fit/thicknessStep'
+import { betweenStepsSentence } from '../fit/thicknessStep'
 import { testPressure } from '../intake/waterClass'
 import { learnedSqueeze, learnedSqueezeSentence, ringBandOf } from './pastFigures'
 import type { TrayCase } from './trayCase'
@@ -16,10 +18,18 @@ export interface Choice {
   readonly refusal: string | null
 }
 
-/** What a tray's case says of a choice: the shortlist, the pick and the comparison all ask this. */
+function isOf({ crystal }: Candidate, { thinnerMm, thickerMm }: BetweenSteps): boolean {
+  return crystal.edgeThicknessMm === thinnerMm || crystal.edgeThicknessMm === thickerMm
+}
+
+/**
+ * What a tray's case says of a choice: the shortlist and the pick ask this.
+ * @param between - steps of stock the seat's level lies half-way between
+ */
 export function choiceOf(
   candidate: Candidate,
   seat: CrystalSeat,
+  between: BetweenSteps | null,
   { kept, now, original, rules }: Pick<TrayCase, 'kept' | 'now' | 'original' | 'rules'>,
 ): Choice {
   const { fit, strength } = rules.policy
@@ -29,6 +39,7 @@ export function choiceOf(
   return {
     reasons: [
       ...fitReasons(candidate, seat, now.readout.wishes, fit),
+      ...(between && isOf(candidate, between) ? [betweenStepsSentence(between)] : []),
       ...(learned ? [learnedSqueezeSentence(learned)] : []),
       ...(load ? loadSentences(candidate.crystal, load, strength) : []),
     ],

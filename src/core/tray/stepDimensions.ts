@@ -12,7 +12,7 @@ import type { BenchInstrument } from './possibleMeasurements'
 
 /** Dimensions that come in steps, each with how far apart where the drawers do not say. */
 const STEPPED = {
-  'crystal-edge': { stepMm: 0.1, makerUncertaintyMm: 0.02 }, // common practice: flat crystals by the tenth; tolerance from memory
+  'crystal-edge': { stepMm: 0.1, makerUncertaintyMm: 0.02, smallerOfTwo: true }, // common practice: flat crystals by the tenth; tolerance from memory
   'gasket-wall': { stepMm: 0.05, makerUncertaintyMm: 0.01 }, // from memory
   'bezel-gasket-wall': { stepMm: 0.05, makerUncertaintyMm: 0.01 }, // from memory
   'back-ring-section': { stepMm: 0.05, makerUncertaintyMm: 0.015 }, // from memory: small steps

@@ -88,6 +88,7 @@ export function trayReadout(
       gasketColour: sheet.gasketColour ?? (policy.preferredColour || null),
       lastTime: lastTimePair(pastRuns),
       pastPairs: pastPairs(pastRuns),
+      between: null,
     },
   }
 }

@@ -13,6 +13,21 @@ describe('stepVerdict', () => {
     expect(verdict.offMm).toBeCloseTo(0.1, 9)
   })
 
+  it('takes the thinner half-way between two neighbouring steps that are kept, and says so', () => {
+    // Common practice: readings 1.10 1.10 1.11.
+    const rule = { ...policy, smallerOfTwo: true }
+    const verdict = stepVerdict(reading(1.1033), [1, 1.2, 1.5], rule)
+    expect(verdict.pick.sizeMm).toBe(1)
+    expect(verdict.between).toEqual({ valueMm: 1.1033, thinnerMm: 1, thickerMm: 1.2 })
+    expect(stepVerdict(reading(1.12), [1, 1.2], rule).pick.sizeMm).toBe(1)
+    expect(stepVerdict(reading(1.121), [1, 1.2], rule)).toMatchObject({
+      pick: { sizeMm: 1.2 },
+      between: null,
+    })
+    expect(stepVerdict(reading(1.1033), [1, 1.2], policy).pick.sizeMm).toBe(1.2)
+    expect(stepVerdict(reading(1.1033), [1.2], rule).pick.sizeMm).toBe(1.2)
+  })
+
   it('is undecided half-way between two steps, and sure on one', () => {
     const half = stepVerdict(reading(0.55), [0.5, 0.6], policy)
     expect(half.candidates.map((c) => c.probability)).toEqual([

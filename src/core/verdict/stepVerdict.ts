@@ -1,4 +1,6 @@
 import { requirePositive } from '../guard/require'
+import type { BetweenSteps } from '../fit/thicknessStep'
+import { betweenSteps } from '../fit/thicknessStep'
 import type { Estimate } from '../measure/Estimate'
 import type { SizeCandidate } from './sizeVerdict'
 
@@ -7,6 +9,8 @@ export interface StepPolicy {
   readonly stepMm: number
   /** what a maker's piece may be off its step, standard uncertainty, mm */
   readonly makerUncertaintyMm: number
+  /** true where half-way between two steps that are kept the smaller is taken */
+  readonly smallerOfTwo?: boolean
 }
 
 export interface StepVerdict {
@@ -15,6 +19,8 @@ export interface StepVerdict {
   readonly pick: SizeCandidate
   /** how far the reading is from the pick, mm: + when it reads larger */
   readonly offMm: number
+  /** steps it lies half-way between, of which the smaller was taken; null otherwise */
+  readonly between: BetweenSteps | null
 }
 
 const MARGIN_STEPS = 4
@@ -35,8 +41,10 @@ export function stepVerdict(reading: Estimate, steps: readonly number[], policy:
   const weights = logs.map((log) => Math.exp(log - largest))
   const total = weights.reduce((sum, weight) => sum + weight, 0)
   const candidates = sizes.map((sizeMm, i) => ({ sizeMm, probability: (weights[i] ?? 0) / total }))
-  const pick = candidates.reduce((best, c) => (c.probability > best.probability ? c : best))
-  return { candidates, pick, offMm: reading.valueMm - pick.sizeMm }
+  const between = policy.smallerOfTwo ? betweenSteps(reading.valueMm, steps) : null
+  const likeliest = candidates.reduce((best, c) => (c.probability > best.probability ? c : best))
+  const pick = candidates.find(({ sizeMm }) => sizeMm === between?.thinnerMm) ?? likeliest
+  return { candidates, pick, offMm: reading.valueMm - pick.sizeMm, between }
 }
 
 function gridAbout(reading: Estimate, { stepMm, makerUncertaintyMm }: StepPolicy): number[] {

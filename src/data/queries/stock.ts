@@ -1,4 +1,4 @@
-import { asc, eq, getTableColumns } from 'drizzle-orm'
+import { and, asc, eq, getTableColumns, gt } from 'drizzle-orm'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import type { Db } from '../client'
 import { crystals, gaskets } from '../schema'
@@ -21,6 +21,15 @@ export function allGaskets(db: Db): Promise<StockGasket[]> {
     .select(gasketColumns)
     .from(gaskets)
     .orderBy(asc(gaskets.outerDiameterMm), asc(gaskets.wallMm), asc(gaskets.id))
+}
+
+/** Edge thicknesses of which at least one crystal of a build is there, mm, each once. */
+export async function stockedEdgesOf(db: Db, build: StockCrystal['build']): Promise<number[]> {
+  const rows = await db
+    .selectDistinct({ mm: crystals.edgeThicknessMm })
+    .from(crystals)
+    .where(and(eq(crystals.build, build), gt(crystals.quantity, 0)))
+  return rows.map(({ mm }) => mm)
 }
 
 export async function crystalById(db: Db, id: number): Promise<StockCrystal | undefined> {

@@ -1,5 +1,6 @@
 import Joi from 'joi'
 import { assessCandidate } from '@/core/fit/assessCandidate'
+import { betweenStockedSteps } from '@/core/fit/shortlist'
 import { withPast } from '@/core/fit/withPast'
 import { choiceOf } from '@/core/tray/choiceOf'
 import { DIMENSIONS } from '@/core/readings/dimensions'
@@ -9,7 +10,7 @@ import type { PartKind } from '@/core/stock/partKinds'
 import { PART_WORDS } from '@/core/stock/partKinds'
 import type { Db } from '@/data/client'
 import { insertPick } from '@/data/queries/picks'
-import { crystalById, gasketById } from '@/data/queries/stock'
+import { crystalById, gasketById, stockedEdgesOf } from '@/data/queries/stock'
 import { stockLineById } from '@/data/queries/stockLines'
 import { moveStock } from '@/data/queries/stockMoves'
 import { setTrayStage } from '@/data/queries/trays'
@@ -77,7 +78,8 @@ async function judgedBy(
   const judged = assessCandidate(crystal, gasket, seat.seat, policy)
   if (!judged) return refuse('This case does not take such parts: choose from its own shortlist.')
   const candidate = withPast(judged, wishes, policy)
-  const { reasons, refusal } = choiceOf(candidate, seat.seat, opened)
+  const between = betweenStockedSteps(seat.seat, await stockedEdgesOf(tx, crystal.build), policy)
+  const { reasons, refusal } = choiceOf(candidate, seat.seat, between, opened)
   if (refusal !== null) return refuse(refusal)
   return snapshotPick(candidate, { seat: seat.seat, verdict, readings: counted, reasons })
 }

@@ -4,6 +4,8 @@ import type { Candidate } from '@/core/fit/Candidate'
 import type { Construction, ConstructionWords } from '@/core/construction/Construction'
 import { constructionOf } from '@/core/construction/constructions'
 import type { CrystalSeat } from '@/core/fit/CrystalSeat'
+import type { RestsOn } from '@/core/fit/restsOn'
+import { restsOn } from '@/core/fit/restsOn'
 import type { OrderProposal } from '@/core/fit/OrderProposal'
 import { shortlist } from '@/core/fit/shortlist'
 import type { Shortlist } from '@/core/fit/shortlistTypes'
@@ -23,6 +25,8 @@ export interface ShortlistView extends Omit<Shortlist, 'fitting'> {
   readonly fitting: readonly CandidateView[]
   /** crystals of the wanted build in the drawers, times the rings that go with them */
   readonly choicesInStock: number
+  /** how well what the columns show is known */
+  readonly restsOn: RestsOn
   /** nearest sizes to order where nothing fits, the likeliest first; empty where none can be told */
   readonly toOrder: readonly OrderProposal[]
   /** second rings of a removable bezel, the likeliest first; empty for other constructions */
@@ -39,8 +43,12 @@ export function shortlistView(drawers: StockIndex, opened: TrayCase, seat: Cryst
     ...list,
     words: construction.words,
     pressed: construction.pressed,
+    restsOn: restsOn(seat),
     toOrder: list.fittingCount === 0 ? construction.toOrder(seat, sheet, policy) : [],
-    fitting: list.fitting.map((candidate) => ({ ...candidate, ...choiceOf(candidate, seat, opened) })),
+    fitting: list.fitting.map((candidate) => ({
+      ...candidate,
+      ...choiceOf(candidate, seat, list.between, opened),
+    })),
     choicesInStock: choicesInStock(drawers, construction.wants(seat)),
     bezelRings:
       construction.bezel?.role === 'carries'

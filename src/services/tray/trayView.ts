@@ -193,7 +193,7 @@ function partOutView({ kind, partId, code, drawer, count, since }: PartOut): Par
 /** Steps the drawers hold of what was measured. */
 function stockedSteps(drawers: StockIndex) {
   return {
-    'crystal-edge': stockedEdges(drawers),
+    'crystal-edge': stockedEdges(drawers, 'disc'),
     'gasket-wall': drawers.gaskets.filter((g) => g.quantity > 0).map((g) => g.wallMm),
   }
 }

@@ -111,6 +111,7 @@ const FOOT_LINE = 15
 const CSS_PX_PER_MM = 96 / 25.4
 
 function Hands({ model, axisX, layout }: { model: SectionModel; axisX: number; layout: SectionLayout }) {
+  if (!model.section.has.hands) return null
   const stack = handStack(model.section)
   const y = (z: number) => layout.seatY - z * layout.view.scale
   const postWidth = 0.35 * layout.view.scale

@@ -40,6 +40,8 @@ export function outlineStyle(material: SectionMaterial, ring: SqueezeState): Out
       return { fill: colour('metal'), hatch: null, ...plain }
     case 'back-seal':
       return { fill: RING_TINTS.good, hatch: 'gasket', ...plain }
+    case 'insert':
+      return { fill: colour('insert'), hatch: null, ...plain }
     case 'chapter-ring':
       return { fill: colour('chapter'), hatch: null, stroke: 'none', strokeWidth: 0 }
     case 'dial':

@@ -1,5 +1,6 @@
 import { COVERAGE_FACTOR } from '@/core/measure/coverageFactor'
 import { constructionOf } from '@/core/construction/constructions'
+import { hasHands } from '@/core/construction/kinds'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import { plannedUncertainty } from '@/core/fit/plannedUncertainty'
@@ -41,6 +42,7 @@ export function sectionLabels(
   const left = construction
     .spots({ section, joint, wallMm, crystalMaterial: sheet.crystalMaterial })
     .filter(([dimension]) => hasCrystal || dimension !== 'crystal-edge')
+    .filter(([dimension]) => hasHands(sheet.movementKind) || dimension !== 'hands-below-seat')
     .map(([dimension, anchor]) => dimensionLabel(source, dimension, 'left', anchor))
   const across = construction.across(sheet, (id) => knownMm(source, id) !== null)
   return [

@@ -5,7 +5,8 @@ import type { DimensionId } from '@/core/readings/dimensions'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { SqueezeState } from '@/core/section/gasketTint'
 import type { DrawnParts, JointFigures } from '@/core/section/drawnParts'
-import type { SectionCase } from '@/core/section/sectionGeometry'
+import { hasHands } from '@/core/construction/kinds'
+import type { BuiltParts, SectionCase } from '@/core/section/sectionGeometry'
 import { figureOf } from '@/core/tray/caseFigures'
 import { formatMm } from '@/core/units/formatMm'
 import type { SectionSource } from './SectionSource'
@@ -18,6 +19,7 @@ const FALLBACK = {
   openingUnderBoreMm: 2.6,
   handsMm: 0.5,
   thicknessMm: 1.2,
+  insertMm: 0.7,
 }
 export const FALLBACK_WALL_MM = 0.5
 const USUAL_BEVEL_MM = 0.2
@@ -42,6 +44,19 @@ export function sectionCase(source: SectionSource): SectionCase {
     caseDiameterMm: sheet.caseDiameterMm ?? boreMm + FALLBACK.caseOverBoreMm,
     caseHeightMm: sheet.caseHeightMm ?? FALLBACK.heightMm,
     handsBelowSeatMm: mm('hands-below-seat') ?? FALLBACK.handsMm,
+    has: builtParts(source),
+  }
+}
+
+/** What this very case is built with: nothing else of it is drawn. */
+function builtParts(source: SectionSource): BuiltParts {
+  const { bezelKind, chapterRing, backSeal, insertMaterial, movementKind } = source.sheet
+  return {
+    bezel: bezelKind !== 'none',
+    insertMm: insertMaterial === 'none' ? null : (knownMm(source, 'insert-thickness') ?? FALLBACK.insertMm),
+    chapterRing: chapterRing !== 'none',
+    backSeal,
+    hands: hasHands(movementKind),
   }
 }
 
@@ -63,7 +78,8 @@ export function assumedOf(source: SectionSource, boreMm: number): string[] {
     [sheet.caseDiameterMm === null, 'case diameter'],
     [sheet.caseHeightMm === null, 'case height'],
     [sheet.dialOpeningMm === null, 'dial opening'],
-    [knownMm(source, 'hands-below-seat') === null, 'hand height'],
+    [hasHands(sheet.movementKind) && knownMm(source, 'hands-below-seat') === null, 'hand height'],
+    [sheet.insertMaterial !== 'none' && knownMm(source, 'insert-thickness') === null, 'insert thickness'],
     [
       constructionOf(sheet.retention).bezel?.role === 'carries' &&
         (knownMm(source, 'neck-outer') === null || knownMm(source, 'bezel-inner') === null),

@@ -3,6 +3,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import dynamic from 'next/dynamic'
+import { unmeasuredEvidence } from '@/core/tray/evidenceOrigin'
 import { unreadOf } from '@/core/readings/readingPlan'
 import { stepsOf } from '@/core/procedure/procedure'
 import { stageLabel } from '@/core/stages/stages'
@@ -52,6 +53,7 @@ export function StageWork({ bench, actions }: StageWorkProps) {
         [...view.readings, ...view.shapes].filter((r) => r.voidReason === null),
       )}
       conflicts={view.readout.conflicts}
+      unmeasured={unmeasuredEvidence(view.readout.evidence, view.readout.measured, view.sheet)}
       past={
         standing > 0 && view.fittedBefore.length > 0
           ? {

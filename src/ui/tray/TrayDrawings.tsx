@@ -7,6 +7,8 @@ import { expandedUncertaintyMm } from '@/core/measure/Estimate'
 import { formatMm } from '@/core/units/formatMm'
 import type { SizeEvidence } from '@/core/verdict/SizeEvidence'
 import { crystalDiameter, freeOpening, isCaseSide } from '@/core/verdict/SizeEvidence'
+import type { FigureOrigin } from '@/core/fit/CrystalSeat'
+import { evidenceOrigin } from '@/core/tray/evidenceOrigin'
 import type { TrayView } from '@/services/tray/trayView'
 import { OVAL_ENLARGED, PlanView } from '../section/PlanView'
 import { SectionDrawing } from '../section/SectionDrawing'
@@ -108,7 +110,12 @@ function Evidence({ view }: { view: TrayView }) {
         }}
       >
         {evidence.map((item, i) => (
-          <EvidenceLine key={`${item.kind} ${i}`} item={item} aim={verdictPolicy.aimedInterference} />
+          <EvidenceLine
+            key={`${item.kind} ${i}`}
+            item={item}
+            aim={verdictPolicy.aimedInterference}
+            origin={evidenceOrigin(item, measured, view.sheet)}
+          />
         ))}
         {fitted > 0 && (
           <li>
@@ -162,7 +169,7 @@ function shownEstimate(item: SizeEvidence, aim: Estimate): Estimate {
   }
 }
 
-function EvidenceLine({ item, aim }: { item: SizeEvidence; aim: Estimate }) {
+function EvidenceLine({ item, aim, origin }: { item: SizeEvidence; aim: Estimate; origin: FigureOrigin }) {
   const estimate = shownEstimate(item, aim)
   const words = {
     crystal: 'Old crystal, across',
@@ -176,7 +183,9 @@ function EvidenceLine({ item, aim }: { item: SizeEvidence; aim: Estimate }) {
   return (
     <li>
       <span>{words}</span>
-      <span className="figure">{figureText(estimate)}</span>
+      <span className="figure">
+        {origin !== 'measured' && <InlineStateMark state={origin} />} {figureText(estimate)}
+      </span>
     </li>
   )
 }

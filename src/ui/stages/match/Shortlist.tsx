@@ -7,6 +7,7 @@ import type { Candidate } from '@/core/fit/Candidate'
 import { isLastTime } from '@/core/fit/pairKey'
 import type { ShortlistView } from '@/services/tray/shortlistView'
 import type { TrayView } from '@/services/tray/trayView'
+import { InlineStateMark } from '../../small/StateMark'
 import { KeyCap } from '../../small/KeyCap'
 import { PairRow, SHORTLIST_COLUMNS } from './PairRow'
 import { BezelSetNote, NewBezelNote } from './BezelSetNote'
@@ -100,9 +101,17 @@ export function Shortlist(props: ShortlistProps) {
       >
         <span />
         <span />
-        {['fit', list.words.hold, list.words.stand, 'hands', 'drawer'].map((head) => (
-          <Box key={head} sx={{ textAlign: 'right' }}>
-            {head}
+        {(
+          [
+            ['fit', null],
+            [list.words.hold, list.restsOn.hold],
+            [list.words.stand, list.restsOn.stand],
+            ['hands', list.restsOn.hands],
+            ['drawer', null],
+          ] as const
+        ).map(([head, origin]) => (
+          <Box key={head} sx={{ textAlign: 'right', whiteSpace: 'nowrap' }}>
+            {origin !== null && origin !== 'measured' && <InlineStateMark state={origin} />} {head}
           </Box>
         ))}
       </Box>

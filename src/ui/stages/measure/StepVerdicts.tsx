@@ -1,6 +1,7 @@
 import Box from '@mui/material/Box'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { DimensionStep } from '@/core/tray/stepDimensions'
+import { betweenStepsSentence } from '@/core/fit/thicknessStep'
 import { formatMm, formatPercent } from '@/core/units/formatMm'
 
 /** Which step of their stock the other measured dimensions are, each in a sentence. */
@@ -34,7 +35,8 @@ export function StepVerdicts({ steps }: { steps: readonly DimensionStep[] }) {
 /** Further off its step than this a reading is worth a second look, mm. From memory. */
 const FAR_OFF_MM = 0.08
 
-function sentence({ reading, offMm, candidates, pick, fromDrawers, next }: DimensionStep): string {
+function sentence({ reading, offMm, candidates, pick, fromDrawers, next, between }: DimensionStep): string {
+  if (between) return betweenStepsSentence(between)
   const second = candidates
     .filter((c) => c !== pick && c.probability >= 0.02)
     .sort((a, b) => b.probability - a.probability)[0]

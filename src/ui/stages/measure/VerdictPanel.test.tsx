@@ -1,3 +1,4 @@
+import { unmeasuredEvidence } from '@/core/tray/evidenceOrigin'
 import { screen } from '@testing-library/react'
 import { trayViewOf } from '../../../../tests/factories/trayView'
 import { unreadOf } from '@/core/readings/readingPlan'
@@ -14,6 +15,7 @@ function panel(read: Parameters<typeof trayViewOf>[0], fittedBefore = 0) {
       next={view.askNext}
       unread={unreadOf(view.plan, view.readings)}
       conflicts={view.readout.conflicts}
+      unmeasured={unmeasuredEvidence(view.readout.evidence, view.readout.measured, view.sheet)}
       past={null}
     />,
   )
@@ -24,6 +26,16 @@ describe('VerdictPanel', () => {
   it('says that nothing is known yet', () => {
     panel({})
     expect(screen.getByText('Nothing measured yet')).toBeInTheDocument()
+  })
+
+  it('says that the ring’s wall is the case sheet’s where nobody measured it', () => {
+    panel({ read: { bore: BORE }, sheet: { gasketWallMm: 0.5 } })
+    expect(screen.getByText(/Ring wall from the case sheet, not measured on this tray\./)).toBeInTheDocument()
+  })
+
+  it('says nothing of it where it was measured', () => {
+    panel({ read: { bore: BORE, 'gasket-wall': [0.5, 0.5, 0.5] } })
+    expect(screen.queryByText(/Ring wall/)).toBeNull()
   })
 
   it('does not call a tray unread whose readings say nothing of the size', () => {

@@ -21,6 +21,8 @@ export interface VerdictPanelProps {
   /** of the plan, what nobody has read yet */
   readonly unread: readonly DimensionId[]
   readonly conflicts: readonly OddEvidence[]
+  /** what of the evidence nobody measured here, as “Ring wall from the case sheet”; null where all was */
+  readonly unmeasured: string | null
   /** sizes fitted before and whether they weigh in; null where the past says nothing */
   readonly past: PastWeight | null
 }
@@ -36,7 +38,7 @@ export interface PastWeight {
 
 /** Which stock size it is, how sure, and what else it could be. */
 export function VerdictPanel(props: VerdictPanelProps) {
-  const { verdict, readingCount, fittedBefore, next, unread, conflicts, past } = props
+  const { verdict, readingCount, fittedBefore, next, unread, conflicts, past, unmeasured } = props
   if (!verdict) {
     return (
       <Box component="section" aria-label="Size verdict">
@@ -90,6 +92,7 @@ export function VerdictPanel(props: VerdictPanelProps) {
       </Box>
       <Typography variant="body2" sx={{ mt: 0.5 }}>
         {sentence(verdict, readingCount, fittedBefore)}
+        {unmeasured !== null && ` ${unmeasured}.`}
       </Typography>
       {past && <PastLine past={past} pick={pick.sizeMm} />}
       {conflicts.map((odd) => (

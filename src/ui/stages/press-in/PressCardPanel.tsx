@@ -7,6 +7,9 @@ import { useState } from 'react'
 import type { DieOutcome } from '@/core/dies/pressInDies'
 import { PRESS_SCHOOLS } from '@/core/press/pressPlan'
 import type { ForeseenForce } from '@/core/tray/pastFigures'
+import { unmeasured } from '@/core/fit/restsOn'
+import { DIMENSIONS } from '@/core/readings/dimensions'
+import { InlineStateMark } from '../../small/StateMark'
 import { formatMm } from '@/core/units/formatMm'
 import type { PressCard } from '@/services/tray/pressCard'
 import type { TrayView } from '@/services/tray/trayView'
@@ -35,6 +38,7 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
       </Typography>
     )
   const chosenPress = press.presses.find((p) => p.id === pressId) ?? press.presses[0]
+  const notMeasured = 'figures' in press.evidence ? unmeasured(press.evidence.figures) : []
   const byHand = press.pusher === null && press.support === null
   const plan = press.plans?.[chosenPress?.kind ?? 'lever']
   return (
@@ -46,9 +50,15 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
       <Typography variant="body2" sx={{ color: 'text.secondary' }}>
         {press.crystal.code} from {press.crystal.drawer}
         {press.gasket && `, ring ${press.gasket.code} from ${press.gasket.drawer}`}
-        {press.bezelGasket && `, bezel ring ${press.bezelGasket.code} from ${press.bezelGasket.drawer}`};
-        picked with fit {press.evidence.fitProbability.toFixed(2)}
+        {press.bezelGasket && `, bezel ring ${press.bezelGasket.code} from ${press.bezelGasket.drawer}`}; fit{' '}
+        {press.evidence.fitProbability.toFixed(2)}
+        {notMeasured.map(([dimension, origin]) => (
+          <span key={dimension}>
+            ; <InlineStateMark state={origin} /> {DIMENSIONS[dimension].label.toLowerCase()}
+          </span>
+        ))}
       </Typography>
+      {press.force && !byHand && <ForceLine force={press.force} />}
       {lastTime && <LastTimeNote last={lastTime} />}
       {plan && <Caution text={plan.cautions.join(' ')} />}
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1.1fr 1fr' }, columnGap: 3, mt: 1 }}>
@@ -101,7 +111,6 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
               {PRESS_SCHOOLS[chosenPress.kind]}
             </Typography>
           )}
-          {press.force && !byHand && <ForceLine force={press.force} />}
           <PressLogForm
             key={press.runs.length}
             view={view}
@@ -123,17 +132,15 @@ function ForceLine({ force }: { force: ForeseenForce }) {
   const { mean, standardDeviation, runs, byFigures } = force
   const from =
     runs === 0
-      ? 'a first guess from ring and squeeze: the runs logged here will tell'
+      ? 'a first guess by ring and squeeze, until runs are logged here'
       : `${runs === 1 ? 'one run' : `${runs} runs`} that went home here, and ${Math.round(byFigures)} N by ring and squeeze`
   return (
-    <Typography variant="body2" sx={{ mt: 0.5 }}>
-      <strong>Expect</strong>{' '}
-      <span className="figure">
+    <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+      Expect{' '}
+      <Box component="span" className="figure" sx={{ color: 'text.primary' }}>
         {Math.round(Math.max(0, mean - 2 * standardDeviation))}–{Math.round(mean + 2 * standardDeviation)} N
-      </span>{' '}
-      <Box component="span" sx={{ color: 'text.secondary' }}>
-        ({from})
       </Box>
+      : {from}
     </Typography>
   )
 }

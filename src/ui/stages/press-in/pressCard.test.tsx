@@ -91,7 +91,7 @@ describe('PressCardPanel', () => {
 
   it('calls it a first guess while nothing was pressed here', () => {
     panel(card({ force: { byFigures: 259, mean: 259, standardDeviation: 78, runs: 0 } }))
-    expect(screen.getByText(/a first guess from ring and squeeze/)).toBeInTheDocument()
+    expect(screen.getByText(/a first guess by ring and squeeze/)).toBeInTheDocument()
   })
 
   it('names parts, dies and where they lie, and gives the steps of the press chosen', async () => {
