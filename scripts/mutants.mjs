@@ -1,0 +1,180 @@
+// Deliberate faults: changes one line of the core at a time, in places drawn by a seed, and counts how many the unit
+// tests notice. npm run mutants -- --seed 3 --count 60. Works in copies of the project: nothing here is touched.
+import { execFileSync, spawn } from 'node:child_process'
+import fs from 'node:fs'
+import os from 'node:os'
+import path from 'node:path'
+import { ensureModules } from './lib/modules.mjs'
+import { ROOT } from './lib/project.mjs'
+
+await ensureModules()
+const { placesOf } = await import('./mutants/places.mjs')
+const { always, equivalents } = JSON.parse(
+  fs.readFileSync(path.join(ROOT, 'scripts/mutants/known.json'), 'utf8'),
+)
+
+const argument = (name, usual) => {
+  const at = process.argv.indexOf(`--${name}`)
+  return at < 0 ? usual : Number(process.argv[at + 1])
+}
+const seed = argument('seed', 1)
+const count = argument('count', 60)
+const workers = argument('workers', Math.max(1, Math.min(2, os.cpus().length)))
+/** Past this a test runs for ever: the fault was noticed. */
+const TIMEOUT_MS = 240_000
+
+const tracked = execFileSync('git', ['ls-files'], { cwd: ROOT, encoding: 'utf8' }).trim().split('\n')
+const core = tracked.filter((f) => /^src\/core\/.*\.ts$/.test(f) && !f.endsWith('.test.ts'))
+const all = core.flatMap((file) => placesOf(file, fs.readFileSync(path.join(ROOT, file), 'utf8')))
+const mutants = [...always.map(fixedPlace), ...drawn(all, count, seed)]
+console.log(
+  `whyalon: ${all.length} places in ${core.length} files; seed ${seed}, ${count} drawn, ${always.length} always`,
+)
+
+const queue = mutants.map((mutant, index) => ({ mutant, index }))
+const results = []
+await Promise.all(Array.from({ length: workers }, worker))
+
+const missed = results.filter((r) => !r.caughtBy)
+const equivalent = missed.filter(({ mutant }) => reasonOf(mutant))
+const counted = results.filter(({ mutant }) => !reasonOf(mutant) || !missed.some((m) => m.mutant === mutant))
+const caught = counted.filter((r) => r.caughtBy).length
+for (const { mutant } of missed) {
+  const reason = reasonOf(mutant)
+  console.log(
+    `${reason ? 'equivalent' : 'MISSED'} ${mutant.file}:${mutant.line} ${mutant.was} → ${mutant.now}`,
+  )
+  console.log(`    ${mutant.source}${reason ? `\n    ${reason}` : ''}`)
+}
+const share = ((100 * caught) / counted.length).toFixed(1)
+console.log(
+  `seed ${seed}: ${caught} of ${counted.length} caught, ${share} %; ${equivalent.length} equivalent`,
+)
+const alwaysMissed = results.filter(({ mutant, caughtBy }) => mutant.always && !caughtBy)
+process.exit(caught / counted.length >= 0.85 && alwaysMissed.length === 0 ? 0 : 1)
+
+async function worker() {
+  const copy = copyOfProject()
+  try {
+    for (let next = queue.shift(); next; next = queue.shift()) {
+      const { mutant } = next
+      const caughtBy = await noticedBy(copy, mutant)
+      results.push({ mutant, caughtBy })
+      const place = `${mutant.file}:${mutant.line} ${mutant.was} → ${mutant.now}`
+      console.log(
+        `${results.length}/${mutants.length} ${caughtBy ? `caught by ${caughtBy}` : 'MISSED'}: ${place}`,
+      )
+    }
+  } finally {
+    fs.rmSync(copy, { recursive: true, force: true })
+  }
+}
+
+function copyOfProject() {
+  const copy = fs.mkdtempSync(path.join(os.tmpdir(), 'whyalon-mutants-'))
+  for (const file of tracked) {
+    if (!fs.existsSync(path.join(ROOT, file))) continue
+    fs.mkdirSync(path.dirname(path.join(copy, file)), { recursive: true })
+    fs.copyFileSync(path.join(ROOT, file), path.join(copy, file))
+  }
+  fs.symlinkSync(path.join(ROOT, 'node_modules'), path.join(copy, 'node_modules'))
+  return copy
+}
+
+/** Which of the unit tests notice, the nearest asked first; null where none does. */
+async function noticedBy(copy, mutant) {
+  const file = path.join(copy, mutant.file)
+  const text = fs.readFileSync(file, 'utf8')
+  fs.writeFileSync(file, text.slice(0, mutant.at) + mutant.now + text.slice(mutant.end))
+  try {
+    const related = relatedTests(copy, file)
+    for (const [name, tests] of tiersOf(related, mutant.file)) {
+      if (tests.length > 0 && !(await passes(copy, tests))) return name
+    }
+    return null
+  } finally {
+    fs.writeFileSync(file, text)
+  }
+}
+
+function relatedTests(copy, file) {
+  const listed = jest(copy, ['--listTests', '--findRelatedTests', file])
+  return execFileSync(process.execPath, listed, { cwd: copy, encoding: 'utf8', env: environment() })
+    .split('\n')
+    .filter(Boolean)
+    .map((test) => path.relative(copy, test))
+}
+
+function tiersOf(tests, file) {
+  const folder = path.dirname(file)
+  const beside = tests.filter((t) => path.dirname(t) === folder)
+  const pure = tests.filter((t) => /^(src\/core|tests\/outside)\//.test(t) && !beside.includes(t))
+  const others = tests.filter((t) => !beside.includes(t) && !pure.includes(t))
+  return [
+    ['its own folder', beside],
+    ['the core', pure],
+    ['the rest', others],
+  ]
+}
+
+function passes(copy, tests) {
+  const args = jest(copy, ['--runTestsByPath', ...tests, '--runInBand', '--bail', '--silent'])
+  return new Promise((resolve) => {
+    const child = spawn(process.execPath, args, { cwd: copy, stdio: 'ignore', env: environment() })
+    const clock = setTimeout(() => child.kill('SIGKILL'), TIMEOUT_MS)
+    child.once('exit', (code) => {
+      clearTimeout(clock)
+      resolve(code === 0)
+    })
+  })
+}
+
+function jest(copy, args) {
+  return [
+    '--experimental-vm-modules',
+    path.join(ROOT, 'node_modules/jest/bin/jest.js'),
+    '--rootDir',
+    copy,
+    ...args,
+  ]
+}
+
+/** Without a PostgreSQL server: what the core does wrong shows on PGlite too. */
+function environment() {
+  const { TEST_DATABASE_URL: _, ...env } = process.env
+  return { ...env, NODE_NO_WARNINGS: '1', TZ: 'UTC' }
+}
+
+function fixedPlace({ file, source, was, now }) {
+  const text = fs.readFileSync(path.join(ROOT, file), 'utf8')
+  const from = text.indexOf(source)
+  if (from < 0)
+    throw new Error(`${file}: “${source}” is not there any more; correct scripts/mutants/known.json`)
+  const at = from + source.indexOf(was)
+  const line = text.slice(0, at).split('\n').length
+  return { file, at, end: at + was.length, line, was, now, source, always: true }
+}
+
+function reasonOf({ file, source, was, now }) {
+  return equivalents.find((e) => e.file === file && e.source === source && e.was === was && e.now === now)
+    ?.reason
+}
+
+/** @returns as many as asked of the places, each once */
+function drawn(places, most, fromSeed) {
+  const random = mulberry32(fromSeed)
+  const left = [...places]
+  return Array.from({ length: Math.min(most, left.length) }, () =>
+    left.splice(Math.floor(random() * left.length), 1),
+  ).flat()
+}
+
+function mulberry32(start) {
+  let state = start >>> 0
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0
+    let t = Math.imul(state ^ (state >>> 15), state | 1)
+    t = (t + Math.imul(t ^ (t >>> 7), t | 61)) ^ t
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296
+  }
+}
