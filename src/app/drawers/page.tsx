@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { PART_KINDS } from '@/core/stock/partKinds'
+import { PART_KINDS } from '@/core/parts/parts'
 import { drawersSummary } from '@/services/drawers/drawersPage'
 import { getShop } from '@/services/shop/shop'
 import { DrawersPage } from '@/ui/drawers/DrawersPage'

@@ -1,8 +1,8 @@
+import { PARTS } from '../parts/parts'
 import { CASE_SHEET_FIELDS } from './caseSheetFields'
 import { checkField } from './checkRecord'
 import type { Field } from './Field'
 import { PRESS_RUN_FIELDS, TRAY_FIELDS } from './jobFields'
-import { CRYSTAL_FIELDS, DIE_FIELDS, GASKET_FIELDS } from './stockFields'
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from './toolFields'
 
 function field(fields: readonly Field[], name: string): Field {
@@ -17,7 +17,7 @@ const message = (...args: Parameters<typeof checkField>) => {
 
 describe('checkField', () => {
   it('reads a length with point or comma, within its limits', () => {
-    const diameter = field(CRYSTAL_FIELDS, 'diameterMm')
+    const diameter = field(PARTS.crystal.fields, 'diameterMm')
     expect(checkField(diameter, '30,02')).toEqual({ ok: true, value: 30.02 })
     expect(message(diameter, '300')).toBe(
       'Diameter: 300 mm is outside 8.00–60.00 mm. Check it and type it again.',
@@ -36,7 +36,7 @@ describe('checkField', () => {
   })
 
   it('takes only whole counts', () => {
-    const quantity = field(GASKET_FIELDS, 'quantity')
+    const quantity = field(PARTS.gasket.fields, 'quantity')
     expect(checkField(quantity, '12')).toEqual({ ok: true, value: 12 })
     expect(message(quantity, '1.5')).toMatch(/not a whole number/)
     expect(message(quantity, '-1')).toMatch(/not a whole number/)
@@ -44,7 +44,7 @@ describe('checkField', () => {
   })
 
   it('takes only the words offered', () => {
-    expect(message(field(DIE_FIELDS, 'material'), 'marble')).toMatch(/not one of nylon, acetal/)
+    expect(message(field(PARTS.die.fields, 'material'), 'marble')).toMatch(/not one of nylon, acetal/)
     expect(checkField(field(PRESS_FIELDS, 'kind'), 'lever')).toEqual({ ok: true, value: 'lever' })
   })
 

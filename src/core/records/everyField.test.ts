@@ -1,3 +1,4 @@
+import { PART_KINDS, PARTS } from '../parts/parts'
 import fc from 'fast-check'
 import { formatMm } from '../units/formatMm'
 import { CASE_SHEET_FIELDS } from './caseSheetFields'
@@ -7,7 +8,6 @@ import type { Field, MmField } from './Field'
 import { conditionsOf } from './Field'
 import { fieldText } from './fieldText'
 import { PRESS_RUN_FIELDS, TRAY_FIELDS } from './jobFields'
-import { PART_FIELDS } from './stockFields'
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from './toolFields'
 
 const RECORDS: Readonly<Record<string, readonly Field[]>> = {
@@ -16,7 +16,7 @@ const RECORDS: Readonly<Record<string, readonly Field[]>> = {
   'press run': PRESS_RUN_FIELDS,
   instrument: INSTRUMENT_FIELDS,
   press: PRESS_FIELDS,
-  ...PART_FIELDS,
+  ...Object.fromEntries(PART_KINDS.map((kind) => [kind, PARTS[kind].fields])),
 }
 const EVERY_FIELD = Object.values(RECORDS).flat()
 

@@ -1,7 +1,7 @@
 import type { Figure } from '../fit/CrystalSeat'
 import { combinedEstimate } from '../measure/combinedEstimate'
 import type { StockGasket } from '../fit/parts'
-import type { PartKind } from '../stock/partKinds'
+import type { PartKind } from '../parts/parts'
 import type { StockORing } from '../stock/otherParts'
 import type { CaseSheet } from '../tray/CaseSheet'
 import { figureOf } from '../tray/caseFigures'

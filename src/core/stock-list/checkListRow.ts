@@ -1,9 +1,9 @@
+import { PARTS } from '../parts/parts'
 import type { FieldValue } from '../records/checkRecord'
 import { checkField } from '../records/checkRecord'
 import type { Field } from '../records/Field'
 import { isShown } from '../records/Field'
-import { PART_FIELDS } from '../records/stockFields'
-import type { PartKind } from '../stock/partKinds'
+import type { PartKind } from '../parts/parts'
 import type { ColumnMapping, ListColumn } from './listColumns'
 import { listNumber, toMm } from './listNumber'
 
@@ -76,7 +76,7 @@ export function listRowChecker(
   headings: readonly string[],
   { kind, supplier, mapping, defaults, prefix }: ListReading,
 ): (row: readonly string[]) => RowOutcome {
-  const fields = PART_FIELDS[kind]
+  const fields = PARTS[kind].fields
   const columns = new Map<string, { at: number; heading: string; column: ListColumn }>()
   for (const [at, heading] of headings.entries()) {
     const column = mapping[heading]

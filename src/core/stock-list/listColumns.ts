@@ -1,6 +1,6 @@
+import { PARTS } from '../parts/parts'
 import type { Field } from '../records/Field'
-import { PART_FIELDS } from '../records/stockFields'
-import type { PartKind } from '../stock/partKinds'
+import type { PartKind } from '../parts/parts'
 import type { ListUnit } from './listNumber'
 import { listNumber } from './listNumber'
 
@@ -84,7 +84,7 @@ export function guessColumns(
   sample: readonly (readonly string[])[],
   remembered: ColumnMapping = {},
 ): ColumnMapping {
-  const fields = PART_FIELDS[kind]
+  const fields = PARTS[kind].fields
   const mapping: Record<string, ListColumn> = {}
   const taken = new Set<string>()
   const take = (heading: string, field: Field, unit: ListUnit) => {

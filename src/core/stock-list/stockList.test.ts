@@ -1,5 +1,5 @@
+import { PARTS } from '../parts/parts'
 import fc from 'fast-check'
-import { CRYSTAL_FIELDS } from '../records/stockFields'
 import type { ListReading } from './checkListRow'
 import { listRowChecker } from './checkListRow'
 import { guessColumns } from './listColumns'
@@ -57,10 +57,10 @@ describe('guessColumns', () => {
     expect(guessColumns('crystal', ['Diameter (inch)'], [['1.18']])['Diameter (inch)']?.unit).toBe('inch')
     const own = guessColumns(
       'crystal',
-      CRYSTAL_FIELDS.map(({ label }) => label),
+      PARTS.crystal.fields.map(({ label }) => label),
       [],
     )
-    expect(Object.keys(own)).toHaveLength(CRYSTAL_FIELDS.length)
+    expect(Object.keys(own)).toHaveLength(PARTS.crystal.fields.length)
   })
 
   it('takes what was set last over what it would guess, and no field twice', () => {

@@ -1,5 +1,5 @@
-import type { PartKind } from './partKinds'
-import { PART_KINDS } from './partKinds'
+import type { PartKind } from '../parts/parts'
+import { PART_KINDS, PARTS } from '../parts/parts'
 
 /** One size asked for, in the order the part is named by. */
 export interface SizeRange {
@@ -26,14 +26,9 @@ const RANGE = new RegExp(`^(${NUMBER})(?:\\.\\.|–)(${NUMBER})$`)
 const SIZES = new RegExp(`^(?:(${NUMBER})|\\*)(?:[x×/](?:(${NUMBER})|\\*))*$`)
 
 /** Words a kind goes by. */
-const KIND_NAMES: Readonly<Record<string, PartKind>> = {
-  ...Object.fromEntries(PART_KINDS.flatMap((kind) => [kind, `${kind}s`].map((name) => [name, kind]))),
-  glass: 'crystal',
-  ring: 'gasket',
-  oring: 'o-ring',
-  orings: 'o-ring',
-  supplies: 'supply',
-}
+const KIND_NAMES: Readonly<Record<string, PartKind>> = Object.fromEntries(
+  PART_KINDS.flatMap((kind) => [kind, `${kind}s`, ...PARTS[kind].alsoCalled].map((name) => [name, kind])),
+)
 
 /**
  * Reads a search as it is said at the bench.

@@ -1,5 +1,5 @@
-import type { PartKind } from './partKinds'
-import { PART_KINDS } from './partKinds'
+import type { PartKind } from '../parts/parts'
+import { PART_KINDS } from '../parts/parts'
 
 /** What a label's code stands for. */
 export type ScanTarget =

@@ -3,9 +3,9 @@ import { checkField } from '@/core/records/checkRecord'
 import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
 import type { Field } from '@/core/records/Field'
 import { isShown } from '@/core/records/Field'
-import { PART_FIELDS } from '@/core/records/stockFields'
 import { stageIndex } from '@/core/stages/stages'
-import type { PartKind } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
+import { PART_KINDS, PARTS } from '@/core/parts/parts'
 import { seededRandom } from '@/devices/seededRandom'
 import { DEMO_CASE_SHEETS } from './demoCaseSheets'
 import { DEMO_BEZELS, DEMO_CHAPTER_RINGS, DEMO_INSERTS } from './demoBezelParts'
@@ -20,7 +20,7 @@ const BY_ITSELF = { backSeal: 'o-ring', crownKind: 'push-pull' }
 const SHEETS: readonly Values[] = asValues(DEMO_CASE_SHEETS).map((sheet) => ({ ...BY_ITSELF, ...sheet }))
 
 const random = seededRandom(1908)
-const PARTS: Readonly<Record<PartKind, readonly Values[]>> = {
+const DEMO_PARTS: Readonly<Record<PartKind, readonly Values[]>> = {
   crystal: asValues(demoCrystals(random)),
   gasket: asValues(demoGaskets(random)),
   'o-ring': asValues(DEMO_O_RINGS),
@@ -49,14 +49,11 @@ function complaints(fields: readonly Field[], record: Values): string[] {
 }
 
 describe('the demo world', () => {
-  it.each(Object.keys(PART_FIELDS) as PartKind[])(
-    'has no %s its own form would refuse, and no code twice',
-    (kind) => {
-      const parts = PARTS[kind]
-      expect(parts.flatMap((part) => complaints(PART_FIELDS[kind], part))).toEqual([])
-      expect(new Set(parts.map(({ code }) => code)).size).toBe(parts.length)
-    },
-  )
+  it.each(PART_KINDS)('has no %s its own form would refuse, and no code twice', (kind) => {
+    const parts = DEMO_PARTS[kind]
+    expect(parts.flatMap((part) => complaints(PARTS[kind].fields, part))).toEqual([])
+    expect(new Set(parts.map(({ code }) => code)).size).toBe(parts.length)
+  })
 
   it('has no case sheet its own form would refuse', () => {
     expect(SHEETS.flatMap((sheet) => complaints(CASE_SHEET_FIELDS, sheet))).toEqual([])

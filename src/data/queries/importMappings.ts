@@ -1,5 +1,5 @@
 import { and, eq } from 'drizzle-orm'
-import type { PartKind } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
 import type { Db } from '../client'
 import { importMappings } from '../schema'
 

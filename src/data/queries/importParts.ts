@@ -1,7 +1,7 @@
 import { getTableColumns, inArray, sql } from 'drizzle-orm'
 import type { PgColumn } from 'drizzle-orm/pg-core'
 import type { FieldValue } from '@/core/records/checkRecord'
-import type { PartKind } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
 import type { Db } from '../client'
 import { partTable } from './partTables'
 

@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm'
 import type { FieldValue } from '@/core/records/checkRecord'
-import type { PartKind } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
 import type { Db } from '../client'
 import type { PartTable } from './partTables'
 import { partTable } from './partTables'

@@ -2,8 +2,8 @@ import type { SQL } from 'drizzle-orm'
 import { and, asc, desc, eq, getTableColumns, gte, ilike, lt, lte, or, sql } from 'drizzle-orm'
 import type { PgColumn } from 'drizzle-orm/pg-core'
 import type { PartQuery } from '@/core/stock/partQuery'
-import type { PartKind } from '@/core/stock/partKinds'
-import { PART_SIZES, PART_SORTED_FIRST, PART_WORDS_IN } from '@/core/stock/partSizes'
+import type { PartKind } from '@/core/parts/parts'
+import { PARTS } from '@/core/parts/parts'
 import type { StockLine } from '@/core/stock/StockLine'
 import type { Db } from '../client'
 import { partTable } from './partTables'
@@ -106,7 +106,7 @@ function columnNamed(kind: PartKind, name: string): PgColumn | null {
 function orderOf(kind: PartKind, sort: PartSearch['sort']): SQL[] {
   const table = partTable(kind)
   const chosen = sort && columnNamed(kind, sort.field)
-  const names = [PART_SORTED_FIRST[kind] ?? [], PART_SIZES[kind]].flat()
+  const names = [PARTS[kind].sortedFirst ?? [], PARTS[kind].sizes].flat()
   const sizes = names.flatMap((name) => {
     const column = columnNamed(kind, name)
     return column ? [asc(column)] : []
@@ -122,7 +122,7 @@ function orderOf(kind: PartKind, sort: PartSearch['sort']): SQL[] {
 function conditionOf(kind: PartKind, { sizes, words, shelf, stock }: PartQuery): SQL | undefined {
   const table = partTable(kind)
   const bySize = sizes.flatMap((range, at) => {
-    const column = columnNamed(kind, PART_SIZES[kind][at] ?? '')
+    const column = columnNamed(kind, PARTS[kind].sizes[at] ?? '')
     if (!range) return []
     // A kind without such a size has nothing of that size.
     return column ? [gte(column, range.leastMm), lte(column, range.mostMm)] : [sql`false`]
@@ -132,7 +132,7 @@ function conditionOf(kind: PartKind, { sizes, words, shelf, stock }: PartQuery):
     table.drawer,
     table.supplier,
     table.supplierCode,
-    ...PART_WORDS_IN[kind].flatMap((name) => columnNamed(kind, name) ?? []),
+    ...PARTS[kind].searched.flatMap((name) => columnNamed(kind, name) ?? []),
   ]
   const byWord = words.map((word) => or(...texts.map((column) => ilike(column, `%${escaped(word)}%`))))
   return and(

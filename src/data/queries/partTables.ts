@@ -1,4 +1,4 @@
-import type { PartKind } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
 import { bezels, chapterRings, crystals, dies, gaskets, inserts, oRings, supplies } from '../schema'
 
 /** The columns every kind of part has, as a table of them: what counts, prices and places are read and changed by. */

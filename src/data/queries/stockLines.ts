@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm'
-import type { PartKind } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
 import type { StockLine } from '@/core/stock/StockLine'
 import type { Db } from '../client'
 import { partTable } from './partTables'

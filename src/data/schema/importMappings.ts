@@ -1,5 +1,5 @@
 import { jsonb, pgTable, serial, text, unique } from 'drizzle-orm/pg-core'
-import { PART_KINDS } from '@/core/stock/partKinds'
+import { PART_KINDS } from '@/core/parts/parts'
 
 /** Which column of a supplier's list is which field, as it was set last. */
 export const importMappings = pgTable(

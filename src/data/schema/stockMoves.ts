@@ -1,5 +1,6 @@
 import { index, integer, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
-import { MOVE_REASONS, PART_KINDS } from '@/core/stock/partKinds'
+import { MOVE_REASONS } from '@/core/stock/moveReasons'
+import { PART_KINDS } from '@/core/parts/parts'
 import { trays } from './trays'
 
 /** What came into and went out of the drawers, and why. Append-only. */

@@ -1,6 +1,6 @@
+import { PARTS } from '@/core/parts/parts'
 import { listRowChecker } from '@/core/stock-list/checkListRow'
 import { guessColumns } from '@/core/stock-list/listColumns'
-import { CRYSTAL_FIELDS } from '@/core/records/stockFields'
 import { stockCrystal } from '../../../tests/factories/parts'
 import { writeOrderCsv } from './orderCsv'
 import { readStockList, writeBadRows, writeStockList } from './stockList'
@@ -35,7 +35,7 @@ describe('writeStockList', () => {
     ]
     const outcome = readStockList(
       writeStockList(
-        CRYSTAL_FIELDS,
+        PARTS.crystal.fields,
         crystals.map((crystal) => ({ ...crystal })),
       ),
     )
@@ -56,7 +56,7 @@ describe('writeStockList', () => {
   })
 
   it('disarms what a spreadsheet would run', () => {
-    expect(writeStockList(CRYSTAL_FIELDS, [{ ...stockCrystal({ code: '=1+1' }) }])).toContain("'=1+1")
+    expect(writeStockList(PARTS.crystal.fields, [{ ...stockCrystal({ code: '=1+1' }) }])).toContain("'=1+1")
     const line = {
       supplier: '@x',
       supplierCode: '',

@@ -1,7 +1,6 @@
 import Joi from 'joi'
-import { PART_FIELDS } from '@/core/records/stockFields'
-import type { PartKind } from '@/core/stock/partKinds'
-import { PART_KINDS } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
+import { PART_KINDS, PARTS } from '@/core/parts/parts'
 import { parsePartQuery } from '@/core/stock/partQuery'
 import type { Db } from '@/data/client'
 import type { PartRow } from '@/data/queries/partSearch'
@@ -53,7 +52,7 @@ export async function findParts(db: Db, input: unknown): Promise<PartsFound | Re
   const query = parsePartQuery(q)
   const kind = query.kind ?? looked
   const [field, direction] = sort.split(':')
-  const known = field !== undefined && PART_FIELDS[kind].some(({ name }) => name === field)
+  const known = field !== undefined && PARTS[kind].fields.some(({ name }) => name === field)
   const found = await searchParts(db, {
     kind,
     query,

@@ -1,7 +1,6 @@
 import Joi from 'joi'
-import { PART_FIELDS } from '@/core/records/stockFields'
-import type { PartKind } from '@/core/stock/partKinds'
-import { PART_KINDS } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
+import { PART_KINDS, PARTS } from '@/core/parts/parts'
 import { parsePartQuery } from '@/core/stock/partQuery'
 import type { Db } from '@/data/client'
 import { allPartsFound } from '@/data/queries/partSearch'
@@ -27,5 +26,5 @@ export async function exportParts(
   const query = parsePartQuery(checked.value.q)
   const kind = query.kind ?? checked.value.kind
   const rows = await allPartsFound(db, kind, query, MOST_LINES)
-  return { ok: true, name: `${kind}s.csv`, text: writeStockList(PART_FIELDS[kind], rows) }
+  return { ok: true, name: `${kind}s.csv`, text: writeStockList(PARTS[kind].fields, rows) }
 }

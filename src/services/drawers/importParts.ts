@@ -1,8 +1,7 @@
 import Joi from 'joi'
 import type { FieldValue } from '@/core/records/checkRecord'
-import { PART_FIELDS } from '@/core/records/stockFields'
-import type { PartKind } from '@/core/stock/partKinds'
-import { PART_KINDS } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
+import { PART_KINDS, PARTS } from '@/core/parts/parts'
 import type { ListReading } from '@/core/stock-list/checkListRow'
 import { listRowChecker } from '@/core/stock-list/checkListRow'
 import type { ColumnMapping } from '@/core/stock-list/listColumns'
@@ -206,7 +205,7 @@ function keptFields({ kind, mapping, defaults }: ListReading): Set<string> {
   const listed = new Set(Object.values(mapping).map(({ field }) => field))
   const own = ['quantity', 'minimum', 'drawer', 'priceCents']
   return new Set(
-    PART_FIELDS[kind]
+    PARTS[kind].fields
       .map(({ name }) => name)
       .filter((name) => own.includes(name) && !listed.has(name) && (defaults[name] ?? '') === ''),
   )

@@ -2,9 +2,9 @@ import Joi from 'joi'
 import type { FieldValue } from '@/core/records/checkRecord'
 import type { Field } from '@/core/records/Field'
 import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
-import { PART_FIELDS } from '@/core/records/stockFields'
-import type { PartKind } from '@/core/stock/partKinds'
-import { PART_KINDS, PART_WORDS } from '@/core/stock/partKinds'
+import type { PartFault } from '@/core/parts/Part'
+import type { PartKind } from '@/core/parts/parts'
+import { PART_KINDS, PARTS } from '@/core/parts/parts'
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
 import type { Db } from '@/data/client'
 import { isUniqueViolation } from '@/data/errors'
@@ -13,7 +13,6 @@ import { insertPart, updatePart } from '@/data/queries/partRecords'
 import type { NewInstrument, NewPress } from '@/data/queries/tools'
 import { insertInstruments, insertPresses, updateInstrument, updatePress } from '@/data/queries/tools'
 import { action } from '../action'
-import type { Refusal } from '../boundary'
 import { idSchema, refuse, validateRecord } from '../boundary'
 import { sheetRow } from '../sheets/sheetRow'
 
@@ -25,7 +24,7 @@ interface RecordStore {
   /** what may not occur twice, in words */
   readonly unique: string
   /** checks across fields; null when all is well */
-  crossCheck?(values: Record<string, FieldValue>): Refusal | null
+  faultOf?(values: Record<string, FieldValue>): PartFault | null
   insert(db: Db, values: Record<string, FieldValue>, now: Date): Promise<unknown>
   update(db: Db, id: number, values: Record<string, FieldValue>, now: Date): Promise<boolean>
 }
@@ -36,25 +35,23 @@ function row<T>(values: Record<string, FieldValue>): T {
 }
 
 /** A kind of part: one table each, all written alike; a changed count is kept as a move. */
-function partStore(kind: PartKind, crossCheck?: RecordStore['crossCheck']): RecordStore {
+function partStore(kind: PartKind): RecordStore {
   return {
-    fields: PART_FIELDS[kind],
-    unique: `${PART_WORDS[kind].one} code`,
-    ...(crossCheck && { crossCheck }),
+    fields: PARTS[kind].fields,
+    unique: `${PARTS[kind].one} code`,
+    faultOf: (values) => PARTS[kind].faultOf(values),
     insert: (db, values, now) => db.transaction((tx) => insertPart(tx, kind, values, now)),
     update: (db, id, values, now) => db.transaction((tx) => updatePart(tx, kind, id, values, now)),
   }
 }
 
+const PART_STORES = Object.fromEntries(PART_KINDS.map((kind) => [kind, partStore(kind)])) as Record<
+  PartKind,
+  RecordStore
+>
+
 const STORES: Readonly<Record<RecordKind, RecordStore>> = {
-  crystal: partStore('crystal', crystalShape),
-  gasket: partStore('gasket'),
-  'o-ring': partStore('o-ring'),
-  bezel: partStore('bezel', bezelShape),
-  insert: partStore('insert', ringShape('outerMm', 'innerMm')),
-  'chapter-ring': partStore('chapter-ring', ringShape('outerMm', 'innerMm')),
-  die: partStore('die', dieShape),
-  supply: partStore('supply'),
+  ...PART_STORES,
   'case-sheet': {
     fields: CASE_SHEET_FIELDS,
     unique: 'maker and reference',
@@ -96,8 +93,8 @@ export const saveRecord = action(recordSchema, async (db, { kind, id, fields }, 
   const store = STORES[kind]
   const checked = validateRecord(store.fields, fields)
   if (!checked.ok) return checked
-  const across = store.crossCheck?.(checked.value)
-  if (across) return across
+  const fault = store.faultOf?.(checked.value)
+  if (fault) return refuse(fault.message, fault.field)
   try {
     if (id === null) await store.insert(db, checked.value, now)
     else if (!(await store.update(db, id, checked.value, now)))
@@ -109,39 +106,3 @@ export const saveRecord = action(recordSchema, async (db, { kind, id, fields }, 
     throw error
   }
 })
-
-function crystalShape(values: Record<string, FieldValue>): Refusal | null {
-  const { profile, edgeThicknessMm: edge, centreThicknessMm: centre, undersideRiseMm: rise } = values
-  if (profile === 'flat' && (edge !== centre || rise !== 0)) {
-    return refuse(
-      'Flat: centre must equal the edge and the underside rise must be 0, or choose a dome.',
-      'centreThicknessMm',
-    )
-  }
-  if (profile === 'single-dome' && rise !== 0) {
-    return refuse('Single dome: the underside is flat, so its rise is 0.', 'undersideRiseMm')
-  }
-  return null
-}
-
-function bezelShape(values: Record<string, FieldValue>): Refusal | null {
-  return ringShape('outerMm', 'innerMm')(values) ?? ringShape('recessOuterMm', 'recessInnerMm')(values)
-}
-
-/** A ring's inside is smaller than its outside. */
-function ringShape(outerName: string, innerName: string) {
-  return (values: Record<string, FieldValue>): Refusal | null => {
-    const [outer, inner] = [values[outerName], values[innerName]]
-    return typeof outer === 'number' && typeof inner === 'number' && inner >= outer
-      ? refuse(`Inside: ${inner} must be smaller than the outside, ${outer}.`, innerName)
-      : null
-  }
-}
-
-function dieShape(values: Record<string, FieldValue>): Refusal | null {
-  const { outerDiameterMm: outer, openingMm: opening } = values
-  if (typeof outer === 'number' && typeof opening === 'number' && opening >= outer) {
-    return refuse('Opening: must be smaller than the outer diameter.', 'openingMm')
-  }
-  return null
-}

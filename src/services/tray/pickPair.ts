@@ -6,8 +6,8 @@ import { choiceOf } from '@/core/tray/choiceOf'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { PickEvidence } from '@/core/tray/PickEvidence'
 import { snapshotPick } from '@/core/tray/snapshotPick'
-import type { PartKind } from '@/core/stock/partKinds'
-import { PART_WORDS } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
+import { PARTS } from '@/core/parts/parts'
 import type { Db } from '@/data/client'
 import { insertPick } from '@/data/queries/picks'
 import { crystalById, gasketById, stockedEdgesOf } from '@/data/queries/stock'
@@ -91,7 +91,7 @@ function partsOf({ crystalId, gasketId, bezelGasketId }: Picked): (readonly [Par
 
 async function nothingThere(tx: Db, kind: PartKind, partId: number): Promise<Refusal> {
   const line = await stockLineById(tx, kind, partId)
-  const { one } = PART_WORDS[kind]
+  const { one } = PARTS[kind]
   return refuse(
     line
       ? `Drawer ${line.drawer} has no ${line.code} left: choose another ${one}, or count the drawer.`

@@ -1,4 +1,4 @@
-import { PART_WORDS } from '@/core/stock/partKinds'
+import { PARTS } from '@/core/parts/parts'
 import { stockLineById } from '@/data/queries/stockLines'
 import { moveStock } from '@/data/queries/stockMoves'
 import { refuse } from '../boundary'
@@ -12,7 +12,7 @@ export const takeOut = trayChange(trayPartSchema, async (tx, { trayId, kind, par
   const line = await stockLineById(tx, kind, partId)
   return refuse(
     line
-      ? `Drawer ${line.drawer} has no ${line.code} left: choose another ${PART_WORDS[kind].one}, or count the drawer.`
-      : `This ${PART_WORDS[kind].one} is not in the drawers any more: choose another one.`,
+      ? `Drawer ${line.drawer} has no ${line.code} left: choose another ${PARTS[kind].one}, or count the drawer.`
+      : `This ${PARTS[kind].one} is not in the drawers any more: choose another one.`,
   )
 })

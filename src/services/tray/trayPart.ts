@@ -1,6 +1,6 @@
 import Joi from 'joi'
-import type { PartKind } from '@/core/stock/partKinds'
-import { PART_KINDS } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
+import { PART_KINDS } from '@/core/parts/parts'
 import { idSchema } from '../boundary'
 
 /** One part of the drawers, for one tray. */

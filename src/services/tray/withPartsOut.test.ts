@@ -1,7 +1,7 @@
 import { die, stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import { stockBezel, stockChapterRing, stockInsert, stockORing } from '../../../tests/factories/otherParts'
 import { stockIndex } from '@/core/fit/stockIndex'
-import type { PartKind } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
 import type { DrawersInMemory } from '../drawers/drawersInMemory'
 import { withPartsOut } from './withPartsOut'
 

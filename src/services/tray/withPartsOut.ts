@@ -1,5 +1,5 @@
 import { mergedById, withChanges } from '@/core/fit/stockIndex'
-import type { PartKind } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
 import type { DrawersInMemory } from '../drawers/drawersInMemory'
 import type { KeptPartOut } from '@/core/tray/KeptTray'
 

@@ -6,8 +6,8 @@ import Typography from '@mui/material/Typography'
 import Link from 'next/link'
 import { useEffect, useRef, useState } from 'react'
 import { describePart } from '@/core/stock/describePart'
-import type { PartKind } from '@/core/stock/partKinds'
-import { PART_WORDS } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
+import { PARTS } from '@/core/parts/parts'
 import type { PartRow, PartsFound } from '@/services/drawers/drawersPage'
 import type { Calls } from '@/services/actions'
 import type { CountOutcome } from '@/services/drawers/stockCount'
@@ -46,8 +46,7 @@ export function CountPage({ count }: { count: Calls['countPart'] }) {
     setCounted({})
     setEntry({ at: 0, text: '' })
     if (!lines) setError('Whyalon does not answer: start it again, then open the shelf once more.')
-    else if (lines.length === 0)
-      setError(`Shelf ${drawer}: no ${PART_WORDS[of].many.toLowerCase()} lie there.`)
+    else if (lines.length === 0) setError(`Shelf ${drawer}: no ${PARTS[of].many.toLowerCase()} lie there.`)
   }
 
   // A scanned shelf is opened, a scanned part becomes the line being counted; anything else leads where it always does.

@@ -6,10 +6,8 @@ import Tabs from '@mui/material/Tabs'
 import TextField from '@mui/material/TextField'
 import Link from 'next/link'
 import { useState } from 'react'
-import type { FieldValue } from '@/core/records/checkRecord'
-import { PART_FIELDS } from '@/core/records/stockFields'
-import type { PartKind } from '@/core/stock/partKinds'
-import { PART_KINDS, PART_WORDS } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
+import { PART_KINDS, PARTS } from '@/core/parts/parts'
 import type { DrawersSummary, PartRow } from '@/services/drawers/drawersPage'
 import type { EditedRecord } from '../tables/RecordDialog'
 import { RecordDialog } from '../tables/RecordDialog'
@@ -21,25 +19,6 @@ import { PartDialog } from './PartDialog'
 import { PartGrid } from './PartGrid'
 import { usePartSearch } from './usePartSearch'
 
-/** A new part starts from what is most often right. */
-const NEW_PART: Readonly<Record<PartKind, Readonly<Record<string, FieldValue>>>> = {
-  crystal: {
-    build: 'disc',
-    undersideRiseMm: 0,
-    bevelMm: 0.2,
-    material: 'mineral',
-    profile: 'flat',
-    magnifier: 'none',
-    arCoating: 'none',
-  },
-  gasket: { use: 'crystal', footMm: 0, section: 'I', material: 'nylon' },
-  'o-ring': { material: 'nitrile' },
-  bezel: { bezelKind: 'rotating-click', material: 'steel' },
-  insert: { form: 'flat', material: 'aluminium' },
-  'chapter-ring': { form: 'keyed', material: 'plastic' },
-  supply: {},
-  die: { role: 'pusher', material: 'nylon', openingMm: 0, recessDepthMm: 0 },
-}
 const NEW_LINE = { quantity: 1, minimum: 0, priceCents: 0 }
 
 const PAGE_SIZE = 50
@@ -70,11 +49,11 @@ export function DrawersPage({ summary, initial, save, receive }: DrawersPageProp
     if (find !== '' && found && found.kind !== tab) setFind('')
   }
   const stored = () => setVersion(version + 1)
-  const { one } = PART_WORDS[shown]
+  const { one } = PARTS[shown]
   return (
     <PageFrame
       title="Drawers"
-      subtitle={`${PART_KINDS.map((name) => `${summary.counts[name].lines} ${PART_WORDS[name].many.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase())}`).join(', ')}`}
+      subtitle={`${PART_KINDS.map((name) => `${summary.counts[name].lines} ${PARTS[name].many.replace(/^[A-Z](?=[a-z])/, (letter) => letter.toLowerCase())}`).join(', ')}`}
       actions={
         <TextField
           label="Find"
@@ -98,7 +77,7 @@ export function DrawersPage({ summary, initial, save, receive }: DrawersPageProp
           sx={{ flex: 1, minWidth: 0 }}
         >
           {PART_KINDS.map((name) => (
-            <Tab key={name} value={name} label={PART_WORDS[name].many} sx={{ px: 1.5, minWidth: 0 }} />
+            <Tab key={name} value={name} label={PARTS[name].many} sx={{ px: 1.5, minWidth: 0 }} />
           ))}
         </Tabs>
         <Button
@@ -108,8 +87,8 @@ export function DrawersPage({ summary, initial, save, receive }: DrawersPageProp
               kind: shown,
               id: null,
               title: `New ${one}`,
-              fields: PART_FIELDS[shown],
-              initial: { ...NEW_LINE, ...NEW_PART[shown] },
+              fields: PARTS[shown].fields,
+              initial: { ...NEW_LINE, ...PARTS[shown].startsAs },
             })
           }
         >

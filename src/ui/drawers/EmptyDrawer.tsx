@@ -1,12 +1,12 @@
 import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
 import Link from 'next/link'
-import type { PartKind } from '@/core/stock/partKinds'
-import { PART_WORDS } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
+import { PARTS } from '@/core/parts/parts'
 
 /** What to do where nothing of a kind was ever put in. */
 export function EmptyDrawer({ kind }: { readonly kind: PartKind }) {
-  const { one, many } = PART_WORDS[kind]
+  const { one, many } = PARTS[kind]
   return (
     <Box sx={{ borderTop: 1, borderColor: 'divider', pt: 3, maxWidth: 640 }}>
       <Typography component="h2" sx={{ fontSize: '1.25rem', fontWeight: 700 }}>

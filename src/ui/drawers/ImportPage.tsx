@@ -9,7 +9,8 @@ import { useEffect, useMemo, useState } from 'react'
 import { useDropzone } from 'react-dropzone'
 import type { ListReading } from '@/core/stock-list/checkListRow'
 import type { ColumnMapping } from '@/core/stock-list/listColumns'
-import type { PartKind } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
+import { PARTS } from '@/core/parts/parts'
 import type { ImportResult } from '@/services/drawers/importParts'
 import { writeBadRows } from '@/io/csv/stockList'
 import { PageFrame } from '../shell/PageFrame'
@@ -20,18 +21,6 @@ import { ListPreviewPanel } from './ListPreviewPanel'
 import { saveText } from './saveText'
 import type { OpenList } from './useListImport'
 import { startMapping, useListImport } from './useListImport'
-
-/** What a list may say for all its rows where it has no column for it. */
-const DEFAULTS: Readonly<Partial<Record<PartKind, readonly string[]>>> = {
-  crystal: ['material', 'profile', 'edgeThicknessMm', 'drawer'],
-  gasket: ['material', 'colour', 'heightMm', 'drawer'],
-  'o-ring': ['material', 'drawer'],
-  insert: ['material', 'form', 'family', 'drawer'],
-  bezel: ['material', 'bezelKind', 'family', 'drawer'],
-  'chapter-ring': ['material', 'form', 'family', 'drawer'],
-  die: ['role', 'material', 'openingMm', 'recessDepthMm', 'drawer'],
-  supply: ['drawer'],
-}
 
 /**
  * Takes a supplier's list into the drawers: whose it is, which column is what, what would land, then the import.
@@ -126,7 +115,7 @@ export function ImportPage({ lists }: { readonly lists: PartKind }) {
             list={list}
             mapping={mapping}
             onMapping={setMapping}
-            defaultsFor={DEFAULTS[kind] ?? []}
+            defaultsFor={PARTS[kind].listDefaults}
             defaults={defaults}
             onDefaults={setDefaults}
           />

@@ -1,7 +1,7 @@
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
-import type { PartKind } from '@/core/stock/partKinds'
-import { PART_KINDS, PART_WORDS } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
+import { PART_KINDS, PARTS } from '@/core/parts/parts'
 
 export interface KindChoiceProps {
   readonly label: string
@@ -22,7 +22,7 @@ export function KindChoice({ label, kind, onKind }: KindChoiceProps) {
     >
       {PART_KINDS.map((name) => (
         <MenuItem key={name} value={name}>
-          {PART_WORDS[name].many}
+          {PARTS[name].many}
         </MenuItem>
       ))}
     </TextField>

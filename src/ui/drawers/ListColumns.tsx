@@ -1,13 +1,13 @@
+import { PARTS } from '@/core/parts/parts'
 import Box from '@mui/material/Box'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import Typography from '@mui/material/Typography'
 import type { Field } from '@/core/records/Field'
-import { PART_FIELDS } from '@/core/records/stockFields'
 import type { ColumnMapping, ListColumn } from '@/core/stock-list/listColumns'
 import type { ListUnit } from '@/core/stock-list/listNumber'
 import { LIST_UNITS } from '@/core/stock-list/listNumber'
-import type { PartKind } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
 import type { OpenList } from './useListImport'
 
 export interface ListColumnsProps {
@@ -26,7 +26,7 @@ const NOTHING = ''
 /** Which column of a list is which field, and what holds for all rows where there is no column. */
 export function ListColumns(props: ListColumnsProps) {
   const { kind, list, mapping, onMapping, defaultsFor, defaults, onDefaults } = props
-  const fields = PART_FIELDS[kind].filter(({ name }) => name !== 'supplier')
+  const fields = PARTS[kind].fields.filter(({ name }) => name !== 'supplier')
   const listed = new Set(Object.values(mapping).map(({ field }) => field))
   const set = (heading: string, column: ListColumn | null) => {
     const others = Object.entries(mapping).filter(

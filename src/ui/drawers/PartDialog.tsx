@@ -1,11 +1,11 @@
 'use client'
+import { PARTS } from '@/core/parts/parts'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
 import Typography from '@mui/material/Typography'
 import { useEffect, useState } from 'react'
-import { PART_FIELDS } from '@/core/records/stockFields'
-import type { PartKind } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
 import type { PartMove, PartRow } from '@/services/drawers/drawersPage'
 import type { CountOutcome } from '@/services/drawers/stockCount'
 import { useOneAtATime } from '../forms/useOneAtATime'
@@ -46,7 +46,7 @@ export function PartDialog({ kind, row, save, receive, onStored, onClose }: Part
     <FormDialog title={row.code} onClose={onClose}>
       <RecordForm
         key={part.quantity}
-        fields={PART_FIELDS[kind]}
+        fields={PARTS[kind].fields}
         initial={part}
         submitLabel="Store"
         onSubmit={async (values) => {

@@ -2,11 +2,11 @@
 import Box from '@mui/material/Box'
 import type { GridCellParams, GridRowParams, GridSortModel } from '@mui/x-data-grid'
 import { DataGrid } from '@mui/x-data-grid'
-import type { PartKind } from '@/core/stock/partKinds'
-import { PART_WORDS } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
+import { PARTS } from '@/core/parts/parts'
 import type { PartRow, PartsFound } from '@/services/drawers/drawersPage'
 import { GRID_LOOK, ROW_HEIGHT } from '../tables/gridLook'
-import { PART_COLUMNS } from './partColumns'
+import { partColumns } from './partColumns'
 import type { PartPage } from './usePartSearch'
 
 export interface PartGridProps {
@@ -25,10 +25,10 @@ export function PartGrid({ kind, found, page, onPage, onOpen }: PartGridProps) {
   return (
     <Box sx={{ height: 'calc(100vh - 166px)', minHeight: 320 }}>
       <DataGrid
-        aria-label={PART_WORDS[kind].many}
+        aria-label={PARTS[kind].many}
         rows={found?.kind === kind ? found.rows : []}
         rowCount={found?.total ?? 0}
-        columns={PART_COLUMNS[kind]}
+        columns={partColumns(kind)}
         loading={found === null}
         paginationMode="server"
         sortingMode="server"

@@ -1,6 +1,6 @@
 'use client'
 import { useEffect, useState } from 'react'
-import type { PartKind } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
 import type { PartsFound } from '@/services/drawers/drawersPage'
 
 export interface PartPage {

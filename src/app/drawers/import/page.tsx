@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { PART_KINDS } from '@/core/stock/partKinds'
+import { PART_KINDS } from '@/core/parts/parts'
 import { ImportPage } from '@/ui/drawers/ImportPage'
 
 export const metadata: Metadata = { title: 'Import a list' }

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
-import { PART_WORDS } from '@/core/stock/partKinds'
+import { PARTS } from '@/core/parts/parts'
 import { WorkError } from './WorkError'
 import type { StageWorkProps } from '../StageWorkProps'
 
@@ -18,7 +18,7 @@ export function PartsOutNote({ bench, actions }: StageWorkProps) {
         <Box key={`${kind} ${partId}`} sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
           <span>
             Out of {drawer} for this tray: {count > 1 && `${count} × `}
-            {PART_WORDS[kind].one} <span className="figure">{code}</span>
+            {PARTS[kind].one} <span className="figure">{code}</span>
           </span>
           {open && (
             <Button

@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import type { PartKind } from '@/core/stock/partKinds'
+import type { PartKind } from '@/core/parts/parts'
 import { useOneAtATime } from '../../forms/useOneAtATime'
 import type { StageWorkProps } from '../StageWorkProps'
 
