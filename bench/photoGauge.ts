@@ -17,16 +17,18 @@ const file = path.join(import.meta.dirname, '../public/photographs/crystal-in-fo
 const jpeg = await sharp(file).resize({ width: WIDTH_PX, height: HEIGHT_PX }).jpeg().toBuffer()
 const { data } = await sharp(jpeg).ensureAlpha().raw().toBuffer({ resolveWithObject: true })
 
+const PRINT = { x: 0.994, y: 0.9955, uncertainty: 0.0005 }
+
 function readOnce() {
   const start = performance.now()
   const image = greyFromRgba(data, { widthPx: WIDTH_PX, heightPx: HEIGHT_PX }, FACTOR)
   const grey = performance.now()
   const found = findCorners(image)
   const marks = found.ok ? marksNear(image, found.corners) : null
-  const seen = marks && sheetView(marks, { x: 0.994, y: 0.9955, uncertainty: 0.0005 })
+  const seen = marks && sheetView(marks, PRINT)
   if (!marks || !seen?.ok) throw new Error('the sheet was not found')
   const sheet = performance.now()
-  const arcs = arcsOnSheet(image, seen.view)
+  const arcs = arcsOnSheet(image, seen.view, PRINT)
   const edges = performance.now()
   const size = photoDiameter({
     arcs: arcs.slice(0, 4).map((arc) => arc.pixels),

@@ -142,8 +142,9 @@ function jest(copy, args) {
 
 /** Without a PostgreSQL server: what the core does wrong shows on PGlite too. */
 function environment() {
-  const { TEST_DATABASE_URL: _, ...env } = process.env
-  return { ...env, NODE_NO_WARNINGS: '1', TZ: 'UTC' }
+  const env = { ...process.env, NODE_NO_WARNINGS: '1', TZ: 'UTC' }
+  delete env.TEST_DATABASE_URL
+  return env
 }
 
 function fixedPlace({ file, source, was, now }) {

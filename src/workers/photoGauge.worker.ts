@@ -84,7 +84,7 @@ function read(corners: SheetCorners, scale: PrintScale, onProgress: OnProgress):
   const seen = sheetView(marks, scale)
   if (!seen.ok) return { ok: false, message: SHEET_VIEW_WORDS[seen.reason] }
   onProgress(0.3, 'edges')
-  const arcs = arcsOnSheet(image, seen.view)
+  const arcs = arcsOnSheet(image, seen.view, scale)
   onProgress(1, 'done')
   return {
     ok: true,

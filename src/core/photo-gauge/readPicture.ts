@@ -2,6 +2,7 @@ import type { Point } from '../circle/Circle'
 import type { EdgeArc } from './arcsOfChains'
 import { ARC_LIMITS, arcsOfChain, joinedArcs } from './arcsOfChains'
 import { edgeChains } from './edgeChains'
+import { blurOf, edgeShiftPx } from './edgeShift'
 import type { PrintScale } from './gaugeSheet'
 import { CLEAR_FIELD } from './gaugeSheet'
 import type { GreyImage, Pixel } from './GreyImage'
@@ -47,7 +48,8 @@ export interface SeenArc {
  * Every edge of the pieces on the sheet that runs along a circle, longest first.
  * @param image - the picture the view belongs to
  */
-export function arcsOnSheet(image: GreyImage, view: SheetView): SeenArc[] {
+export function arcsOnSheet(image: GreyImage, view: SheetView, scale: PrintScale): SeenArc[] {
+  const blurPx = blurOf(image, view, scale)
   const step = inkStep(image, view)
   const chains = edgeChains(image, {
     startGradient: START_SHARE * step,
@@ -58,12 +60,38 @@ export function arcsOnSheet(image: GreyImage, view: SheetView): SeenArc[] {
     arcsOfChain(chain.map((pixel) => sheetOf(pixel, view.toSheet)).filter(isInField), ARC_LIMITS),
   )
   return joinedArcs(arcs, ARC_LIMITS)
-    .map((arc) => ({
-      arc,
-      side: sideOf(image, arc, view),
-      pixels: arc.points.map((point) => pictureOf(point, view.toPicture)),
-    }))
+    .map((steepest) => {
+      const side = sideOf(image, steepest, view)
+      const arc =
+        blurPx === null ? steepest : shifted(image, view, steepest, { blurPx, grows: side === 'outline' })
+      return { arc, side, pixels: arc.points.map((point) => pictureOf(point, view.toPicture)) }
+    })
     .sort(outlinesFirst)
+}
+
+/** The arc where its edge really is, see `edgeShiftPx`. */
+function shifted(
+  image: GreyImage,
+  view: SheetView,
+  arc: EdgeArc,
+  edge: { readonly blurPx: number; readonly grows: boolean },
+): EdgeArc {
+  const { centre, radiusMm } = arc.fit
+  const outwardMm = edgeShiftPx(image, view, arc.fit, thinned(arc.points), edge) / view.pixelsPerMm
+  const points = arc.points.map(({ xMm, yMm }): Point => {
+    const [dx, dy] = [xMm - centre.xMm, yMm - centre.yMm]
+    const share = outwardMm / Math.hypot(dx, dy)
+    return { xMm: xMm + share * dx, yMm: yMm + share * dy }
+  })
+  return { ...arc, points, fit: { ...arc.fit, radiusMm: radiusMm + outwardMm } }
+}
+
+/** Enough places to quiet the picture's noise. */
+const MOST_PLACES = 240
+
+function thinned(points: readonly Point[]): readonly Point[] {
+  const stride = Math.max(1, Math.floor(points.length / MOST_PLACES))
+  return points.filter((_, i) => i % stride === 0)
 }
 
 /** What is looked for is mostly an outline; among equals the longest edge says most. */
@@ -103,7 +131,7 @@ export function readPicture(image: GreyImage, scale: PrintScale): PictureReading
   const marks = marksNear(image, found.corners)
   if (!marks) return { ok: false, reason: 'corners-unusable' }
   const seen = sheetView(marks, scale)
-  return seen.ok ? { ok: true, marks, view: seen.view, arcs: arcsOnSheet(image, seen.view) } : seen
+  return seen.ok ? { ok: true, marks, view: seen.view, arcs: arcsOnSheet(image, seen.view, scale) } : seen
 }
 
 function isInField({ xMm, yMm }: Point): boolean {

@@ -1,59 +1,10 @@
-import { printScale } from '@/core/photo-gauge/gaugeSheet'
 import { greyFromRgba } from '@/core/photo-gauge/GreyImage'
-import type { PhotoInput } from '@/core/photo-gauge/photoDiameter'
-import { photoDiameter } from '@/core/photo-gauge/photoDiameter'
-import type { SeenArc } from '@/core/photo-gauge/readPicture'
 import { findCorners, readPicture } from '@/core/photo-gauge/readPicture'
-import type { FoundMark } from '@/core/photo-gauge/sheetView'
 import { marksNear } from '@/core/photo-gauge/sheetView'
 import { caseSheet } from '../../../tests/factories/caseSheet'
+import { readScene, RING, scene, sizeOf } from '../../../tests/factories/photographs'
 import { simulatedBench } from '../simulated-bench/simulatedBench'
 import { renderPhotograph } from './renderPhotograph'
-import type { Scene } from './Scene'
-import { PLAIN_SCENE } from './Scene'
-
-interface Read {
-  readonly marks: readonly FoundMark[]
-  readonly arcs: readonly SeenArc[]
-}
-
-function read(scene: Scene): Read {
-  const photo = renderPhotograph(scene, 1)
-  const image = greyFromRgba(photo.rgba, photo, 1)
-  const scale = printScale(100 * scene.print.x, 70 * scene.print.y)
-  if (!scale.ok) throw new Error(scale.message)
-  const seen = readPicture(image, scale.scale)
-  if (!seen.ok) throw new Error(seen.reason)
-  return seen
-}
-
-function sizeOf(scene: Scene, { marks }: Read, arcs: readonly SeenArc[], edgeHeightMm: number) {
-  const input: PhotoInput = {
-    arcs: arcs.map((seen) => seen.pixels),
-    marks,
-    levelBarMm: 100 * scene.print.x,
-    uprightBarMm: 70 * scene.print.y,
-    edgeHeightMm,
-    cameraHeightMm: scene.camera.heightMm,
-  }
-  const outcome = photoDiameter(input)
-  if (!outcome.ok) throw new Error(outcome.message)
-  return outcome.diameter
-}
-
-const RING = {
-  kind: 'ring',
-  centreXMm: 56,
-  centreYMm: 39,
-  outerRadiusMm: 18,
-  innerRadiusMm: 13,
-  face: 0.1,
-} as const
-const scene = (over: Partial<Omit<Scene, 'camera'>> & { camera?: Partial<Scene['camera']> }): Scene => ({
-  ...PLAIN_SCENE,
-  ...over,
-  camera: { ...PLAIN_SCENE.camera, widthPx: 960, heightPx: 720, ...over.camera },
-})
 
 describe('a simulated photograph of a ring', () => {
   it.each([
@@ -79,7 +30,7 @@ describe('a simulated photograph of a ring', () => {
       0.5,
     ],
   ])('gives its true diameters within 2 u: %s', (_, taken, heightMm) => {
-    const found = read(taken)
+    const found = readScene(taken)
     const outline = found.arcs.filter((a) => a.side === 'outline')[0]
     const hole = found.arcs.filter((a) => a.side === 'hole')[0]
     if (!outline || !hole) throw new Error('edges missing')
@@ -93,7 +44,7 @@ describe('a simulated photograph of a ring', () => {
 
   it('is wrong by the height when the height is left out', () => {
     const taken = scene({ pieces: [{ ...RING, heightMm: 3 }], camera: { heightMm: 200 } })
-    const found = read(taken)
+    const found = readScene(taken)
     const outline = found.arcs.filter((a) => a.side === 'outline').slice(0, 1)
     const naive = sizeOf(taken, found, outline, 0)
     expect(naive.valueMm - 36).toBeGreaterThan(0.4)
