@@ -28,7 +28,11 @@ export default {
       ...base,
       displayName: 'unit',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/tests/outside/**/*.test.ts'],
+      testMatch: [
+        '<rootDir>/src/**/*.test.ts',
+        '<rootDir>/tests/outside/**/*.test.ts',
+        '<rootDir>/tests/docs/**/*.test.ts',
+      ],
     },
     {
       ...base,
