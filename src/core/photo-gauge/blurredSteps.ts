@@ -22,13 +22,14 @@ const MOST_OFF_PX = 3
 const LEAST_APART_PX = 0.6
 const MOST_APART_PX = 6
 /** Grids of the search, px: each looks about the best of the one before. */
-const GRIDS_PX = [0.3, 0.06, 0.012] as const
+const GRIDS_PX = [0.4, 0.08, 0.016] as const
+const FINEST_PX = GRIDS_PX[2]
 /** What is far from the edge tells little of it: half-width of the window, standard deviation, px. */
 const WINDOW_PX = 3.5
 
 /** One step that best explains a profile, its blur given, px. */
 export function oneStep(profile: EdgeProfile, blurPx: number): StepsFit {
-  return refined([[0, MOST_OFF_PX]], (at) => solved(profile, at, blurPx))
+  return refined([[0, MOST_OFF_PX]], solverOf(profile, blurPx))
 }
 
 /**
@@ -36,21 +37,34 @@ export function oneStep(profile: EdgeProfile, blurPx: number): StepsFit {
  * or darker as it must.
  */
 export function twoSteps(profile: EdgeProfile, blurPx: number, grows: boolean): StepsFit {
+  const solve = solverOf(profile, blurPx)
   const judge = (at: number, apart: number) => {
-    const fit = solved(profile, [at, at + apart], blurPx)
+    const fit = solve([at, at + apart])
     const [main] = fit.steps
     return main !== undefined && main.rise > 0 === grows && fit.darkest >= 0 ? fit : NOTHING
   }
+  const judged = ([at = 0, apart = 0]: readonly number[]) =>
+    Math.abs(apart) < LEAST_APART_PX ? NOTHING : judge(at, apart)
+  const reach = (MOST_APART_PX - LEAST_APART_PX) / 2
+  const [coarse, ...finer] = GRIDS_PX
   const beside = (sign: 1 | -1) =>
     refined(
       [
         [0, MOST_OFF_PX],
-        [(sign * (LEAST_APART_PX + MOST_APART_PX)) / 2, (MOST_APART_PX - LEAST_APART_PX) / 2],
+        [sign * (LEAST_APART_PX + reach), reach],
       ],
-      ([at = 0, apart = 0]) => (Math.abs(apart) < LEAST_APART_PX ? NOTHING : judge(at, apart)),
+      judged,
+      [coarse],
     )
   const [outer, inner] = [beside(1), beside(-1)]
-  return outer.residual < inner.residual ? outer : inner
+  const best = outer.residual < inner.residual ? outer : inner
+  const [main, neighbour] = best.steps
+  if (!main || !neighbour) return best
+  const about: readonly Range[] = [
+    [main.atPx, coarse],
+    [neighbour.atPx - main.atPx, coarse],
+  ]
+  return refined(about, judged, finer)
 }
 
 const NOTHING: StepsFit = { steps: [], residual: Infinity, darkest: 0 }
@@ -58,10 +72,14 @@ const NOTHING: StepsFit = { steps: [], residual: Infinity, darkest: 0 }
 type Range = readonly [middle: number, reach: number]
 
 /** The best of a grid over all ranges, then of a finer one about it. */
-function refined(ranges: readonly Range[], judge: (at: readonly number[]) => StepsFit): StepsFit {
+function refined(
+  ranges: readonly Range[],
+  judge: (at: readonly number[]) => StepsFit,
+  grids: readonly number[] = GRIDS_PX,
+): StepsFit {
   let about = ranges
   let best = NOTHING
-  for (const grid of GRIDS_PX) {
+  for (const grid of grids) {
     let bestAt: readonly number[] = about.map(([middle]) => middle)
     for (const at of combinations(about.map(([middle, reach]) => gridOf(middle, reach, grid)))) {
       const fit = judge(at)
@@ -81,10 +99,32 @@ function combinations(axes: readonly (readonly number[])[]): number[][] {
   return axes.reduce<number[][]>((all, axis) => all.flatMap((one) => axis.map((at) => [...one, at])), [[]])
 }
 
-/** Levels and rises that best explain the profile with steps at these places: linear least squares. */
-function solved({ atPx, light }: EdgeProfile, at: readonly number[], blurPx: number): StepsFit {
-  const columns = [atPx.map(() => 1), ...at.map((step) => atPx.map((s) => normalCdf(s, step, blurPx)))]
-  const weights = atPx.map((s) => Math.exp(-((s / WINDOW_PX) ** 2) / 2))
+/** Steps at these places, with the levels and rises that best explain a profile. */
+type Solve = (at: readonly number[]) => StepsFit
+
+/** Linear least squares over one profile; what a step at a place looks like is worked out once. */
+function solverOf({ atPx, light }: EdgeProfile, blurPx: number): Solve {
+  const weights = Float64Array.from(atPx, (s) => Math.exp(-((s / WINDOW_PX) ** 2) / 2))
+  const level = Float64Array.from(atPx, () => 1)
+  const seen = Float64Array.from(light)
+  const known = new Map<number, Float64Array>()
+  const columnOf = (step: number): Float64Array => {
+    const key = Math.round(step / FINEST_PX)
+    const before = known.get(key)
+    if (before) return before
+    const column = Float64Array.from(atPx, (s) => normalCdf(s, step, blurPx))
+    known.set(key, column)
+    return column
+  }
+  return (at) => solved(weights, [level, ...at.map(columnOf)], seen, at)
+}
+
+function solved(
+  weights: Float64Array,
+  columns: readonly Float64Array[],
+  light: Float64Array,
+  at: readonly number[],
+): StepsFit {
   const size = columns.length
   // Normal equations with the right side as last column.
   const rows = columns.map((a) => [
@@ -110,19 +150,20 @@ function solved({ atPx, light }: EdgeProfile, at: readonly number[], blurPx: num
   }
   let residual = 0
   for (let i = 0; i < light.length; i++) {
-    const told = columns.reduce((sum, column, k) => sum + (found[k] ?? 0) * (column[i] ?? 0), 0)
-    residual += (weights[i] ?? 0) * ((light[i] ?? 0) - told) ** 2
+    let left = light[i] ?? 0
+    for (let k = 0; k < size; k++) left -= (found[k] ?? 0) * (columns[k]?.[i] ?? 0)
+    residual += (weights[i] ?? 0) * left * left
   }
   const steps = at.map((place, k) => ({ atPx: place, rise: found[k + 1] ?? 0 }))
-  let [level, darkest] = [found[0] ?? 0, found[0] ?? 0]
+  let [here, darkest] = [found[0] ?? 0, found[0] ?? 0]
   for (const { rise } of steps.toSorted((a, b) => a.atPx - b.atPx)) {
-    level += rise
-    darkest = Math.min(darkest, level)
+    here += rise
+    darkest = Math.min(darkest, here)
   }
   return { steps, residual, darkest }
 }
 
-function weightedSum(weights: readonly number[], a: readonly number[], b: readonly number[]): number {
+function weightedSum(weights: Float64Array, a: Float64Array, b: Float64Array): number {
   let sum = 0
   for (let i = 0; i < weights.length; i++) sum += (weights[i] ?? 0) * (a[i] ?? 0) * (b[i] ?? 0)
   return sum

@@ -6,7 +6,7 @@ import type { SheetView } from './sheetView'
 
 /** How far either side of an edge a picture is looked at, and how closely, px. */
 const REACH_PX = 7
-const STEP_PX = 0.25
+const STEP_PX = 0.5
 
 /** Brightness across an edge: at so many px outward of where it was looked for. */
 export interface EdgeProfile {
