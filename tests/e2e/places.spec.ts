@@ -170,6 +170,16 @@ test('a case sheet is edited with its drawing beside it, and no field hides behi
   await expect(page.getByText('Date from the middle')).toBeVisible()
 })
 
+test('a tray is found among all of them, and Enter opens what was asked for', async ({ page }) => {
+  await page.goto('/trays')
+  await expect(page.getByRole('gridcell', { name: 'Tray' }).or(page.getByRole('row')).first()).toBeVisible()
+  await page.getByLabel('Find').fill('deckwatch ferry')
+  await expect(page.getByText(/^\d+ found, Enter opens the first$/)).toBeVisible()
+  await page.getByLabel('Find').fill('214')
+  await page.getByLabel('Find').press('Enter')
+  await expect(page.getByRole('heading', { name: 'Tray 214' })).toBeVisible()
+})
+
 test('a tray that does not exist is said so', async ({ page }) => {
   const response = await page.goto('/trays/99999')
   expect(response?.status()).toBe(404)

@@ -1,7 +1,8 @@
 import type { CrystalMaterial } from '../fit/parts'
 import type { LoadedCrystal } from '../fit/underLoad'
 import { figureOf } from './caseFigures'
-import type { CaseByFigures } from './trayCase'
+import type { CaseSheet } from './CaseSheet'
+import type { TrayReadout } from './trayReadout'
 
 /**
  * The crystal the case came in with, as far as it can be told: what a new one has to bear is set against it.
@@ -9,7 +10,10 @@ import type { CaseByFigures } from './trayCase'
  * @returns null where material, thickness or size is not known
  */
 export function originalCrystal(
-  { sheet, readout }: CaseByFigures,
+  {
+    sheet,
+    readout,
+  }: { readonly sheet: CaseSheet; readonly readout: Pick<TrayReadout, 'measured' | 'verdict'> },
   foundMaterial: CrystalMaterial | null,
 ): LoadedCrystal | null {
   const mm = (id: Parameters<typeof figureOf>[0]) => figureOf(id, readout.measured, sheet)?.valueMm ?? null

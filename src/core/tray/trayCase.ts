@@ -90,7 +90,8 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
   const counted = newBezel ? standing.filter((r) => !isOfOldBezel(r, newBezel, kept.sheet)) : standing
   const found = lazily(() => asFound(kept, rules))
   const now = lazily(() => (newBezel ? withNewBezel(kept, rules, found(), newBezel) : found()))
-  const planFacts = lazily(() => planFactsOf(tray, now().sheet))
+  // The plan asks for the sheet alone: a bench full of trays is planned without judging every one's size.
+  const planFacts = lazily(() => planFactsOf(tray, newBezel ? now().sheet : kept.sheet))
   const plan = lazily(() => readingPlan(planFacts()))
   const facts = lazily(() => jobFactsOf(tray, kept.sheet, kept.findings, rules.schools))
   const procedureWith = (tools: ComputedTools) => procedure(facts(), tray.schools, tools)

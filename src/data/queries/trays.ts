@@ -25,11 +25,6 @@ export function traysInHand(db: Db) {
   return traysJoined(db).where(isNull(trays.finishedAt)).orderBy(asc(trays.dueAt), asc(trays.id))
 }
 
-/** Every tray ever opened, the newest first. */
-export function allTrays(db: Db) {
-  return traysJoined(db).orderBy(desc(trays.number))
-}
-
 /** The newest tray of each case sheet that has one. */
 export async function lastTrayOfSheets(db: Db): Promise<ReadonlyMap<number, Tray>> {
   const rows = await db

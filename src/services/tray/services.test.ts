@@ -12,7 +12,7 @@ import { benchView } from '../bench/benchView'
 import { drawersSummary } from '../drawers/drawersPage'
 import { caseSheetLines } from '../sheets/sheetPages'
 import { newTrayChoices } from '../tray/newTrayChoices'
-import { trayByItsNumber, trayLines } from '../tray/trayPages'
+import { trayByItsNumber, findTrays } from '../tray/trayPages'
 import { logPressRun } from './logPressRun'
 import { moveTray } from './moveTray'
 import { openTray } from './openTray'
@@ -405,7 +405,30 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
     expect(late).toMatchObject({ ok: false, errors: { dueAt: expect.stringMatching(/past/) as string } })
     const view = await newTray('Quillfen Tidal 4', { complaint: '<b>{x}</b>', owner: 'New Owner' })
     expect(view.tray.complaint).toBe('<b>{x}</b>')
-    expect((await trayLines(store.db))[0]?.owner).toBe('New Owner, ferry no. 5')
+    const newest = await findTrays(store.db, { size: 1 })
+    expect(newest).toMatchObject({ rows: [{ owner: 'New Owner, ferry no. 5' }] })
+  })
+
+  it('finds trays page by page, by number, case, owner and complaint', async () => {
+    const numbers = async (input: unknown) => {
+      const found = await findTrays(store.db, input)
+      if (!found.ok) throw new Error('refused')
+      return { total: found.total, numbers: found.rows.map(({ number }) => number) }
+    }
+    const all = await numbers({ size: 200 })
+    expect(all.numbers).toEqual([...all.numbers].sort((a, b) => b - a))
+    expect(all.total).toBe(all.numbers.length)
+    const second = await numbers({ size: 5, page: 1 })
+    expect(second).toEqual({ total: all.total, numbers: all.numbers.slice(5, 10) })
+    expect((await numbers({ q: '214' })).numbers).toEqual([214])
+    expect((await numbers({ q: 'DECKWATCH ferry no. 17' })).numbers).toContain(214)
+    expect((await numbers({ q: 'deckwatch quillfen' })).total).toBe(0)
+    // What a database takes for a wildcard is looked for as it is.
+    expect((await numbers({ q: '%' })).total).toBe(0)
+    const rising = await numbers({ sort: 'number:asc', size: 3 })
+    expect(rising.numbers).toEqual(all.numbers.toReversed().slice(0, 3))
+    expect(await findTrays(store.db, { size: 5000 })).toMatchObject({ ok: false })
+    expect(await findTrays(store.db, { sort: 'number; drop table trays' })).toMatchObject({ ok: false })
   })
 
   it('gives trays opened at the same moment numbers of their own', async () => {

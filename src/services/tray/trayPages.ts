@@ -1,9 +1,11 @@
 import Joi from 'joi'
 import type { StageId } from '@/core/stages/stages'
 import type { Db } from '@/data/client'
-import { allTrays, trayByNumber } from '@/data/queries/trays'
+import { trayByNumber } from '@/data/queries/trays'
+import { searchTrays, TRAY_SORT_FIELDS, trayCounts } from '@/data/queries/traySearch'
 import { action } from '../action'
-import { refuse } from '../boundary'
+import type { Refusal } from '../boundary'
+import { refuse, validate } from '../boundary'
 import { TRAY_GONE } from './changeTray'
 import { openTrayCase } from './openTrayCases'
 import type { Changed } from './trayChange'
@@ -21,18 +23,62 @@ export interface TrayLine {
   readonly finishedAt: string | null
 }
 
-/** Every tray ever opened, the newest first. */
-export async function trayLines(db: Db): Promise<TrayLine[]> {
-  return (await allTrays(db)).map(({ tray, sheet, owner }) => ({
-    number: tray.number,
-    caseName: `${sheet.maker} ${sheet.reference}`,
-    owner: [owner.name, tray.ownerMark].filter(Boolean).join(', '),
-    stage: tray.stage,
-    complaint: tray.complaint,
-    openedAt: tray.openedAt.toISOString(),
-    dueAt: tray.dueAt.toISOString(),
-    finishedAt: tray.finishedAt?.toISOString() ?? null,
-  }))
+export interface TraysFound {
+  readonly ok: true
+  readonly rows: readonly TrayLine[]
+  readonly total: number
+}
+
+const MOST_ROWS = 200
+const MOST_TEXT = 200
+
+const searchSchema = Joi.object<{ q: string; page: number; size: number; sort: string }>({
+  q: Joi.string().allow('').max(MOST_TEXT).default(''),
+  page: Joi.number().integer().min(0).max(1_000_000).default(0),
+  size: Joi.number().integer().min(1).max(MOST_ROWS).default(50),
+  sort: Joi.string()
+    .allow('')
+    .pattern(/^[A-Za-z]+:(asc|desc)$/)
+    .default(''),
+})
+
+/** One page of the trays a search finds, the newest first where it is not sorted otherwise. */
+export async function findTrays(db: Db, input: unknown): Promise<TraysFound | Refusal> {
+  const checked = validate(searchSchema, input)
+  if (!checked.ok) return checked
+  const { q, page, size, sort } = checked.value
+  const [named, direction] = sort.split(':')
+  const field = TRAY_SORT_FIELDS.find((known) => known === named)
+  const { rows, total } = await searchTrays(db, {
+    words: q.toLowerCase().split(/\s+/).filter(Boolean),
+    sort: field ? { field, descending: direction === 'desc' } : null,
+    from: page * size,
+    most: size,
+  })
+  return { ok: true, rows: rows.map(lineOf), total }
+}
+
+/** What the list of trays starts with. */
+export async function traysPage(
+  db: Db,
+  find: string,
+): Promise<{ counts: { inHand: number; back: number }; first: TraysFound }> {
+  const found = await findTrays(db, { q: find.slice(0, MOST_TEXT) })
+  const first: TraysFound = found.ok ? found : { ok: true, rows: [], total: 0 }
+  return { counts: await trayCounts(db), first }
+}
+
+function lineOf(row: Awaited<ReturnType<typeof searchTrays>>['rows'][number]): TrayLine {
+  return {
+    number: row.number,
+    caseName: `${row.maker} ${row.reference}`,
+    owner: [row.owner, row.ownerMark].filter(Boolean).join(', '),
+    stage: row.stage,
+    complaint: row.complaint,
+    openedAt: row.openedAt.toISOString(),
+    dueAt: row.dueAt.toISOString(),
+    finishedAt: row.finishedAt?.toISOString() ?? null,
+  }
 }
 
 /** @returns null when no tray has this number */

@@ -4,15 +4,17 @@ import TextField from '@mui/material/TextField'
 import type { GridColDef } from '@mui/x-data-grid'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import type { StageId } from '@/core/stages/stages'
 import { stageLabel } from '@/core/stages/stages'
-import type { TrayLine } from '@/services/tray/trayPages'
+import type { TrayLine, TraysFound } from '@/services/tray/trayPages'
 import { PageFrame } from '../shell/PageFrame'
 import { dayText, dueText } from '../small/dueText'
 import { codeColumn, countColumn } from '../tables/columns'
-import { ListGrid } from '../tables/ListGrid'
-import { matchesWords } from '../tables/matchesWords'
+import { PagedGrid } from '../tables/PagedGrid'
+import type { ListPage } from '../tables/usePagedSearch'
+import { pageAddress, usePagedSearch } from '../tables/usePagedSearch'
+import { WorkError } from '../stages/shared/WorkError'
 
 type Row = TrayLine & { id: number }
 
@@ -23,6 +25,7 @@ const COLUMNS: readonly GridColDef<Row>[] = [
   {
     field: 'stage',
     headerName: 'Stage',
+    sortable: false,
     flex: 0.7,
     minWidth: 100,
     valueFormatter: (stage: StageId) => stageLabel(stage),
@@ -38,29 +41,51 @@ const COLUMNS: readonly GridColDef<Row>[] = [
   },
 ]
 
+export interface TraysPageProps {
+  readonly counts: { readonly inHand: number; readonly back: number }
+  /** the first page of what `find` finds */
+  readonly first: TraysFound
+  /** what was asked for in the address; null where nothing was */
+  readonly find: string | null
+}
+
 /** Every tray ever opened, found by number, case, owner or complaint. */
-export function TraysPage({ trays, find: firstFind }: { trays: readonly TrayLine[]; find: string | null }) {
+export function TraysPage({ counts, first, find: firstFind }: TraysPageProps) {
   const router = useRouter()
   const [find, setFind] = useState(firstFind ?? '')
-  const rows = trays.filter((tray) => matchesWords(tray, find)).map((tray) => ({ ...tray, id: tray.number }))
-  const inHand = trays.filter((tray) => tray.finishedAt === null).length
+  const [page, setPage] = useState(FIRST_PAGE)
+  // What came with the page is not asked for again.
+  const asked = find !== (firstFind ?? '') || page !== FIRST_PAGE
+  const address = pageAddress('/api/trays', { q: find }, page)
+  const search = usePagedSearch<TraysFound>(asked ? address : null)
+  const found = asked ? (search.found ?? first) : first
+  const rows = found.rows.map((tray) => ({ ...tray, id: tray.number }))
+  // Enter comes sooner than the answer: it opens what was asked for, not what stood there before.
+  const [opening, setOpening] = useState(false)
+  const firstNumber = rows[0]?.number
+  useEffect(() => {
+    if (opening && search.settled && firstNumber !== undefined) router.push(`/trays/${firstNumber}`)
+  }, [opening, search.settled, firstNumber, router])
   return (
     <PageFrame
       title="Trays"
-      subtitle={`${inHand} in hand, ${trays.length - inHand} handed back`}
+      subtitle={`${counts.inHand} in hand, ${counts.back} handed back`}
       actions={
         <>
           <TextField
             label="Find"
             autoFocus={firstFind !== null}
             value={find}
-            onChange={(event) => setFind(event.target.value)}
+            onChange={(event) => {
+              setFind(event.target.value)
+              setOpening(false)
+              setPage(FIRST_PAGE)
+            }}
             onKeyDown={(event) => {
-              const [only] = rows
-              if (event.key === 'Enter' && only) router.push(`/trays/${only.number}`)
+              if (event.key === 'Enter') setOpening(true)
             }}
             placeholder="number, case or owner"
-            helperText={find && `${rows.length} found, Enter opens the first`}
+            helperText={find && `${found.total} found, Enter opens the first`}
           />
           <Button component={Link} href="/trays/new" variant="contained">
             New tray
@@ -68,13 +93,20 @@ export function TraysPage({ trays, find: firstFind }: { trays: readonly TrayLine
         </>
       }
     >
-      <ListGrid
+      <WorkError text={search.error} />
+      <PagedGrid
         label="Trays"
         rows={rows}
+        total={found.total}
+        loading={false}
         columns={COLUMNS}
+        page={page}
+        onPage={setPage}
         onOpen={(row) => router.push(`/trays/${row.number}`)}
-        height="calc(100vh - 150px)"
+        nothing="No tray is like that"
       />
     </PageFrame>
   )
 }
+
+const FIRST_PAGE: ListPage = { page: 0, size: 50, sort: '' }
