@@ -37,6 +37,16 @@ export function oddsOf(seat: RingSeat, policy: FitPolicy): (gasket: StockGasket)
       return now
     }
   }
+  const reaches = new Map<CrystalShape, number>()
+  const reachOf = (shape: CrystalShape): number => {
+    // Most are flat inside with nothing under them: not worth looking up.
+    if (shape.undersideRiseMm === 0 && shape.insideMagnifierMm === null) return 0
+    const before = reaches.get(shape)
+    if (before !== undefined) return before
+    const { reachMm } = nearestPlace(shape, seat)
+    reaches.set(shape, reachMm)
+    return reachMm
+  }
   return (gasket) => {
     const { wallMm, material, footMm, heightMm } = gasket
     const interference = remembered(`interference ${wallMm} ${material}`, (diameterMm) =>
@@ -60,7 +70,7 @@ export function oddsOf(seat: RingSeat, policy: FitPolicy): (gasket: StockGasket)
         let at = 0
         into[at++] = interference(shape.diameterMm)
         into[at++] = rim(shape.edgeThicknessMm)
-        if (hands) into[at++] = hands(nearestPlace(shape, seat).reachMm)
+        if (hands) into[at++] = hands(reachOf(shape))
         into[at++] = bore
         into[at++] = height(shape.edgeThicknessMm)
         into[at++] = stock

@@ -1,4 +1,4 @@
-import type { FitWishes } from '../../fit/FitWishes'
+import type { FitWishes, PastPair } from '../../fit/FitWishes'
 import { USUALLY_SHOWN } from '../../fit/judgedShortlist'
 import type { RingCandidate } from './assessPair'
 import { ringFailure } from './ringWords'
@@ -39,10 +39,16 @@ export function pairShortlist(
   const oddsFor = oddsOf(seat, policy)
   const odds = new Float64Array(MOST_CONSTRAINTS)
 
-  const judge = (shape: number, gasket: StockGasket, { names, of }: PairOdds, stock: 0 | 1) => {
+  const judge = (
+    shape: number,
+    gasket: StockGasket,
+    { names, of }: PairOdds,
+    past: readonly PastPair[],
+    stock: 0 | 1,
+  ) => {
     const first = index.crystals[index.starts[shape] ?? 0]
     // What was pressed here before is judged pair by pair, by its own history.
-    const known = pressedBefore(gasket, shape, stock)
+    const known = past.length === 0 ? NONE : pressedBefore(past, gasket, shape, stock)
     const lines = linesOf(index, shape, gasket, stock) - known.length
     for (const crystal of known)
       judgeKnown(withPast(assessPair(crystal, gasket, seat, policy), wishes, policy))
@@ -81,22 +87,20 @@ export function pairShortlist(
       rejected.offer([failing.length, ...key], () => candidate)
     }
   }
-  const pressedBefore = (gasket: StockGasket, shape: number, stock: 0 | 1): readonly StockCrystal[] =>
-    wishes.pastPairs.some(({ gasketId }) => gasketId === gasket.id)
-      ? crystalsOf(index, shape).filter(
-          (crystal) =>
-            stockOf(crystal, gasket) === stock &&
-            wishes.pastPairs.some((pair) => isPair({ crystal, gasket }, pair)),
-        )
-      : []
+  const pressedBefore = (past: readonly PastPair[], gasket: StockGasket, shape: number, stock: 0 | 1) =>
+    crystalsOf(index, shape).filter(
+      (crystal) =>
+        stockOf(crystal, gasket) === stock && past.some((pair) => isPair({ crystal, gasket }, pair)),
+    )
 
   for (const gasket of gasketsNear(index, seat)) {
     const gasketOdds = oddsFor(gasket)
+    const past = wishes.pastPairs.filter(({ gasketId }) => gasketId === gasket.id)
     const { leastMm, mostMm } = diameterRange(gasket, seat, policy)
     const end = firstAtLeast(index.diameters, mostMm)
     for (let shape = firstAtLeast(index.diameters, leastMm); shape < end; shape++) {
-      judge(shape, gasket, gasketOdds, 1)
-      judge(shape, gasket, gasketOdds, 0)
+      judge(shape, gasket, gasketOdds, past, 1)
+      judge(shape, gasket, gasketOdds, past, 0)
     }
   }
   return {
@@ -110,6 +114,8 @@ export function pairShortlist(
     rejectedBy: Object.fromEntries(counts),
   }
 }
+
+const NONE: readonly StockCrystal[] = []
 
 function stockOf(crystal: StockCrystal, gasket: StockGasket): 0 | 1 {
   return crystal.quantity >= 1 && gasket.quantity >= 1 ? 1 : 0
