@@ -59,7 +59,11 @@ export default [
   },
   {
     // Only stages and the parts of Match go without a placeholder: they are changed in a transition.
-    files: ['src/ui/stages/StageWork.tsx', 'src/ui/stages/match/MatchWork.tsx'],
+    files: [
+      'src/ui/stages/StageWork.tsx',
+      'src/ui/stages/measure/MeasureWork.tsx',
+      'src/ui/stages/match/MatchWork.tsx',
+    ],
     rules: { 'no-restricted-syntax': ['error', BUILT_IN_POLICY, CONSTRUCTION_CODE] },
   },
   {

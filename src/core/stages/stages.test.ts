@@ -1,5 +1,4 @@
-import { stageAfter, STAGE_IDS, stageIndex, stageLabel } from './stages'
-import { stageSettles } from './stageSettles'
+import { stageAfter, STAGE_IDS, stageIndex, stageLabel, stageOf } from './stages'
 
 describe('stages of the work', () => {
   it('go from intake to hand-back: read before anything presses, matched before anything is pressed in', () => {
@@ -20,7 +19,7 @@ describe('stages of the work', () => {
 
   it('each have a name of their own and say what they settle', () => {
     expect(new Set(STAGE_IDS.map(stageLabel)).size).toBe(STAGE_IDS.length)
-    expect(new Set(STAGE_IDS.map(stageSettles)).size).toBe(STAGE_IDS.length)
-    for (const stage of STAGE_IDS) expect(stageSettles(stage)).toMatch(/^[A-Z].*\.$/)
+    expect(new Set(STAGE_IDS.map((id) => stageOf(id).settles)).size).toBe(STAGE_IDS.length)
+    for (const stage of STAGE_IDS) expect(stageOf(stage).settles).toMatch(/^[A-Z].*\.$/)
   })
 })

@@ -1,28 +1,49 @@
-/** The stages of the work, in working order. */
-export const STAGES = [
-  { id: 'intake', label: 'Intake' },
-  { id: 'open', label: 'Open' },
-  { id: 'decase', label: 'Decase' },
-  { id: 'measure', label: 'Measure' },
-  { id: 'push-out', label: 'Push out' },
-  { id: 'clean', label: 'Clean' },
-  { id: 'match', label: 'Match' },
-  { id: 'press-in', label: 'Press in' },
-  { id: 'align', label: 'Align' },
-  { id: 'close', label: 'Close' },
-  { id: 'prove', label: 'Prove' },
-  { id: 'hand-back', label: 'Hand back' },
-] as const
+import { align } from './align'
+import { clean } from './clean'
+import { close } from './close'
+import { decase } from './decase'
+import { handBack } from './handBack'
+import { intake } from './intake'
+import { match } from './match'
+import { measure } from './measure'
+import { open } from './open'
+import { pressIn } from './pressIn'
+import { prove } from './prove'
+import { pushOut } from './pushOut'
+import type { Stage } from './Stage'
 
-export type StageId = (typeof STAGES)[number]['id']
-export const STAGE_IDS = STAGES.map((s) => s.id)
+const TABLE = {
+  intake,
+  open,
+  decase,
+  measure,
+  'push-out': pushOut,
+  clean,
+  match,
+  'press-in': pressIn,
+  align,
+  close,
+  prove,
+  'hand-back': handBack,
+} as const satisfies Readonly<Record<string, Stage>>
+
+export type StageId = keyof typeof TABLE
+
+export const STAGE_IDS = Object.keys(TABLE) as readonly StageId[]
+
+/** The stages of the work, in working order. */
+export const STAGES = STAGE_IDS.map((id) => ({ id, ...TABLE[id] }))
+
+export function stageOf(id: StageId): Stage {
+  return TABLE[id]
+}
 
 export function stageIndex(stage: StageId): number {
   return STAGE_IDS.indexOf(stage)
 }
 
 export function stageLabel(stage: StageId): string {
-  return STAGES[stageIndex(stage)]?.label ?? stage
+  return TABLE[stage].label
 }
 
 /** The stage `by` places further, held inside the list. */

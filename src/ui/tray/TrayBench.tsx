@@ -1,6 +1,7 @@
 'use client'
 import Box from '@mui/material/Box'
 import type { StageId } from '@/core/stages/stages'
+import { stageOf } from '@/core/stages/stages'
 import type { TrayView } from '@/services/tray/trayView'
 import dynamic from 'next/dynamic'
 import { useMemo } from 'react'
@@ -26,9 +27,6 @@ export interface TrayBenchProps {
   readonly act: Act
 }
 
-/** Stages in which readings are taken: a phone has no room for the reading bar in the others. */
-const READING_STAGES: readonly StageId[] = ['measure', 'clean']
-
 /** The page of one tray: header, stages, drawings, the stage's work, and the reading bar along the bottom. */
 export function TrayBench({ initial, stage, act }: TrayBenchProps) {
   const actions = useMemo(() => trayCalls(act), [act])
@@ -36,7 +34,7 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
   const { state, target } = bench
   const { view } = state
   const open = view.tray.finishedAt === null
-  const reads = READING_STAGES.includes(state.stage) || state.text !== ''
+  const reads = stageOf(state.stage).reads || state.text !== ''
 
   useReadingKeys({
     active: open && !bench.keysRest,

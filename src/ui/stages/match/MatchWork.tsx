@@ -2,11 +2,11 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import dynamic from 'next/dynamic'
-import type { ReactNode } from 'react'
 import { startTransition, useState } from 'react'
 import { isCrystalWork } from '@/core/readings/readingPlan'
 import type { TrayView } from '@/services/tray/trayView'
 import { UpgradesButton } from './UpgradesButton'
+import { TrayVerdict } from '../measure/TrayVerdict'
 import { PartsOutNote } from '../shared/PartsOutNote'
 import { Shortlist } from './Shortlist'
 import type { StageWorkProps } from '../StageWorkProps'
@@ -18,7 +18,7 @@ const SealsPanel = dynamic(() => import('../close/SealsPanel').then((m) => m.Sea
 type Matched = 'crystal' | 'bezel' | 'seals'
 
 /** Choosing parts: the crystal with its ring, bezel and insert, the other seals; what was asked for comes first. */
-export function MatchWork({ bench, actions, verdict }: StageWorkProps & { verdict: ReactNode }) {
+export function MatchWork({ bench, actions }: StageWorkProps) {
   const { view, busy } = bench.state
   const parts = partsOf(view)
   const [part, setPart] = useState<Matched>(parts[0]?.id ?? 'crystal')
@@ -42,7 +42,7 @@ export function MatchWork({ bench, actions, verdict }: StageWorkProps & { verdic
       )}
       {part === 'crystal' && (
         <>
-          {verdict}
+          <TrayVerdict bench={bench} actions={actions} />
           <Shortlist
             view={view}
             chosen={bench.chosen}

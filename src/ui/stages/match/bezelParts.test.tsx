@@ -107,9 +107,7 @@ describe('MatchWork', () => {
     [['insert', 'bezel', 'chapter-ring'], 'Bezel, insert and chapter ring'],
   ] as const)('puts what was asked for, %j, behind a button of its name', (asked, label) => {
     const view = trayViewOf()
-    renderInTheme(
-      <MatchWork {...benchAround({ ...view, bezelWork: diverBezelWork(asked) }, 'match')} verdict={null} />,
-    )
+    renderInTheme(<MatchWork {...benchAround({ ...view, bezelWork: diverBezelWork(asked) }, 'match')} />)
     expect(screen.getByRole('button', { name: label })).toBeInTheDocument()
   })
 })

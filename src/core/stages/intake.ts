@@ -1,0 +1,9 @@
+import type { Stage } from './Stage'
+
+export const intake: Stage = {
+  label: 'Intake',
+  settles: 'Which case this is, what is broken and what was promised.',
+  done: 'Intake done',
+  reads: false,
+  shows: [],
+}

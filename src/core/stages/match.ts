@@ -1,0 +1,9 @@
+import type { Stage } from './Stage'
+
+export const match: Stage = {
+  label: 'Match',
+  settles: 'The parts are chosen, with their reasons.',
+  done: 'Match done',
+  reads: false,
+  shows: [],
+}

@@ -1,0 +1,9 @@
+import type { Stage } from './Stage'
+
+export const pushOut: Stage = {
+  label: 'Push out',
+  settles: 'What must come off is off, and nothing else moved.',
+  done: 'Push out done',
+  reads: false,
+  shows: ['removal', 'methods', 'parts-off'],
+}

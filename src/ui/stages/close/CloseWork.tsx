@@ -1,0 +1,13 @@
+import type { StageWorkProps } from '../StageWorkProps'
+import { JobWork } from '../shared/JobWork'
+import { SealsPanel } from './SealsPanel'
+
+/** Parts back, last off first, and the seals they close on. */
+export function CloseWork({ bench, actions }: StageWorkProps) {
+  return (
+    <>
+      <JobWork bench={bench} actions={actions} />
+      <SealsPanel bench={bench} actions={actions} />
+    </>
+  )
+}
