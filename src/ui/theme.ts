@@ -35,8 +35,8 @@ declare module '@mui/material/styles' {
   }
 }
 
-export const TEXT_FONT = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif"
-export const FIGURE_FONT = "'Atkinson Hyperlegible Mono Variable', ui-monospace, monospace"
+const TEXT_FONT = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif"
+const FIGURE_FONT = "'Atkinson Hyperlegible Mono Variable', ui-monospace, monospace"
 
 /** Warm paper, ink, petrol to act, saffron to notice, brick to stop, moss for good; the dark scheme is for lamp light. */
 export const theme = createTheme({

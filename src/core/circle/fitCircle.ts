@@ -177,7 +177,7 @@ function spreadOf(points: readonly Point[]): number {
 }
 
 /** The whole turn less the widest gap between neighbours, degrees. */
-export function arcOf(points: readonly Point[], centre: Point): number {
+function arcOf(points: readonly Point[], centre: Point): number {
   const angles = Float64Array.from(points, (p) => Math.atan2(p.yMm - centre.yMm, p.xMm - centre.xMm)).sort()
   const first = angles[0] ?? 0
   let widest = first + 2 * Math.PI - (angles[angles.length - 1] ?? 0)

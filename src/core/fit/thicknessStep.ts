@@ -1,7 +1,7 @@
 import { formatMm } from '../units/formatMm'
 
 /** A thickness this near the middle between two steps takes the thinner, mm. From memory. */
-export const NEAR_MIDDLE_MM = 0.02
+const NEAR_MIDDLE_MM = 0.02
 /** Figures come by arithmetic in doubles. */
 const ROUNDING_MM = 1e-9
 

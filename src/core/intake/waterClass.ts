@@ -8,8 +8,6 @@ export interface WaterClass {
   readonly diver: boolean
 }
 
-export const NO_CLASS: WaterClass = { classBar: null, diver: false }
-
 /** A diver's watch states this at least, bar. Source: ISO 6425. */
 const DIVER_BAR = 10
 /** A diver's watch is tested at this much of its own class; any other at the class itself. Source: ISO 6425; ISO 22810. */

@@ -50,11 +50,11 @@ export interface Part {
   /** true where its name says what it is */
   readonly nameAlone?: boolean
   /** what is said of it after its name */
-  remarks?(part: PartRecord): readonly string[]
+  readonly remarks?: (part: PartRecord) => readonly string[]
   /** what a supplier's list may say for all its rows where it has no column for it */
   readonly listDefaults: readonly string[]
   /** checks across fields; null when all is well */
-  faultOf(values: Readonly<Record<string, FieldValue>>): PartFault | null
+  readonly faultOf: (values: Readonly<Record<string, FieldValue>>) => PartFault | null
 }
 
 /** For a kind whose fields say all there is to check. */

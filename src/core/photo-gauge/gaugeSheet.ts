@@ -31,7 +31,7 @@ export const CORNER_MARKS: readonly [SheetMark, SheetMark, SheetMark, SheetMark]
   mark(0, FRAME_HEIGHT_MM, 'corner'),
 ]
 
-export const SIDE_MARKS: readonly SheetMark[] = [
+const SIDE_MARKS: readonly SheetMark[] = [
   mark(FRAME_WIDTH_MM / 2, 0, 'side'),
   mark(FRAME_WIDTH_MM, FRAME_HEIGHT_MM / 2, 'side'),
   mark(FRAME_WIDTH_MM / 2, FRAME_HEIGHT_MM, 'side'),

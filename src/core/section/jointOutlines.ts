@@ -163,7 +163,7 @@ export interface CupSection {
 }
 
 /** An acrylic with a skirt: a cup turned over, its roof domed. */
-export function cupOutline(cup: CupSection): Outline {
+function cupOutline(cup: CupSection): Outline {
   const outer = cup.outerMm / 2
   const inner = cup.skirtInnerMm / 2
   const roof = cup.footMm + cup.skirtMm

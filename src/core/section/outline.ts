@@ -1,21 +1,19 @@
 /** From the axis outward, and upward from the crystal's seat, mm. */
 export type Point = readonly [rMm: number, zMm: number]
 
-export const SECTION_MATERIALS = [
-  'case',
-  'bezel',
-  'insert',
-  'back',
-  'crystal',
-  'gasket',
-  'cement',
-  'metal-ring',
-  'chapter-ring',
-  'dial',
-  'movement',
-  'back-seal',
-] as const
-export type SectionMaterial = (typeof SECTION_MATERIALS)[number]
+export type SectionMaterial =
+  | 'case'
+  | 'bezel'
+  | 'insert'
+  | 'back'
+  | 'crystal'
+  | 'gasket'
+  | 'cement'
+  | 'metal-ring'
+  | 'chapter-ring'
+  | 'dial'
+  | 'movement'
+  | 'back-seal'
 
 export interface Outline {
   readonly material: SectionMaterial

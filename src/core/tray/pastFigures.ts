@@ -31,7 +31,7 @@ export function learnedSqueeze(
 }
 
 /** Squeeze of a ring in a bore that its material's interference band comes to. */
-export function squeezeBand({ wallMm, material }: StockGasket, { interferenceBands }: FitPolicy): Fractions {
+function squeezeBand({ wallMm, material }: StockGasket, { interferenceBands }: FitPolicy): Fractions {
   const { lowMm, highMm } = interferenceBands[material]
   return { low: lowMm / (2 * wallMm), high: highMm / (2 * wallMm) }
 }

@@ -6,7 +6,7 @@ export type InstrumentText =
   | { ok: false; reason: 'empty' | 'several-lines' | 'too-long' | 'several-figures' | 'no-figure' | 'unit' }
 
 /** What an instrument sends is short: anything longer is something else. */
-export const MOST_LINE_LENGTH = 40
+const MOST_LINE_LENGTH = 40
 
 /** Why a line was not taken, and what to do about it. */
 export const INSTRUMENT_TEXT_WORDS: Readonly<

@@ -40,7 +40,7 @@ export type SizeVerdictOutcome = { ok: true; verdict: SizeVerdict } | { ok: fals
 /** Candidates reach this far beyond what the evidence points to, in stock steps. */
 const MARGIN_STEPS = 5
 /** From this chance on that it was another size the crystal that came out is said to disagree with its case. Set by the simulated study: no more than two in a hundred are named that were right. */
-export const CONFLICT_CHANCE = 0.36
+const CONFLICT_CHANCE = 0.36
 
 /**
  * Which stock size is it? The posterior over the stock grid of what fits this piece best, see `sizePosterior`.

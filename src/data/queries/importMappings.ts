@@ -27,9 +27,3 @@ export async function rememberMapping(
     .values({ supplier, partKind: kind, columns })
     .onConflictDoUpdate({ target: [importMappings.supplier, importMappings.partKind], set: { columns } })
 }
-
-/** Suppliers a list was ever taken from. */
-export async function knownSuppliers(db: Db): Promise<string[]> {
-  const rows = await db.selectDistinct({ supplier: importMappings.supplier }).from(importMappings)
-  return rows.map(({ supplier }) => supplier).sort()
-}

@@ -26,7 +26,7 @@ export interface ReadingRow {
 /** Columns a file need not have. */
 const ERROR_COLUMNS = ['own_uncertainty_mm', 'zero_uncertainty_mm', 'scale_uncertainty'] as const
 
-export const READING_COLUMNS = [
+const READING_COLUMNS = [
   'dimension',
   'place',
   'shown_mm',
@@ -40,7 +40,7 @@ export const READING_COLUMNS = [
 ] as const
 
 /** Most lines taken from one file: more is not one tray. */
-export const MOST_READING_LINES = 2000
+const MOST_READING_LINES = 2000
 
 /** A tray's readings as CSV, comma and point, with a heading line. Words that a spreadsheet would run are disarmed. */
 export function writeReadingsCsv(rows: readonly ReadingRow[]): string {

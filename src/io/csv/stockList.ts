@@ -10,7 +10,7 @@ export interface ListTable {
 export type ListOutcome = { ok: true; table: ListTable } | { ok: false; message: string }
 
 /** Most rows taken from one list. */
-export const MOST_LIST_ROWS = 250_000
+const MOST_LIST_ROWS = 250_000
 
 /** Reads CSV, TSV or anything a spreadsheet saves: the separator is found, quotes and line ends as they come. */
 export function readStockList(text: string): ListOutcome {

@@ -3,8 +3,8 @@ import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
 import type { Field } from '@/core/records/Field'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
 
-export const CASE_SHEET_FORMAT = 'whyalon-case-sheet'
-export const CASE_SHEET_FORMAT_VERSION = 1
+const CASE_SHEET_FORMAT = 'whyalon-case-sheet'
+const CASE_SHEET_FORMAT_VERSION = 1
 
 /** Where the schema is served from, beside the file's own address. */
 export const CASE_SHEET_SCHEMA_PATH = '/case-sheet.schema.json'

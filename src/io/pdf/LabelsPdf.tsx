@@ -86,7 +86,7 @@ function CodeView({ text }: { text: string }) {
 }
 
 /** Dark squares of a code as one path, a run of neighbours at a time. */
-export function codePath(size: number, isDark: (row: number, column: number) => boolean): string {
+function codePath(size: number, isDark: (row: number, column: number) => boolean): string {
   const runs: string[] = []
   for (let row = 0; row < size; row++) {
     for (let column = 0; column < size; column++) {

@@ -16,7 +16,7 @@ import { action } from '../action'
 import { idSchema, refuse, validateRecord } from '../boundary'
 import { sheetRow } from '../sheets/sheetRow'
 
-export const RECORD_KINDS = [...PART_KINDS, 'case-sheet', 'instrument', 'press'] as const
+const RECORD_KINDS = [...PART_KINDS, 'case-sheet', 'instrument', 'press'] as const
 export type RecordKind = (typeof RECORD_KINDS)[number]
 
 interface RecordStore {

@@ -22,7 +22,7 @@ export const SQUEEZE_LIMITS = { lowMm: AXIAL_SQUEEZE.low, highMm: AXIAL_SQUEEZE.
 /** Rebate less glass, across: it must drop in, and may not wander. From memory. */
 export const GLASS_PLAY: Window = { lowMm: 0.03, highMm: 0.3 }
 /** Rebate less the gasket’s outside: it lies flat and stays under the glass. From memory. */
-export const GASKET_PLAY: Window = { lowMm: -0.05, highMm: 0.5 }
+const GASKET_PLAY: Window = { lowMm: -0.05, highMm: 0.5 }
 /** Beyond its play a glass is not even a near miss, mm. */
 const NEAR_MM = 0.2
 
@@ -39,7 +39,7 @@ export interface BayonetCandidate extends Candidate {
  * How far the ring at its stop squeezes the gasket: 1 − (depth − stroke − edge) / height.
  * @example depth 2.40, stroke 0.60, edge 1.20, height 0.75 // room 0.60: 0.20
  */
-export function axialSqueeze(
+function axialSqueeze(
   crystal: StockCrystal,
   { heightMm }: StockGasket,
   seat: BayonetSeat,
