@@ -137,6 +137,9 @@ describe('judgeStrength', () => {
     expect(underPressure(crystal, 10, STRENGTH_POLICY).overstated).toBe(true)
     expect(underPressure({ ...crystal, ...thick(2) }, 10, STRENGTH_POLICY).overstated).toBe(false)
     expect(judged({ profile: 'single-dome' }, null).sentence).toMatch(/a dome bears more/)
+    expect(judged({ material: 'sapphire', ...thick(2.5) }, null).sentence).toMatch(
+      /^Strong enough by plate theory at 5 bar: /,
+    )
   })
 
   it('is a guide with its figures, its limits and no promise', () => {

@@ -64,6 +64,23 @@ describe('checkReading', () => {
     expect(checkReading('-500', hands, 0.4)).toMatchObject({ outcome: 'refuse', code: 'out-of-range' })
   })
 
+  // What every bench meets: common practice.
+  it.each([
+    ['seat-depth', '0.5'],
+    ['seat-depth', '2.5'],
+    ['crystal-edge', '0.8'],
+    ['crystal-edge', '3.0'],
+    ['crystal-diameter', '18.0'],
+    ['crystal-diameter', '40.0'],
+    ['gasket-wall', '0.30'],
+    ['gasket-wall', '0.80'],
+    ['hands-below-seat', '0.30'],
+    ['bore', '19.0'],
+    ['bore', '41.0'],
+  ] as const)('takes an ordinary %s of %s', (id, text) => {
+    expect(checkReading(text, DIMENSIONS[id], null)).toMatchObject({ outcome: 'accept' })
+  })
+
   it('never accepts outside the possible range', () => {
     fc.assert(
       fc.property(
