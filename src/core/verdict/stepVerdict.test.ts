@@ -10,6 +10,7 @@ describe('stepVerdict', () => {
     // Common practice.
     const verdict = stepVerdict(reading(1.1), [1.5, 1], policy)
     expect(verdict.pick.sizeMm).toBe(1)
+    expect(verdict.candidates.map(({ sizeMm }) => sizeMm)).toEqual([1, 1.5])
     expect(verdict.offMm).toBeCloseTo(0.1, 9)
   })
 
