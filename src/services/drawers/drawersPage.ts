@@ -9,29 +9,14 @@ import { movesOfPart } from '@/data/queries/stockMoves'
 import { trayNumbers } from '@/data/queries/trays'
 import type { Refusal } from '../boundary'
 import { idSchema, validate } from '../boundary'
+import type { ListPageSent } from '../listPage'
+import { LIST_PAGE_FIELDS } from '../listPage'
 
-const MOST_ROWS = 200
-const MOST_TEXT = 200
-
-interface SearchInput {
-  readonly kind: PartKind
-  readonly q: string
-  readonly page: number
-  readonly size: number
-  readonly sort: string
-}
-
-const searchSchema = Joi.object<SearchInput>({
+const searchSchema = Joi.object<ListPageSent & { kind: PartKind }>({
   kind: Joi.string()
     .valid(...PART_KINDS)
     .required(),
-  q: Joi.string().allow('').max(MOST_TEXT).default(''),
-  page: Joi.number().integer().min(0).max(1_000_000).default(0),
-  size: Joi.number().integer().min(1).max(MOST_ROWS).default(50),
-  sort: Joi.string()
-    .allow('')
-    .pattern(/^[A-Za-z]+:(asc|desc)$/)
-    .default(''),
+  ...LIST_PAGE_FIELDS,
 })
 
 export type { PartRow }

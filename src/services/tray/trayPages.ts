@@ -6,6 +6,8 @@ import { searchTrays, TRAY_SORT_FIELDS, trayCounts } from '@/data/queries/traySe
 import { action } from '../action'
 import type { Refusal } from '../boundary'
 import { refuse, validate } from '../boundary'
+import type { ListPageSent } from '../listPage'
+import { LIST_PAGE_FIELDS, MOST_SEARCH_TEXT } from '../listPage'
 import { TRAY_GONE } from './changeTray'
 import { openTrayCase } from './openTrayCases'
 import type { Changed } from './trayChange'
@@ -29,18 +31,7 @@ export interface TraysFound {
   readonly total: number
 }
 
-const MOST_ROWS = 200
-const MOST_TEXT = 200
-
-const searchSchema = Joi.object<{ q: string; page: number; size: number; sort: string }>({
-  q: Joi.string().allow('').max(MOST_TEXT).default(''),
-  page: Joi.number().integer().min(0).max(1_000_000).default(0),
-  size: Joi.number().integer().min(1).max(MOST_ROWS).default(50),
-  sort: Joi.string()
-    .allow('')
-    .pattern(/^[A-Za-z]+:(asc|desc)$/)
-    .default(''),
-})
+const searchSchema = Joi.object<ListPageSent>(LIST_PAGE_FIELDS)
 
 /** One page of the trays a search finds, the newest first where it is not sorted otherwise. */
 export async function findTrays(db: Db, input: unknown): Promise<TraysFound | Refusal> {
@@ -63,7 +54,7 @@ export async function traysPage(
   db: Db,
   find: string,
 ): Promise<{ counts: { inHand: number; back: number }; first: TraysFound }> {
-  const found = await findTrays(db, { q: find.slice(0, MOST_TEXT) })
+  const found = await findTrays(db, { q: find.slice(0, MOST_SEARCH_TEXT) })
   const first: TraysFound = found.ok ? found : { ok: true, rows: [], total: 0 }
   return { counts: await trayCounts(db), first }
 }

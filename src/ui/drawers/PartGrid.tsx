@@ -26,6 +26,7 @@ export function PartGrid({ kind, found, page, onPage, onOpen }: PartGridProps) {
       page={page}
       onPage={onPage}
       onOpen={onOpen}
+      abovePx={166}
       nothing="Nothing in the drawers is like that"
     />
   )

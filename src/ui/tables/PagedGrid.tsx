@@ -16,16 +16,18 @@ export interface PagedGridProps<R extends { readonly id: number }> {
   readonly onOpen: (row: R) => void
   /** said where nothing is found */
   readonly nothing: string
+  /** what of the window's height stands above the table and below it, CSS px */
+  readonly abovePx: number
 }
 
 /** A table paged and sorted by the server: as quick with a hundred thousand lines as with ten. */
 export function PagedGrid<R extends { readonly id: number }>(props: PagedGridProps<R>) {
-  const { label, rows, total, loading, columns, page, onPage, onOpen, nothing } = props
+  const { label, rows, total, loading, columns, page, onPage, onOpen, nothing, abovePx } = props
   const sortModel: GridSortModel = page.sort
     ? [{ field: page.sort.split(':')[0] ?? '', sort: page.sort.endsWith('desc') ? 'desc' : 'asc' }]
     : []
   return (
-    <Box sx={{ height: 'calc(100vh - 166px)', minHeight: 320 }}>
+    <Box sx={{ height: `calc(100vh - ${abovePx}px)`, minHeight: 320 }}>
       <DataGrid
         aria-label={label}
         rows={rows}

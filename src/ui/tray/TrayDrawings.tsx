@@ -107,6 +107,7 @@ function Evidence({ view }: { view: TrayView }) {
             borderColor: 'divider',
             py: 0.6,
           },
+          '& .figure': { whiteSpace: 'nowrap' },
         }}
       >
         {evidence.map((item, i) => (

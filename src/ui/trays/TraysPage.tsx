@@ -103,6 +103,7 @@ export function TraysPage({ counts, first, find: firstFind }: TraysPageProps) {
         page={page}
         onPage={setPage}
         onOpen={(row) => router.push(`/trays/${row.number}`)}
+        abovePx={92}
         nothing="No tray is like that"
       />
     </PageFrame>

@@ -1,17 +1,11 @@
-import { findTrays } from '@/services/tray/trayPages'
+import { listPageIn } from '@/services/listPage'
 import { getShop } from '@/services/shop/shop'
+import { findTrays } from '@/services/tray/trayPages'
 
 export const dynamic = 'force-dynamic'
 
 /** One page of the trays a search finds: `q`, `page`, `size`, `sort` as `field:asc`. */
 export async function GET(request: Request) {
-  const given = new URL(request.url).searchParams
-  const number = (name: string) => (given.has(name) ? { [name]: Number(given.get(name)) } : {})
-  const found = await findTrays(await getShop(), {
-    q: given.get('q') ?? '',
-    sort: given.get('sort') ?? '',
-    ...number('page'),
-    ...number('size'),
-  })
+  const found = await findTrays(await getShop(), listPageIn(new URL(request.url).searchParams))
   return Response.json(found, { status: found.ok ? 200 : 422 })
 }
