@@ -41,10 +41,18 @@ function rimBadnessMm(rimMm: number, preference: ThicknessPreference, flushMm: n
   return Math.abs(rimMm) + (wrongSide ? WRONG_SIDE_MM : 0)
 }
 
+function off<T>(wanted: T | null, own: T): 0 | 1 {
+  return wanted === null || wanted === own ? 0 : 1
+}
+
 /** How many of magnifier and coat are not as the old crystal had them. */
 function extrasOff({ magnifier, arCoating }: StockCrystal, wishes: FitWishes): number {
-  const off = <T>(wanted: T | null, own: T) => (wanted === null || wanted === own ? 0 : 1)
   return off(wishes.magnifier, magnifier) + off(wishes.arCoating, arCoating)
+}
+
+/** How far a diameter is from the verdict's, in hundredths of a millimetre. */
+function sizeOff({ diameterMm }: StockCrystal, { sizeMm }: FitWishes): number {
+  return sizeMm === null ? 0 : Math.round(Math.abs(diameterMm - sizeMm) * 100)
 }
 
 /** Of two steps a level lies half-way between, the thicker comes second. */
@@ -62,10 +70,10 @@ export function pairKey(pair: RankedPair, wishes: FitWishes, policy: FitPolicy):
   return [
     probabilityRank(pair.probability),
     isLastTime(pair, wishes) ? 0 : 1,
-    wishes.material === null || crystal.material === wishes.material ? 0 : 1,
-    wishes.profile === null || crystal.profile === wishes.profile ? 0 : 1,
+    off(wishes.material, crystal.material),
+    off(wishes.profile, crystal.profile),
     extrasOff(crystal, wishes),
-    wishes.sizeMm === null ? 0 : Math.round(Math.abs(crystal.diameterMm - wishes.sizeMm) * 100),
+    sizeOff(crystal, wishes),
     wrongStep(crystal, wishes),
     Math.floor(rimMm / COARSE_RIM_MM),
     !gasket || wishes.gasketColour === null || gasket.colour === wishes.gasketColour ? 0 : 1,
@@ -74,5 +82,30 @@ export function pairKey(pair: RankedPair, wishes: FitWishes, policy: FitPolicy):
     priceRank(priceOf(crystal, gasket)),
     crystal.id,
     gasket?.id ?? 0,
+  ]
+}
+
+/**
+ * Where the order of crystals of one shape with a gasket begins at the earliest: what each line decides for itself is
+ * taken at its best. Compares with their keys; shorter, for what follows depends on the lines alone.
+ * @param pair - with any crystal of the shape
+ */
+export function leastKeyOfShape(
+  { crystal, gasket, probability, standing }: RankedPair,
+  wishes: FitWishes,
+  policy: FitPolicy,
+): number[] {
+  const rimMm = rimBadnessMm(standing.rimMm ?? 0, policy.thicknessPreference, policy.flushMm)
+  const maybeLastTime = wishes.lastTime !== null && wishes.lastTime.gasketId === (gasket?.id ?? null)
+  const asWished = 0
+  return [
+    probabilityRank(probability),
+    maybeLastTime ? 0 : 1,
+    asWished,
+    asWished,
+    asWished,
+    sizeOff(crystal, wishes),
+    wrongStep(crystal, wishes),
+    Math.floor(rimMm / COARSE_RIM_MM),
   ]
 }

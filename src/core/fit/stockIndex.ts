@@ -13,6 +13,8 @@ export interface StockIndex {
   readonly diameters: Float64Array
   /** for every shape how many of its lines have a crystal left */
   readonly inStock: Int32Array
+  /** edge thicknesses of which at least one disc is there, mm, each once */
+  readonly stockedDiscEdges: readonly number[]
   /** crystals of every other build, by diameter */
   readonly otherBuilds: readonly StockCrystal[]
   /** rings that stand round a crystal, by outer diameter */
@@ -62,23 +64,30 @@ function indexOf(
     crystals: sorted,
     starts: shapes,
     diameters: Float64Array.from(starts, (at) => sorted[at]?.diameterMm ?? NaN),
-    inStock: inStockOf(sorted, shapes),
+    ...countedStock(sorted, shapes),
     otherBuilds: byDiameter(otherBuilds),
     gaskets: byOuterDiameter(gaskets),
     otherGaskets: byOuterDiameter(otherGaskets),
   }
 }
 
-function inStockOf(crystals: readonly StockCrystal[], starts: Int32Array): Int32Array {
-  const counts = new Int32Array(Math.max(0, starts.length - 1))
-  for (let shape = 0; shape < counts.length; shape++) {
+function countedStock(
+  crystals: readonly StockCrystal[],
+  starts: Int32Array,
+): Pick<StockIndex, 'inStock' | 'stockedDiscEdges'> {
+  const inStock = new Int32Array(Math.max(0, starts.length - 1))
+  const edges = new Set<number>()
+  for (let shape = 0; shape < inStock.length; shape++) {
+    const from = starts[shape] ?? 0
     let count = 0
-    for (let at = starts[shape] ?? 0; at < (starts[shape + 1] ?? 0); at++) {
+    for (let at = from; at < (starts[shape + 1] ?? 0); at++) {
       if ((crystals[at]?.quantity ?? 0) >= 1) count++
     }
-    counts[shape] = count
+    inStock[shape] = count
+    const first = crystals[from]
+    if (count > 0 && first) edges.add(first.edgeThicknessMm)
   }
-  return counts
+  return { inStock, stockedDiscEdges: [...edges] }
 }
 
 function byDiameter(crystals: readonly StockCrystal[]): StockCrystal[] {
@@ -100,19 +109,13 @@ function sameShape(a: StockCrystal, b: StockCrystal): boolean {
 
 /** Edge thicknesses of which at least one crystal of a build is there, mm, each once. */
 export function stockedEdges(
-  { crystals, starts, inStock, otherBuilds }: StockIndex,
+  { stockedDiscEdges, otherBuilds }: StockIndex,
   build: StockCrystal['build'],
-): number[] {
+): readonly number[] {
+  if (build === 'disc') return stockedDiscEdges
   const edges = new Set<number>()
-  if (build !== 'disc') {
-    for (const crystal of otherBuilds)
-      if (crystal.build === build && crystal.quantity > 0) edges.add(crystal.edgeThicknessMm)
-    return [...edges]
-  }
-  for (const [shape, count] of inStock.entries()) {
-    const first = crystals[starts[shape] ?? 0]
-    if (count > 0 && first) edges.add(first.edgeThicknessMm)
-  }
+  for (const crystal of otherBuilds)
+    if (crystal.build === build && crystal.quantity > 0) edges.add(crystal.edgeThicknessMm)
   return [...edges]
 }
 
@@ -152,7 +155,7 @@ export function withChanges(
         ...rings,
         crystals,
         otherBuilds: byDiameter(otherBuilds),
-        inStock: inStockOf(crystals, index.starts),
+        ...countedStock(crystals, index.starts),
       }
     : indexOf(now, [gaskets, otherGaskets])
 }

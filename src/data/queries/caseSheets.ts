@@ -1,4 +1,5 @@
 import { and, asc, desc, eq, inArray, sql } from 'drizzle-orm'
+import type { PgColumn } from 'drizzle-orm/pg-core'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
 import type { Db } from '../client'
 import { caseSheets, crystals, dies, gaskets, picks, presses, pressRuns, trays } from '../schema'
@@ -62,11 +63,11 @@ function runsJoined(db: Db, caseSheetIds: readonly number[]) {
       cushion: pressRuns.cushion,
       note: pressRuns.note,
       ranAt: pressRuns.ranAt,
-      pressId: presses.id,
-      pressName: presses.name,
+      pressId: pressRuns.pressId,
+      pressName: nameOf(presses.name, presses.id, pressRuns.pressId),
       pusherId: pressRuns.pusherId,
       supportId: pressRuns.supportId,
-      pusherCode: dies.code,
+      pusherCode: nameOf(dies.code, dies.id, pressRuns.pusherId),
       crystalId: crystals.id,
       crystalCode: crystals.code,
       crystalDiameterMm: crystals.diameterMm,
@@ -84,12 +85,15 @@ function runsJoined(db: Db, caseSheetIds: readonly number[]) {
     .from(pressRuns)
     .innerJoin(picks, eq(picks.id, pressRuns.pickId))
     .innerJoin(trays, eq(trays.id, pressRuns.trayId))
-    .leftJoin(presses, eq(presses.id, pressRuns.pressId))
-    .leftJoin(dies, eq(dies.id, pressRuns.pusherId))
     .innerJoin(crystals, eq(crystals.id, picks.crystalId))
     .leftJoin(gaskets, eq(gaskets.id, picks.gasketId))
     .where(inArray(trays.caseSheetId, [...caseSheetIds]))
     .orderBy(desc(pressRuns.ranAt), desc(pressRuns.id))
+}
+
+/** A word of another line, looked up beside the join: each table more in it makes the planner's search much longer. */
+function nameOf(word: PgColumn, id: PgColumn, wanted: PgColumn) {
+  return sql<string | null>`(select ${word} from ${word.table} where ${id} = ${wanted})`
 }
 
 export type SheetPressRun = Awaited<ReturnType<typeof runsJoined>>[number]

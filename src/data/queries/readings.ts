@@ -1,7 +1,7 @@
-import { asc, eq, getTableColumns, inArray } from 'drizzle-orm'
+import { eq, getTableColumns, inArray } from 'drizzle-orm'
 import type { Db } from '../client'
 import { readings, readingVoids } from '../schema'
-import { rowsByTray } from './rowsByTray'
+import { rowsAsJson } from './rowsAsJson'
 
 export type Reading = typeof readings.$inferSelect
 export type NewReading = typeof readings.$inferInsert
@@ -15,13 +15,16 @@ export interface KeptReading extends Reading {
 /** Readings by tray, standing and taken back, oldest first. */
 export async function readingsOf(db: Db, trayIds: readonly number[]): Promise<Map<number, KeptReading[]>> {
   if (trayIds.length === 0) return new Map()
+  const columns = { ...getTableColumns(readings), voidReason: readingVoids.reason }
   const rows = await db
-    .select({ ...getTableColumns(readings), voidReason: readingVoids.reason })
+    .select({ trayId: readings.trayId, kept: rowsAsJson(columns, readings.id) })
     .from(readings)
     .leftJoin(readingVoids, eq(readingVoids.readingId, readings.id))
     .where(inArray(readings.trayId, [...trayIds]))
-    .orderBy(asc(readings.id))
-  return rowsByTray(trayIds, rows)
+    .groupBy(readings.trayId)
+  const byTray = new Map<number, KeptReading[]>(trayIds.map((id) => [id, []]))
+  for (const { trayId, kept } of rows) byTray.set(trayId, kept)
+  return byTray
 }
 
 export async function insertReadings(db: Db, rows: NewReading[]): Promise<Reading[]> {

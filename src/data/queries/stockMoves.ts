@@ -84,8 +84,7 @@ export async function partsOutOf(db: Db, trayIds: readonly number[]): Promise<Ma
       since: sql`max(${stockMoves.movedAt}) filter (where ${stockMoves.change} < 0)`.mapWith(
         stockMoves.movedAt,
       ),
-      code: ofLine('code'),
-      drawer: ofLine('drawer'),
+      line: codeAndDrawer(),
     })
     .from(stockMoves)
     .where(inArray(trayId, [...trayIds]))
@@ -93,17 +92,19 @@ export async function partsOutOf(db: Db, trayIds: readonly number[]): Promise<Ma
     .having(sql`-sum(${stockMoves.change}) > 0`)
     .orderBy(kind, partId)
   // A line that was deleted has nothing to show or to put back.
-  const there = rows.flatMap(({ code, drawer, ...row }) =>
-    code === null || drawer === null ? [] : [{ ...row, code, drawer }],
+  const there = rows.flatMap(({ line, ...row }) =>
+    line === null ? [] : [{ ...row, code: line[0], drawer: line[1] }],
   )
   return rowsByTray(trayIds, there)
 }
 
-/** A column of the line a move is of, whichever kind's table it stands in; null where the line is gone. */
-function ofLine(column: 'code' | 'drawer') {
+/** Code and drawer of the line a move is of, whichever kind's table it stands in; null where the line is gone. */
+function codeAndDrawer() {
   const cases = PART_KINDS.map((kind) => {
-    const table = partTable(kind)
-    return sql`when ${kind} then (select ${table[column]} from ${table} where ${table.id} = ${stockMoves.partId})`
+    const { id, code, drawer } = partTable(kind)
+    return sql`when ${kind} then (select json_build_array(${code}, ${drawer}) from ${id.table} where ${id} = ${stockMoves.partId})`
   })
-  return sql<string | null>`case ${stockMoves.partKind} ${sql.join(cases, sql` `)} end`
+  return sql<
+    readonly [code: string, drawer: string] | null
+  >`case ${stockMoves.partKind} ${sql.join(cases, sql` `)} end`
 }

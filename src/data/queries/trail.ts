@@ -1,8 +1,9 @@
-import { asc, desc, eq, inArray, sql } from 'drizzle-orm'
+import { asc, desc, eq, getTableColumns, inArray, sql } from 'drizzle-orm'
 import { NO_PLACE } from '@/core/trail/partsTrail'
 import type { TrailEvent } from '@/core/trail/partsTrail'
 import type { Db } from '../client'
 import { trailEvents, trays } from '../schema'
+import { rowsAsJson } from './rowsAsJson'
 import { rowsByTray } from './rowsByTray'
 
 type TrailRow = typeof trailEvents.$inferSelect
@@ -44,19 +45,19 @@ export async function newestTrailsOf(
     )
     .as('newest')
   const rows = await db
-    .select({ caseSheetId: newest.caseSheetId, event: trailEvents })
+    .select({
+      caseSheetId: newest.caseSheetId,
+      trayId: newest.id,
+      events: rowsAsJson(getTableColumns(trailEvents), trailEvents.id),
+    })
     .from(newest)
     .innerJoin(trailEvents, eq(trailEvents.trayId, newest.id))
     .where(sql`${newest.place} <= ${most}`)
-    .orderBy(desc(newest.id), asc(trailEvents.id))
+    .groupBy(newest.caseSheetId, newest.id)
+    .orderBy(desc(newest.id))
   const bySheet = new Map<number, PastTrail[]>(caseSheetIds.map((id) => [id, []]))
-  for (const { caseSheetId, event } of rows) {
-    const trails = bySheet.get(caseSheetId) ?? []
-    const last = trails.at(-1)
-    if (last?.trayId === event.trayId)
-      trails[trails.length - 1] = { ...last, events: [...last.events, eventOf(event)] }
-    else trails.push({ trayId: event.trayId, events: [eventOf(event)] })
-  }
+  for (const { caseSheetId, trayId, events } of rows)
+    bySheet.get(caseSheetId)?.push({ trayId, events: events.map(eventOf) })
   return bySheet
 }
 

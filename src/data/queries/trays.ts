@@ -8,6 +8,9 @@ export type NewTray = typeof trays.$inferInsert
 export type Owner = typeof owners.$inferSelect
 export type NewOwner = typeof owners.$inferInsert
 
+/** What a tray's row is read from. */
+export const TRAY_ROW_TABLES = [trays, caseSheets, owners]
+
 const trayWithSheet = { tray: trays, sheet: caseSheets, owner: owners }
 
 function traysJoined(db: Db) {

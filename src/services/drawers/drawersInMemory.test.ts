@@ -63,7 +63,7 @@ describe.each(testStores())('drawers in memory, on $name', ({ open }) => {
     await updatePart(store.db, 'crystal', first.id, { ...crystal('B', 41.5), edgeThicknessMm: 2 }, NOW)
     await insertCrystals(store.db, [crystal('C', 12)])
     await same()
-    expect(stockedEdges((await drawersInMemory(store.db)).index, 'disc').sort()).toEqual([1, 2])
+    expect([...stockedEdges((await drawersInMemory(store.db)).index, 'disc')].sort()).toEqual([1, 2])
   })
 
   it('see what another transaction wrote, once it is stored, and nothing that was rolled back', async () => {

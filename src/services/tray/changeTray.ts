@@ -1,11 +1,15 @@
 import type { ChangeKind } from '@/core/tray/changeAllowed'
 import { objectionTo } from '@/core/tray/changeAllowed'
 import type { Db } from '@/data/client'
-import { claimRevision, trayById } from '@/data/queries/trays'
+import type { TrayRow } from '@/data/queries/trays'
+import { claimRevision, trayById, TRAY_ROW_TABLES } from '@/data/queries/trays'
 import type { Refusal } from '../boundary'
 import { refuse } from '../boundary'
 import type { OpenedCase } from './openTrayCases'
-import { openTrayCase } from './openTrayCases'
+import { caseFrom } from './openTrayCases'
+import { trayAnswers } from './trayAnswers'
+import type { Written } from '@/data/watchWrites'
+import { watchWrites } from '@/data/watchWrites'
 
 export const TRAY_GONE = 'This tray is not there any more: go back to the list.'
 const BUSY = 'This tray is being changed from elsewhere again and again: look at it, then try once more.'
@@ -22,6 +26,7 @@ const ATTEMPTS = 10
  * Changes a tray: reads its case, asks whether the change is allowed as the case stands, writes it in one transaction
  * and gives the case as it is now. Whatever alters a tray goes through here.
  * A change judged by a case that was no longer so is judged anew: every write claims the next revision of its tray.
+ * For the same reason nothing but what the write itself touched has to be read again after it.
  * @param write - returns a refusal, or null when it was stored; a refusal undoes what it wrote
  */
 export async function changeTray(
@@ -35,12 +40,14 @@ export async function changeTray(
     if (!row) return refuse(TRAY_GONE)
     const objection = objectionTo(kind, row.tray)
     if (objection !== null) return refuse(objection)
-    const opened = await openTrayCase(db, row)
-    const outcome = await written(db, opened, write)
+    const answers = await trayAnswers(db, [row])
+    const outcome = await writeTo(db, caseFrom(row, answers), write)
     if (outcome === 'outrun') continue
-    if (outcome) return outcome
-    const changed = await trayById(db, trayId)
-    return changed ? { ok: true, opened: await openTrayCase(db, changed) } : refuse(TRAY_GONE)
+    if ('ok' in outcome) return outcome
+    const changed = await rowAfter(db, row, outcome)
+    if (!changed) return refuse(TRAY_GONE)
+    const after = await trayAnswers(db, [changed], { answers, written: outcome })
+    return { ok: true, opened: caseFrom(changed, after) }
   }
   return refuse(BUSY)
 }
@@ -52,17 +59,29 @@ class Undone extends Error {
   }
 }
 
-async function written(db: Db, opened: OpenedCase, write: TrayWrite): Promise<Refusal | 'outrun' | null> {
+async function writeTo(db: Db, opened: OpenedCase, write: TrayWrite): Promise<Refusal | 'outrun' | Written> {
   const { id, revision } = opened.kept.tray
   try {
-    await db.transaction(async (tx) => {
+    return await db.transaction(async (tx) => {
       if (!(await claimRevision(tx, id, revision))) throw new Undone('outrun')
-      const refusal = await write(tx, opened)
+      const watched = watchWrites(tx)
+      const refusal = await write(watched.db, opened)
       if (refusal) throw new Undone(refusal)
+      return watched.written
     })
-    return null
   } catch (error) {
     if (error instanceof Undone) return error.outcome
     throw error
   }
+}
+
+/** A tray's row after a change that claimed its next revision. */
+async function rowAfter(
+  db: Db,
+  { tray, ...others }: TrayRow,
+  written: Written,
+): Promise<TrayRow | undefined> {
+  return written.anyOf(TRAY_ROW_TABLES)
+    ? trayById(db, tray.id)
+    : { tray: { ...tray, revision: tray.revision + 1 }, ...others }
 }

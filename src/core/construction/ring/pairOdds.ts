@@ -8,23 +8,25 @@ import type { StockCrystal, StockGasket } from '../../fit/parts'
 /** What of a crystal its fit depends on. */
 type CrystalShape = Pick<StockCrystal, 'edgeThicknessMm'> & Underside
 
-/** Probability of each constraint of one gasket with any shape of crystal. */
+/** Odds of a case against pairs. */
 export interface PairOdds {
-  /** in the order assessPair lists them; hands only where they were measured */
+  /** in the order assessPair lists them; hands only where they were measured, stock last */
   readonly names: readonly string[]
-  /**
-   * Fills `into` with one probability a name.
-   * @param stock - 1 when both are in their drawers, else 0
-   * @returns their product, the same to the last bit as assessPair's
-   */
-  readonly of: (shape: CrystalShape, stock: 0 | 1, into: Float64Array) => number
+  readonly with: (gasket: StockGasket) => GasketOdds
 }
+
+/**
+ * Odds of one gasket with any shape of crystal: fills `into` with one probability a name, but for the last, since
+ * whether both are in their drawers is the lines' own.
+ * @returns their product, the same to the last bit as assessPair's of a pair that is there
+ */
+export type GasketOdds = (shape: CrystalShape, into: Float64Array) => number
 
 /**
  * Odds of a case against any pair. The drawers hold few different diameters, thicknesses and walls: the normal
  * integrals run once a value, not once a pair.
  */
-export function oddsOf(seat: RingSeat, policy: FitPolicy): (gasket: StockGasket) => PairOdds {
+export function oddsOf(seat: RingSeat, policy: FitPolicy): PairOdds {
   const tables = new Map<string, Map<number, number>>()
   const remembered = (key: string, work: (value: number) => number) => {
     const known = tables.get(key) ?? new Map<number, number>()
@@ -47,7 +49,7 @@ export function oddsOf(seat: RingSeat, policy: FitPolicy): (gasket: StockGasket)
     reaches.set(shape, reachMm)
     return reachMm
   }
-  return (gasket) => {
+  const withGasket = (gasket: StockGasket): GasketOdds => {
     const { wallMm, material, footMm, heightMm } = gasket
     const interference = remembered(`interference ${wallMm} ${material}`, (diameterMm) =>
       interferenceProbability({ diameterMm }, gasket, seat, policy),
@@ -62,22 +64,21 @@ export function oddsOf(seat: RingSeat, policy: FitPolicy): (gasket: StockGasket)
       ? remembered(`hands ${footMm}`, (reachMm) => handsProbability(reachMm, footMm, seat, policy))
       : null
     const bore = gasketSuitsBore(gasket, seat, policy) ? 1 : 0
-    return {
-      names: hands
-        ? ['interference', 'rim', 'hands', 'gasket-bore', 'gasket-height', 'stock']
-        : ['interference', 'rim', 'gasket-bore', 'gasket-height', 'stock'],
-      of(shape, stock, into) {
-        let at = 0
-        into[at++] = interference(shape.diameterMm)
-        into[at++] = rim(shape.edgeThicknessMm)
-        if (hands) into[at++] = hands(reachOf(shape))
-        into[at++] = bore
-        into[at++] = height(shape.edgeThicknessMm)
-        into[at++] = stock
-        let product = 1
-        for (let i = 0; i < at; i++) product *= into[i] ?? 0
-        return product
-      },
+    return (shape, into) => {
+      let at = 0
+      into[at++] = interference(shape.diameterMm)
+      into[at++] = rim(shape.edgeThicknessMm)
+      if (hands) into[at++] = hands(reachOf(shape))
+      into[at++] = bore
+      into[at++] = height(shape.edgeThicknessMm)
+      let product = 1
+      for (let i = 0; i < at; i++) product *= into[i] ?? 0
+      return product
     }
+  }
+  const hands = seat.handsBelowSeat ? ['hands'] : []
+  return {
+    names: ['interference', 'rim', ...hands, 'gasket-bore', 'gasket-height', 'stock'],
+    with: withGasket,
   }
 }

@@ -9,10 +9,10 @@ import { isPair, withPast } from '../../fit/withPast'
 import type { Shortlist, ShortlistOptions } from '../../fit/shortlistTypes'
 import type { FitPolicy } from '../../fit/fitPolicy'
 import { bestFew } from '../../fit/bestFew'
-import type { PairOdds } from './pairOdds'
+import type { GasketOdds } from './pairOdds'
 import { oddsOf } from './pairOdds'
 import type { StockCrystal, StockGasket } from '../../fit/parts'
-import { pairKey, probabilityRank } from '../../fit/pairKey'
+import { leastKeyOfShape, pairKey, probabilityRank } from '../../fit/pairKey'
 import type { StockIndex } from '../../fit/stockIndex'
 
 /** A pair whose interference lies this far outside its band is not even a near miss, mm. */
@@ -36,41 +36,42 @@ export function pairShortlist(
   const rejected = bestFew<RingCandidate>(most)
   const counts = new Map<string, number>()
   let [fittingCount, rejectedCount] = [0, 0]
-  const oddsFor = oddsOf(seat, policy)
-  const odds = new Float64Array(MOST_CONSTRAINTS)
+  const { names, with: oddsWith } = oddsOf(seat, policy)
+  const odds = new Float64Array(names.length)
+  const worstCounts = new Float64Array(names.length)
 
-  const judge = (
-    shape: number,
-    gasket: StockGasket,
-    { names, of }: PairOdds,
-    past: readonly PastPair[],
-    stock: 0 | 1,
-  ) => {
+  /** Every line of a shape with one gasket: those there together with it, then those that are not. */
+  const judge = (shape: number, gasket: StockGasket, oddsOfShape: GasketOdds, past: readonly PastPair[]) => {
     const first = index.crystals[index.starts[shape] ?? 0]
-    // What was pressed here before is judged pair by pair, by its own history.
-    const known = past.length === 0 ? NONE : pressedBefore(past, gasket, shape, stock)
-    const lines = linesOf(index, shape, gasket, stock) - known.length
-    for (const crystal of known)
-      judgeKnown(withPast(assessPair(crystal, gasket, seat, policy), wishes, policy))
-    if (!first || lines === 0) return
-    const probability = of(first, stock, odds)
-    const fits = probability >= policy.leastProbability
-    const rank = probabilityRank(probability)
-    const { failing, worst } = failingOf(odds, names.length, policy)
-    if (fits) fittingCount += lines
-    else {
-      rejectedCount += lines
-      const name = names[worst]
-      if (name) counts.set(name, (counts.get(name) ?? 0) + lines)
-    }
-    const few = fits ? fitting : rejected
-    const start = fits ? [] : [failing]
-    if (!few.mayEnter([...start, rank])) return
-    const standing = { rimMm: rimStandMm(first, gasket, seat) }
-    for (const crystal of crystalsOf(index, shape)) {
-      if (stockOf(crystal, gasket) !== stock || known.includes(crystal)) continue
-      const key = pairKey({ crystal, gasket, probability, standing }, wishes, policy)
-      few.offer([...start, ...key], () => assessPair(crystal, gasket, seat, policy))
+    if (!first) return
+    const together = oddsOfShape(first, odds)
+    for (const stock of STOCKED) {
+      // What was pressed here before is judged pair by pair, by its own history.
+      const known = past.length === 0 ? NONE : pressedBefore(past, gasket, shape, stock)
+      for (const crystal of known)
+        judgeKnown(withPast(assessPair(crystal, gasket, seat, policy), wishes, policy))
+      const lines = linesOf(index, shape, gasket, stock) - known.length
+      if (lines === 0) continue
+      odds[names.length - 1] = stock
+      const probability = together * stock
+      const fits = probability >= policy.leastProbability
+      if (fits) fittingCount += lines
+      else {
+        rejectedCount += lines
+        const worst = worstOf(odds)
+        worstCounts[worst] = (worstCounts[worst] ?? 0) + lines
+      }
+      const few = fits ? fitting : rejected
+      const start = fits ? [] : [failingCount(odds, policy)]
+      if (!few.mayEnter([...start, probabilityRank(probability)])) continue
+      const standing = { rimMm: rimStandMm(first, gasket, seat) }
+      const pair = { crystal: first, gasket, probability, standing }
+      if (!few.mayEnter([...start, ...leastKeyOfShape(pair, wishes, policy)])) continue
+      for (const crystal of crystalsOf(index, shape)) {
+        if (stockOf(crystal, gasket) !== stock || known.includes(crystal)) continue
+        const key = pairKey({ ...pair, crystal }, wishes, policy)
+        few.offer([...start, ...key], () => assessPair(crystal, gasket, seat, policy))
+      }
     }
   }
 
@@ -94,14 +95,16 @@ export function pairShortlist(
     )
 
   for (const gasket of gasketsNear(index, seat)) {
-    const gasketOdds = oddsFor(gasket)
+    const oddsOfShape = oddsWith(gasket)
     const past = wishes.pastPairs.filter(({ gasketId }) => gasketId === gasket.id)
     const { leastMm, mostMm } = diameterRange(gasket, seat, policy)
     const end = firstAtLeast(index.diameters, mostMm)
-    for (let shape = firstAtLeast(index.diameters, leastMm); shape < end; shape++) {
-      judge(shape, gasket, gasketOdds, past, 1)
-      judge(shape, gasket, gasketOdds, past, 0)
-    }
+    for (let shape = firstAtLeast(index.diameters, leastMm); shape < end; shape++)
+      judge(shape, gasket, oddsOfShape, past)
+  }
+  for (const [at, name] of names.entries()) {
+    const count = (counts.get(name) ?? 0) + (worstCounts[at] ?? 0)
+    if (count > 0) counts.set(name, count)
   }
   return {
     fitting: fitting.items(),
@@ -115,6 +118,7 @@ export function pairShortlist(
   }
 }
 
+const STOCKED = [1, 0] as const
 const NONE: readonly StockCrystal[] = []
 
 function stockOf(crystal: StockCrystal, gasket: StockGasket): 0 | 1 {
@@ -132,21 +136,18 @@ function linesOf({ starts, inStock }: StockIndex, shape: number, gasket: StockGa
   return stock === 1 ? there : all - there
 }
 
-const MOST_CONSTRAINTS = 8
+/** How many constraints speak against a pair, at least one: see failingConstraints. */
+function failingCount(odds: Float64Array, { leastProbability }: FitPolicy): number {
+  let failing = 0
+  for (const probability of odds) if (probability < leastProbability) failing++
+  return Math.max(1, failing)
+}
 
-/** How many constraints speak against a pair (at least one, see failingConstraints), and which is the worst. */
-function failingOf(
-  odds: Float64Array,
-  count: number,
-  { leastProbability }: FitPolicy,
-): { failing: number; worst: number } {
-  let [failing, worst] = [0, 0]
-  for (let i = 0; i < count; i++) {
-    const probability = odds[i] ?? 0
-    if (probability < leastProbability) failing++
-    if (probability < (odds[worst] ?? 0)) worst = i
-  }
-  return { failing: Math.max(1, failing), worst }
+/** The place of the constraint that speaks most against a pair. */
+function worstOf(odds: Float64Array): number {
+  let worst = 0
+  for (let i = 1; i < odds.length; i++) if ((odds[i] ?? 0) < (odds[worst] ?? 0)) worst = i
+  return worst
 }
 
 /** Gaskets that go into this bore, or nearly. */

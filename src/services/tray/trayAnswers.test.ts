@@ -1,0 +1,88 @@
+import { jest } from '@jest/globals'
+import type { PGlite } from '@electric-sql/pglite'
+import { eq, getTableName } from 'drizzle-orm'
+import { openBrokenTray } from '../../../tests/stores/brokenTray'
+import { testStores } from '../../../tests/stores/testStores'
+import type { Store } from '@/data/client'
+import { loadDemo } from '@/data/demo/loadDemo'
+import { owners, readings, trays } from '@/data/schema'
+import { chooseSchool } from './chooseSchool'
+import { moveTray } from './moveTray'
+import { noteFinding } from './noteFinding'
+import { recordOff } from './partsTrail'
+import { takeOut } from './takeOut'
+import { takeReading } from './takeReading'
+import { tickTray } from './tickTray'
+import { QUESTIONS } from './trayAnswers'
+import type { Changed } from './trayChange'
+import { trayByItsNumber } from './trayPages'
+import { watchWrites } from '@/data/watchWrites'
+import { weighPast } from './weighPast'
+
+const NOW = new Date('2026-11-24T10:00:00Z')
+
+let store: Store
+beforeAll(async () => {
+  const [embedded] = testStores()
+  if (!embedded) throw new Error('no store to test with')
+  store = await embedded.open()
+  await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
+}, 60_000)
+afterAll(() => store.close())
+
+describe('what is asked of trays', () => {
+  it.each(Object.entries(QUESTIONS))('names every table %s is read from', async (_, { from, ask }) => {
+    const engine = (store.db as unknown as { $client: PGlite }).$client
+    const asked = jest.spyOn(engine, 'query')
+    await ask(store.db, { trayIds: [1, 2, 3], sheetIds: [1, 2] })
+    const sql = asked.mock.calls.map(([text]) => text).join('\n')
+    asked.mockRestore()
+    const read = new Set([...sql.matchAll(/(?:from|join) "(\w+)"/g)].map(([, table]) => table))
+    expect(read).toEqual(new Set(from.map(getTableName)))
+  })
+
+  it('shows after each change what a page opened anew shows', async () => {
+    const { tray, instruments } = await openBrokenTray(store.db, 'Answers', NOW)
+    const trayId = tray.id
+    const bore = { dimension: 'bore', placeIndex: 0, text: '30.95', source: 'typed', confirmed: false }
+    const strap = { part: 'strap', count: 1, size: '', clockHour: null, photo: null }
+    const changes: [string, () => Promise<Changed | { readonly ok: false }>][] = [
+      ['a reading', () => takeReading(store.db, { trayId, instrumentId: instruments[0]?.id, ...bore }, NOW)],
+      ['a tick', () => tickTray(store.db, { trayId, subject: 'hazard:glass-splinters', done: true }, NOW)],
+      [
+        'a note',
+        () => noteFinding(store.db, { trayId, kind: 'other', words: 'rust at 4', stage: 'measure' }, NOW),
+      ],
+      ['a part off', () => recordOff(store.db, { trayId, ...strap }, NOW)],
+      [
+        'a school',
+        () => chooseSchool(store.db, { trayId, school: 'hands-and-fragments', option: 'hands-off' }, NOW),
+      ],
+      ['the past left out', () => weighPast(store.db, { trayId, pastCounts: false }, NOW)],
+      ['a part taken out', () => takeOut(store.db, { trayId, kind: 'bezel', partId: 1 }, NOW)],
+      ['a stage', () => moveTray(store.db, { trayId, stage: 'measure', finished: false }, NOW)],
+    ]
+    for (const [what, change] of changes) {
+      const outcome = await change()
+      if (!outcome.ok) throw new Error(`${what}: ${JSON.stringify(outcome)}`)
+      expect([what, outcome.view]).toEqual([what, await trayByItsNumber(store.db, tray.number)])
+    }
+  })
+})
+
+describe('a watched handle', () => {
+  it('remembers which tables were written through it, and nothing of what was read', async () => {
+    const { db, written } = watchWrites(store.db)
+    await db.select().from(trays).limit(1)
+    expect(written.anyOf([trays, readings])).toBe(false)
+    await db.update(owners).set({ kind: 'fleet' }).where(eq(owners.id, 1))
+    expect(written.anyOf([trays, readings])).toBe(false)
+    expect(written.anyOf([trays, owners])).toBe(true)
+  })
+
+  it('takes everything for written after a statement nobody can read tables from', async () => {
+    const { db, written } = watchWrites(store.db)
+    await db.execute('select 1')
+    expect(written.anyOf([readings])).toBe(true)
+  })
+})

@@ -1,0 +1,97 @@
+import { PART_KINDS } from '@/core/parts/parts'
+import type { Db } from '@/data/client'
+import { pressRunsOfSheets } from '@/data/queries/caseSheets'
+import { standingFindingsOf } from '@/data/queries/findings'
+import { openMethodRuns } from '@/data/queries/methodRuns'
+import { bezelsByIds } from '@/data/queries/otherParts'
+import { photosOf } from '@/data/queries/photos'
+import { latestPicksOf, pressRunsOf } from '@/data/queries/picks'
+import { readingsOf } from '@/data/queries/readings'
+import { shapesOf } from '@/data/queries/shapes'
+import type { PartOut } from '@/data/queries/stockMoves'
+import { partsOutOf } from '@/data/queries/stockMoves'
+import { ticksOf } from '@/data/queries/ticks'
+import { newestTrailsOf, trailsOf } from '@/data/queries/trail'
+import type { TrayRow } from '@/data/queries/trays'
+import { partTable } from '@/data/queries/partTables'
+import * as schema from '@/data/schema'
+import type { Table, Written } from '@/data/watchWrites'
+import { shopRules } from '../shop/shopPolicy'
+
+/** Trails of earlier trays a case learns from; one more is read, for it may be the tray's own. */
+export const PAST_TRAILS = 8
+
+/** Which trays are asked about. */
+interface Scope {
+  readonly trayIds: readonly number[]
+  readonly sheetIds: readonly number[]
+}
+
+interface Question<Answer> {
+  /** tables the answer is read from: it is as it was while none of them is written */
+  readonly from: readonly Table[]
+  readonly ask: (db: Db, scope: Scope) => Promise<Answer>
+}
+
+/** A question whose answer's type stays its own. */
+const question = <Answer>(from: readonly Table[], ask: Question<Answer>['ask']): Question<Answer> => ({
+  from,
+  ask,
+})
+
+const { trays, pressRuns, picks, crystals, gaskets, trailEvents } = schema
+
+/** What is kept of trays beside their own row, each asked of the database once for all of them. */
+export const QUESTIONS = {
+  readings: question([schema.readings, schema.readingVoids], (db, { trayIds }) => readingsOf(db, trayIds)),
+  shapes: question([schema.shapeReadings, schema.shapeReadingVoids], (db, { trayIds }) =>
+    shapesOf(db, trayIds),
+  ),
+  findings: question([schema.findings], (db, { trayIds }) => standingFindingsOf(db, trayIds)),
+  ticks: question([schema.trayTicks], (db, { trayIds }) => ticksOf(db, trayIds)),
+  trails: question([trailEvents], (db, { trayIds }) => trailsOf(db, trayIds)),
+  pastTrails: question([trailEvents, trays], (db, { sheetIds }) =>
+    newestTrailsOf(db, sheetIds, PAST_TRAILS + 1),
+  ),
+  runs: question(
+    [pressRuns, picks, trays, schema.presses, schema.dies, crystals, gaskets],
+    (db, { sheetIds }) => pressRunsOfSheets(db, sheetIds),
+  ),
+  out: question([schema.stockMoves, ...PART_KINDS.map(partTable)], async (db, { trayIds }) => {
+    const partsOut = await partsOutOf(db, trayIds)
+    return { partsOut, bezels: await bezelsByIds(db, bezelIds([...partsOut.values()].flat())) }
+  }),
+  photos: question([schema.photos], (db, { trayIds }) => photosOf(db, trayIds)),
+  picks: question([picks, crystals, gaskets], (db, { trayIds }) => latestPicksOf(db, trayIds)),
+  presses: question([pressRuns], (db, { trayIds }) => pressRunsOf(db, trayIds)),
+  inUse: question([schema.methodRuns, trays], (db) => openMethodRuns(db)),
+  rules: question([schema.shopSettings], (db) => shopRules(db)),
+} satisfies Record<string, Question<unknown>>
+
+type Questions = typeof QUESTIONS
+export type TrayAnswers = { readonly [Q in keyof Questions]: Awaited<ReturnType<Questions[Q]['ask']>> }
+
+/**
+ * Asks the database what it keeps of trays: as many questions for one tray as for all of them.
+ * @param known - answers of before, with what was written since: only what that can have changed is asked anew
+ */
+export async function trayAnswers(
+  db: Db,
+  rows: readonly TrayRow[],
+  known?: { readonly answers: TrayAnswers; readonly written: Written },
+): Promise<TrayAnswers> {
+  const scope: Scope = {
+    trayIds: rows.map(({ tray }) => tray.id),
+    sheetIds: [...new Set(rows.map(({ sheet }) => sheet.id))],
+  }
+  const entries = Object.entries<Question<unknown>>(QUESTIONS).map(async ([name, { from, ask }]) => {
+    const stale = !known || known.written.anyOf(from)
+    return [name, stale ? await ask(db, scope) : known.answers[name as keyof Questions]] as const
+  })
+  return Object.fromEntries(await Promise.all(entries)) as unknown as TrayAnswers
+}
+
+/** Ids of the bezels among parts that are out. */
+export function bezelIds(out: readonly PartOut[]): number[] {
+  return out.filter(({ kind }) => kind === 'bezel').map(({ partId }) => partId)
+}
