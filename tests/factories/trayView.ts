@@ -139,6 +139,10 @@ export function trayViewOf({
               warning: null,
               refusal: null,
             })),
+            rejected: list.rejected.map(({ candidate, failures }) => ({
+              candidate: { ...candidate, reasons: [], warning: null, refusal: null },
+              failures,
+            })),
             restsOn: restsOn(seat),
             choicesInStock: crystals.length * gaskets.length,
           }

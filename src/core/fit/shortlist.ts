@@ -25,6 +25,12 @@ export function betweenStockedSteps(
   return level && thicknessPreference === 'flush' ? betweenSteps(level.valueMm, edges) : null
 }
 
+/** The same of what the drawers hold of the build a seat takes. */
+export function betweenStepsOf(index: StockIndex, seat: CrystalSeat, policy: FitPolicy): BetweenSteps | null {
+  const { build } = constructionOf(seat.retention).wants(seat)
+  return betweenStockedSteps(seat, stockedEdges(index, build), policy)
+}
+
 /** What of the drawers fits a case, best first, and what nearly does and why not. */
 export function shortlist(
   index: StockIndex,
@@ -33,10 +39,6 @@ export function shortlist(
   options: ShortlistOptions,
 ): JudgedShortlist {
   const construction = constructionOf(seat.retention)
-  const between = betweenStockedSteps(
-    seat,
-    stockedEdges(index, construction.wants(seat).build),
-    options.policy,
-  )
+  const between = betweenStepsOf(index, seat, options.policy)
   return { ...construction.search(index, seat, { ...wishes, between }, options), between }
 }

@@ -4,9 +4,10 @@ import { testPressure } from '../intake/waterClass'
 import { BUILT_IN_POLICY } from '../policy/ShopPolicy'
 import { FIT_POLICY } from './fitPolicy'
 import { pairKey } from './pairKey'
+import { stockIndex } from './stockIndex'
 import { upgrades } from './upgrades'
 
-const NO_LOAD = { pressure: null, original: null }
+const NO_LOAD = { pressure: null, original: null, between: null }
 const WISHES = { ...NO_WISHES, material: 'mineral' as const, profile: 'flat' as const }
 const CRYSTALS = [
   stockCrystal({ id: 1, priceCents: 700 }),
@@ -25,8 +26,14 @@ const CRYSTALS = [
 ]
 
 describe('upgrades', () => {
-  const atFiveBar = { pressure: testPressure({ classBar: 5, diver: false }), original: null }
-  const found = upgrades(CRYSTALS, [stockGasket()], ringSeatOf(), WISHES, atFiveBar, BUILT_IN_POLICY)
+  const atFiveBar = { pressure: testPressure({ classBar: 5, diver: false }), original: null, between: null }
+  const found = upgrades(
+    stockIndex(CRYSTALS, [stockGasket()]),
+    ringSeatOf(),
+    WISHES,
+    atFiveBar,
+    BUILT_IN_POLICY,
+  )
 
   it('has one of every variant that fits and is there, what came out first, then by price', () => {
     expect(found.map(({ candidate }) => candidate.crystal.id)).toEqual([1, 6, 3, 4])
@@ -44,17 +51,44 @@ describe('upgrades', () => {
     })
     expect(found[3]?.notes.join(' ')).toMatch(/inside cuts reflections/)
     expect(
-      upgrades(CRYSTALS, [stockGasket()], ringSeatOf(), WISHES, NO_LOAD, BUILT_IN_POLICY)[0]?.load,
+      upgrades(stockIndex(CRYSTALS, [stockGasket()]), ringSeatOf(), WISHES, NO_LOAD, BUILT_IN_POLICY)[0]
+        ?.load,
     ).toBeNull()
+  })
+
+  it('takes the thinner of two steps a level lies half-way between, of every variant', () => {
+    const both = [1.0, 1.2].flatMap((edgeThicknessMm, at) =>
+      (['mineral', 'sapphire'] as const).map((material, nth) =>
+        stockCrystal({
+          id: 10 * nth + at + 1,
+          material,
+          edgeThicknessMm,
+          centreThicknessMm: edgeThicknessMm,
+          priceCents: 500,
+        }),
+      ),
+    )
+    const between = { valueMm: 1.1, thinnerMm: 1.0, thickerMm: 1.2 }
+    const edges = (steps: typeof between | null) =>
+      upgrades(
+        stockIndex(both, [stockGasket()]),
+        ringSeatOf({ seatDepth: { valueMm: 1.11, standardUncertaintyMm: 0.03, origin: 'measured' } }),
+        WISHES,
+        { ...NO_LOAD, between: steps },
+        BUILT_IN_POLICY,
+      ).map(({ candidate }) => candidate.crystal.edgeThicknessMm)
+    expect(edges(between)).toEqual([1.0, 1.0])
   })
 
   it('offers only what the construction takes', () => {
     const snaps = upgrades(
-      [
-        ...CRYSTALS,
-        stockCrystal({ id: 8, build: 'snap', material: 'acrylic', diameterMm: 30.1, undersideRiseMm: 1.5 }),
-      ],
-      [stockGasket()],
+      stockIndex(
+        [
+          ...CRYSTALS,
+          stockCrystal({ id: 8, build: 'snap', material: 'acrylic', diameterMm: 30.1, undersideRiseMm: 1.5 }),
+        ],
+        [stockGasket()],
+      ),
       acrylicSeatOf(),
       NO_WISHES,
       NO_LOAD,

@@ -7,8 +7,10 @@ import type { FitWishes } from './FitWishes'
 import type { FitPolicy } from './fitPolicy'
 import type { CrystalMaterial, CrystalProfile, StockCrystal, StockGasket } from './parts'
 import { priceOf, priceRank } from '../stock/price'
-import { shortlist } from './shortlist'
+import { constructionOf } from '../construction/constructions'
+import type { StockIndex } from './stockIndex'
 import { stockIndex } from './stockIndex'
+import type { BetweenSteps } from './thicknessStep'
 import type { LoadedCrystal, UnderLoad } from './underLoad'
 import { underLoad } from './underLoad'
 
@@ -32,20 +34,26 @@ export interface Upgrade {
   readonly notes: readonly string[]
 }
 
+const ANY_KIND = { material: null, profile: null, magnifier: null, arCoating: null } as const
+
 /**
  * The best of every variant in the drawers that fits this case, what came out first, then by price.
- * @param loaded - the pressure of the class stated, null when none is, and the crystal that was there
+ * @param loaded - the pressure of the class stated, null when none is, the crystal that was there, and the steps of
+ * stock its level lies half-way between
  */
 export function upgrades(
-  crystals: readonly StockCrystal[],
-  gaskets: readonly StockGasket[],
+  { crystals, otherBuilds, gaskets }: StockIndex,
   seat: CrystalSeat,
   wishes: FitWishes,
-  loaded: { readonly pressure: TestPressure | null; readonly original: LoadedCrystal | null },
+  loaded: {
+    readonly pressure: TestPressure | null
+    readonly original: LoadedCrystal | null
+    readonly between: BetweenSteps | null
+  },
   { fit: policy, strength }: { readonly fit: FitPolicy; readonly strength: StrengthPolicy },
 ): Upgrade[] {
   const byVariant = new Map<string, StockCrystal[]>()
-  for (const crystal of crystals) {
+  for (const crystal of [...crystals, ...otherBuilds]) {
     if (crystal.quantity < 1) continue
     const key = `${crystal.material} ${crystal.profile} ${crystal.magnifier} ${crystal.arCoating}`
     const lines = byVariant.get(key) ?? []
@@ -53,8 +61,9 @@ export function upgrades(
     lines.push(crystal)
   }
   const found = [...byVariant.values()].flatMap((lines) => {
-    const anyKind = { ...wishes, material: null, profile: null, magnifier: null, arCoating: null }
-    const [candidate] = shortlist(stockIndex(lines, gaskets), seat, anyKind, { policy, most: 1 }).fitting
+    const anyKind = { ...wishes, ...ANY_KIND, between: loaded.between }
+    const search = constructionOf(seat.retention).search
+    const [candidate] = search(stockIndex(lines, gaskets), seat, anyKind, { policy, most: 1 }).fitting
     return candidate
       ? [upgradeOf(candidate, underLoad(candidate, seat, loaded.original, loaded.pressure, strength))]
       : []

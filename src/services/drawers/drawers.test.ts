@@ -410,6 +410,13 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
     expect(factor(sapphire)).toBeGreaterThan(factor(mineral))
     expect(room(sapphire)).toBeGreaterThan(room(mineral))
     expect(sapphire?.priceCents ?? 0).toBeGreaterThan(mineral?.priceCents ?? 0)
+    // What is said of a choice is the same wherever it stands: here, in the list, among the rejected ones.
+    const { fitting = [], rejected = [] } = view.shortlist ?? {}
+    const listed = fitting.find(({ crystal }) => crystal.id === mineral?.candidate.crystal.id)
+    const { reasons, warning, refusal } = mineral?.candidate ?? {}
+    expect(listed).toMatchObject({ reasons, warning, refusal })
+    for (const candidate of rejected.map((one) => one.candidate).concat(fitting))
+      expect(candidate.reasons.join(' ')).toMatch(/MPa/)
     expect(await compareUpgrades(store.db, { trayId: 999_999 }, NOW)).toMatchObject({ ok: false })
   })
 

@@ -3,6 +3,8 @@ import type { ConstructionWords } from '@/core/construction/Construction'
 import { constructionOf } from '@/core/construction/constructions'
 import type { Upgrade } from '@/core/fit/upgrades'
 import { upgrades } from '@/core/fit/upgrades'
+import { betweenStepsOf } from '@/core/fit/shortlist'
+import { choiceOf } from '@/core/tray/choiceOf'
 import type { TestPressure } from '@/core/intake/waterClass'
 import { testPressure } from '@/core/intake/waterClass'
 import { trayById } from '@/data/queries/trays'
@@ -11,12 +13,17 @@ import { idSchema, refuse } from '../boundary'
 import { drawersInMemory } from '../drawers/drawersInMemory'
 import { TRAY_GONE } from './changeTray'
 import { openTrayCase } from './openTrayCases'
+import type { CandidateView } from './shortlistView'
 import { withPartsOut } from './withPartsOut'
+
+export interface UpgradeView extends Upgrade {
+  readonly candidate: CandidateView
+}
 
 export interface UpgradesFound {
   readonly ok: true
   readonly words: ConstructionWords
-  readonly upgrades: readonly Upgrade[]
+  readonly upgrades: readonly UpgradeView[]
   /** what they are judged on; null when no class is stated */
   readonly pressure: TestPressure | null
 }
@@ -27,19 +34,23 @@ const schema = Joi.object<{ trayId: number }>({ trayId: idSchema.required() })
 export const compareUpgrades = action(schema, async (db, { trayId }) => {
   const row = await trayById(db, trayId)
   if (!row) return refuse(TRAY_GONE)
-  const { now, kept, rules, original } = await openTrayCase(db, row)
+  const opened = await openTrayCase(db, row)
+  const { now, kept, rules, original } = opened
   const { readout } = now
   if (!readout.seat.ok) return refuse('Nothing to compare by: take the readings the bar asks for first.')
   const { index } = withPartsOut(await drawersInMemory(db), kept.partsOut)
   const pressure = testPressure(row.tray)
-  const found = upgrades(
-    [...index.crystals, ...index.otherBuilds],
-    index.gaskets,
-    readout.seat.seat,
-    readout.wishes,
-    { pressure, original },
-    rules.policy,
-  )
+  const { seat } = readout.seat
+  const between = betweenStepsOf(index, seat, rules.policy.fit)
+  const found = upgrades(index, seat, readout.wishes, { pressure, original, between }, rules.policy)
   const { words } = constructionOf(now.sheet.retention)
-  return { ok: true, words, upgrades: found, pressure } satisfies UpgradesFound
+  return {
+    ok: true,
+    words,
+    upgrades: found.map((upgrade) => ({
+      ...upgrade,
+      candidate: { ...upgrade.candidate, ...choiceOf(upgrade.candidate, seat, between, opened) },
+    })),
+    pressure,
+  } satisfies UpgradesFound
 })

@@ -4,6 +4,7 @@ import type { Candidate } from '@/core/fit/Candidate'
 import type { Construction, ConstructionWords } from '@/core/construction/Construction'
 import { constructionOf } from '@/core/construction/constructions'
 import type { CrystalSeat } from '@/core/fit/CrystalSeat'
+import type { RejectedCandidate } from '@/core/fit/rejectedCandidate'
 import type { RestsOn } from '@/core/fit/restsOn'
 import { restsOn } from '@/core/fit/restsOn'
 import type { OrderProposal } from '@/core/fit/OrderProposal'
@@ -18,11 +19,12 @@ import type { TrayCase } from '@/core/tray/trayCase'
 /** What fits, with its reasons in words. */
 export type CandidateView = Candidate & Choice
 
-export interface ShortlistView extends Omit<Shortlist, 'fitting'> {
+export interface ShortlistView extends Omit<Shortlist, 'fitting' | 'rejected'> {
   readonly words: ConstructionWords
   /** false where what is picked goes in by hand */
   readonly pressed: boolean
   readonly fitting: readonly CandidateView[]
+  readonly rejected: readonly RejectedCandidate<CandidateView>[]
   /** crystals of the wanted build in the drawers, times the rings that go with them */
   readonly choicesInStock: number
   /** how well what the columns show is known */
@@ -39,15 +41,20 @@ export function shortlistView(drawers: StockIndex, opened: TrayCase, seat: Cryst
   const construction = constructionOf(sheet.retention)
   const policy = opened.rules.policy.fit
   const list = shortlist(drawers, seat, readout.wishes, { policy })
+  const withChoice = (candidate: Candidate): CandidateView => ({
+    ...candidate,
+    ...choiceOf(candidate, seat, list.between, opened),
+  })
   return {
     ...list,
     words: construction.words,
     pressed: construction.pressed,
     restsOn: restsOn(seat),
     toOrder: list.fittingCount === 0 ? construction.toOrder(seat, sheet, policy) : [],
-    fitting: list.fitting.map((candidate) => ({
-      ...candidate,
-      ...choiceOf(candidate, seat, list.between, opened),
+    fitting: list.fitting.map(withChoice),
+    rejected: list.rejected.map(({ candidate, failures }) => ({
+      candidate: withChoice(candidate),
+      failures,
     })),
     choicesInStock: choicesInStock(drawers, construction.wants(seat)),
     bezelRings:

@@ -4,6 +4,7 @@ import type { Candidate } from '@/core/fit/Candidate'
 import type { DimensionId } from '@/core/readings/dimensions'
 import type { StageId } from '@/core/stages/stages'
 import { stageAfter } from '@/core/stages/stages'
+import type { CandidateView } from '@/services/tray/shortlistView'
 import type { TrayView } from '@/services/tray/trayView'
 
 /** What is chosen in the shortlist, drawn in the planned half. */
@@ -27,7 +28,7 @@ export interface TraySession {
   readonly stage: StageId
   readonly chosen: ChosenPair | null
   /** a choice from elsewhere than the shortlist, as from the comparison of upgrades: drawn and picked like the others */
-  readonly other: Candidate | null
+  readonly other: CandidateView | null
   /** second ring of a removable bezel chosen by hand; null takes the likeliest */
   readonly bezelRingId: number | null
   /** a dimension chosen on the drawing; null follows the plan */
@@ -60,7 +61,7 @@ export type SessionEvent =
   | { type: 'stage-shown'; stage: StageId }
   | { type: 'stage-turned'; by: 1 | -1 }
   | { type: 'chose'; pair: ChosenPair }
-  | { type: 'chose-other'; candidate: Candidate }
+  | { type: 'chose-other'; candidate: CandidateView }
   | { type: 'chose-bezel-ring'; id: number }
 
 export function openSession(view: TrayView, stage: StageId): TraySession {

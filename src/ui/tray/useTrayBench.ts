@@ -1,6 +1,5 @@
 'use client'
 import { startTransition, useEffect, useEffectEvent, useReducer, useRef, useState } from 'react'
-import type { Candidate } from '@/core/fit/Candidate'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { instrumentFor } from '@/core/readings/instrumentFor'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
@@ -8,6 +7,7 @@ import type { StageId } from '@/core/stages/stages'
 import { stageAfter } from '@/core/stages/stages'
 import type { ReadingResult } from '@/services/tray/takeReading'
 import type { ReadingView } from '@/services/tray/readingView'
+import type { CandidateView } from '@/services/tray/shortlistView'
 import type { TrayView } from '@/services/tray/trayView'
 import type { FeedSource } from '@/services/instruments/instrumentFeeds'
 import type { TrayCalls } from '@/services/actions'
@@ -153,7 +153,7 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayCal
     showStage: (shown: StageId) => show({ type: 'stage-shown', stage: shown }),
     turnStage: (by: 1 | -1) => show({ type: 'stage-turned', by }),
     choose: (pair: ChosenPair) => dispatch({ type: 'chose', pair }),
-    chooseOther: (candidate: Candidate) => dispatch({ type: 'chose-other', candidate }),
+    chooseOther: (candidate: CandidateView) => dispatch({ type: 'chose-other', candidate }),
     bezelRingId: bezelRingOf(state),
     chooseBezelRing: (id: number) => dispatch({ type: 'chose-bezel-ring', id }),
     chooseBy: (by: 1 | -1) => {

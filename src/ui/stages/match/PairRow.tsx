@@ -3,6 +3,7 @@ import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import type { ConstructionWords } from '@/core/construction/Construction'
 import { standFigure } from '@/core/fit/standFigure'
+import type { CandidateView } from '@/services/tray/shortlistView'
 import { formatMm } from '@/core/units/formatMm'
 
 /** rank, parts, fit, what holds it, rim, hands, drawer */
@@ -47,13 +48,11 @@ const Row = styled('div')(({ theme }) => ({
 }))
 
 export interface PairRowProps {
-  readonly candidate: Candidate
+  readonly candidate: CandidateView
   readonly policy: FitPolicy
   /** how this construction is spoken of */
   readonly words: ConstructionWords
   readonly rank: string
-  /** what warns of a fitting one, in a few words */
-  readonly warning: string | null
   /** what speaks against it; empty for a fitting one */
   readonly failures: readonly string[]
   readonly checked: boolean
@@ -64,8 +63,8 @@ export interface PairRowProps {
 
 /** One line of the shortlist: choosing it draws it in the section. */
 export function PairRow(props: PairRowProps) {
-  const { candidate, policy, words, rank, failures, warning, checked, focusable, lastTime, onChoose } = props
-  const { crystal, standing } = candidate
+  const { candidate, policy, words, rank, failures, checked, focusable, lastTime, onChoose } = props
+  const { crystal, standing, warning } = candidate
   const rejected = failures.length > 0
   const { hold } = candidate
   const stand = standFigure(candidate, words, policy)

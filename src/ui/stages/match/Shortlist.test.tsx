@@ -1,15 +1,24 @@
 import { jest } from '@jest/globals'
-import { screen, within } from '@testing-library/react'
+import { cleanup, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { stockCrystal, stockGasket } from '../../../../tests/factories/parts'
 import { trayViewOf } from '../../../../tests/factories/trayView'
 import { renderInTheme } from '../../../../tests/jsdom/renderInTheme'
+import type { CandidateView } from '@/services/tray/shortlistView'
 import { Shortlist } from './Shortlist'
 
 const CRYSTALS = [30, 30.1, 29.9].map((diameterMm, i) => stockCrystal({ id: i + 1, diameterMm }))
 const READ = { bore: [30.95, 30.95, 30.95, 30.95], 'seat-depth': [1.05, 1.05] }
 
-function list(options: Parameters<typeof trayViewOf>[0], chosenId: number | null = null) {
+const [FITTING] =
+  trayViewOf({ read: READ, crystals: CRYSTALS, gaskets: [stockGasket()] }).shortlist?.fitting ?? []
+if (!FITTING) throw new Error('nothing fits')
+
+function list(
+  options: Parameters<typeof trayViewOf>[0],
+  chosenId: number | null = null,
+  other: CandidateView | null = null,
+) {
   const onChoose = jest.fn()
   const onPick = jest.fn()
   const chosen = chosenId === null ? null : { crystalId: chosenId, gasketId: 1 }
@@ -17,7 +26,7 @@ function list(options: Parameters<typeof trayViewOf>[0], chosenId: number | null
     <Shortlist
       view={trayViewOf({ read: READ, ...options })}
       chosen={chosen}
-      other={null}
+      other={other}
       bezelRingId={null}
       onChooseBezelRing={jest.fn()}
       busy={false}
@@ -64,6 +73,25 @@ describe('Shortlist', () => {
     )
     list({})
     expect(screen.getByText(/The drawers are empty/)).toBeInTheDocument()
+  })
+
+  it('says of a row put beside the list what it says of its own: reasons, warning, and why not', () => {
+    const crystal = stockCrystal({ id: 9, material: 'acrylic' })
+    const other = {
+      ...FITTING,
+      crystal,
+      reasons: ['It fits, yet it is thin.'],
+      warning: 'too thin for 5 bar',
+    }
+    list({ crystals: CRYSTALS, gaskets: [stockGasket()] }, 9, other)
+    expect(screen.getByRole('radio', { checked: true })).toHaveTextContent('too thin for 5 bar')
+    expect(screen.getByText('It fits, yet it is thin.')).toBeInTheDocument()
+    expect(screen.getByRole('button', { name: /Pick and plan/ })).toBeEnabled()
+    cleanup()
+    const refusal = 'Crystal: weaker than the one that was there. Take a thicker one.'
+    list({ crystals: CRYSTALS, gaskets: [stockGasket()] }, 9, { ...other, refusal })
+    expect(screen.getByRole('alert')).toHaveTextContent(refusal)
+    expect(screen.getByRole('button', { name: /Pick and plan/ })).toBeDisabled()
   })
 
   it('names what to measure when no pair can be judged', () => {

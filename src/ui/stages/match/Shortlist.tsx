@@ -3,9 +3,8 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
-import type { Candidate } from '@/core/fit/Candidate'
 import { isLastTime } from '@/core/fit/pairKey'
-import type { ShortlistView } from '@/services/tray/shortlistView'
+import type { CandidateView, ShortlistView } from '@/services/tray/shortlistView'
 import type { TrayView } from '@/services/tray/trayView'
 import { InlineStateMark } from '../../small/StateMark'
 import { KeyCap } from '../../small/KeyCap'
@@ -19,7 +18,7 @@ export interface ShortlistProps {
   readonly view: TrayView
   readonly chosen: ChosenPair | null
   /** a choice from elsewhere than the list: stands behind it while it is chosen */
-  readonly other: Candidate | null
+  readonly other: CandidateView | null
   /** second ring of a removable bezel that goes with the pick */
   readonly bezelRingId: number | null
   readonly busy: boolean
@@ -44,21 +43,20 @@ export function Shortlist(props: ShortlistProps) {
   const rows = [
     ...fitting.map((candidate, index) => ({
       candidate,
-      warning: candidate.warning,
       rank: String(index + 1),
       failures: [] as string[],
     })),
     ...rejected.map(({ candidate, failures }) => ({
       candidate,
-      warning: null,
       rank: '–',
       failures: failures.map((f) => f.failure),
     })),
-    ...(beside ? [{ candidate: beside, warning: null, rank: '+', failures: [] as string[] }] : []),
+    ...(beside ? [{ candidate: beside, rank: '+', failures: [] as string[] }] : []),
   ]
   const focusable = rows.some((row) => isPair(row.candidate, chosen)) ? null : 0
   const chosenFitting = list.fitting.find((candidate) => isPair(candidate, chosen))
   const chosenRejected = list.rejected.find(({ candidate }) => isPair(candidate, chosen))
+  const why = chosenFitting ?? beside
   const chosenCandidate = chosenFitting ?? chosenRejected?.candidate ?? beside
   return (
     <Box
@@ -133,13 +131,13 @@ export function Shortlist(props: ShortlistProps) {
       {list.fittingCount === 0 && <OrderNearest view={view} />}
       <BezelRingChoice view={view} chosenId={bezelRingId} onChoose={onChooseBezelRing} />
       {chosenCandidate && <BezelSetNote view={view} crystal={chosenCandidate} ringId={bezelRingId} />}
-      {chosenFitting && (
+      {why && (
         <Box sx={{ mt: 1 }}>
           <Typography variant="h3" component="h3" sx={{ color: 'text.secondary', fontWeight: 400 }}>
-            {chosenFitting.gasket ? 'Why this pair' : 'Why this one'}
+            {why.gasket ? 'Why this pair' : 'Why this one'}
           </Typography>
           <Box component="ul" sx={{ m: 0, pl: 2.2, fontSize: 14 }}>
-            {chosenFitting.reasons.map((reason) => (
+            {why.reasons.map((reason) => (
               <li key={reason}>{reason}</li>
             ))}
           </Box>
@@ -151,11 +149,16 @@ export function Shortlist(props: ShortlistProps) {
           the same; the record keeps what was known.
         </Typography>
       )}
+      {chosenCandidate && chosenCandidate.refusal !== null && (
+        <Typography role="alert" sx={{ mt: 1, color: 'error.main', fontSize: 14 }}>
+          {chosenCandidate.refusal}
+        </Typography>
+      )}
       {chosenCandidate && (
         <Box sx={{ position: 'sticky', bottom: -12, bgcolor: 'background.default', pt: 1, pb: 1.5, mt: 0.5 }}>
           <Button
             variant={chosenFitting || beside ? 'contained' : 'outlined'}
-            disabled={busy || view.tray.finishedAt !== null}
+            disabled={busy || view.tray.finishedAt !== null || chosenCandidate.refusal !== null}
             onClick={onPick}
           >
             {list.pressed ? 'Pick and plan the press' : 'Pick and plan the fitting'} <KeyCap name="P" />

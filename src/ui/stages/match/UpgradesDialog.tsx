@@ -6,20 +6,19 @@ import DialogContent from '@mui/material/DialogContent'
 import DialogTitle from '@mui/material/DialogTitle'
 import Typography from '@mui/material/Typography'
 import type { ReactNode } from 'react'
-import type { Candidate } from '@/core/fit/Candidate'
-import type { Upgrade } from '@/core/fit/upgrades'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import type { TestPressure } from '@/core/intake/waterClass'
 import { STRENGTH_WORDS } from '@/core/plate/strengthWords'
 import { standFigure } from '@/core/fit/standFigure'
 import { formatMm } from '@/core/units/formatMm'
 import { moneyText } from '@/core/units/moneyText'
-import type { UpgradesFound } from '@/services/tray/compareUpgrades'
+import type { UpgradesFound, UpgradeView } from '@/services/tray/compareUpgrades'
+import type { CandidateView } from '@/services/tray/shortlistView'
 
 export interface UpgradesDialogProps {
   readonly found: UpgradesFound
   readonly policy: FitPolicy
-  readonly onChoose: (candidate: Candidate) => void
+  readonly onChoose: (candidate: CandidateView) => void
   readonly onClose: () => void
 }
 
@@ -55,6 +54,7 @@ export function UpgradesDialog({ found, policy, onChoose, onClose }: UpgradesDia
         standing.handClearanceMm === null ? 'not measured' : formatMm(standing.handClearanceMm),
     ],
     ...(found.pressure ? pressureRows(found.pressure) : []),
+    ...(shown.some(({ candidate }) => candidate.warning !== null) ? [AGAINST] : []),
     ['Price', ({ priceCents }) => priceText(priceCents, first?.priceCents ?? null)],
   ]
   return (
@@ -147,7 +147,17 @@ export function UpgradesDialog({ found, policy, onChoose, onClose }: UpgradesDia
   )
 }
 
-type Row = readonly [name: string, value: (upgrade: Upgrade) => ReactNode]
+type Row = readonly [name: string, value: (upgrade: UpgradeView) => ReactNode]
+
+/** What the shortlist would say against each. */
+const AGAINST: Row = [
+  'Against it',
+  ({ candidate: { warning, refusal } }) => (
+    <Typography component="span" sx={{ fontSize: 'inherit', fontWeight: 700, color: 'warning.main' }}>
+      {refusal === null ? (warning ?? '–') : `${warning ?? 'too weak'}: may not be picked`}
+    </Typography>
+  ),
+]
 
 /** What the class stated does to each. */
 function pressureRows({ bar, words }: TestPressure): readonly Row[] {
@@ -173,7 +183,7 @@ function pressureRows({ bar, words }: TestPressure): readonly Row[] {
   ]
 }
 
-function titleOf({ variant: { material, profile, magnifier, arCoating } }: Upgrade): string {
+function titleOf({ variant: { material, profile, magnifier, arCoating } }: UpgradeView): string {
   const extras = [
     magnifier !== 'none' && `magnifier ${magnifier}`,
     arCoating !== 'none' && `AR ${arCoating}`,

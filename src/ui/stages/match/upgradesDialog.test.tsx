@@ -1,13 +1,15 @@
 import { ringSeatOf } from '../../../../tests/factories/crystalSeats'
 import { jest } from '@jest/globals'
-import { screen, within } from '@testing-library/react'
+import { cleanup, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { NO_WISHES, stockCrystal, stockGasket } from '../../../../tests/factories/parts'
 import { renderInTheme } from '../../../../tests/jsdom/renderInTheme'
 import { testPressure } from '@/core/intake/waterClass'
 import { BUILT_IN_POLICY } from '@/core/policy/ShopPolicy'
 import { FIT_POLICY } from '@/core/fit/fitPolicy'
+import { stockIndex } from '@/core/fit/stockIndex'
 import { upgrades } from '@/core/fit/upgrades'
+import type { Choice } from '@/core/tray/choiceOf'
 import { tensionGasket } from '@/core/construction/tensionGasket'
 import { UpgradesDialog } from './UpgradesDialog'
 
@@ -17,12 +19,18 @@ const CRYSTALS = [
   stockCrystal({ id: 3, material: 'sapphire', magnifier: 'outside', priceCents: 3500 }),
 ]
 
-function dialog(classBar: number | null, crystals = CRYSTALS) {
+const NOTHING_SAID: Choice = { reasons: [], warning: null, refusal: null }
+
+function dialog(classBar: number | null, crystals = CRYSTALS, choice = NOTHING_SAID) {
   const onChoose = jest.fn()
   const onClose = jest.fn()
   const pressure = testPressure({ classBar, diver: false })
-  const loaded = { pressure, original: null }
-  const found = upgrades(crystals, [stockGasket()], ringSeatOf(), NO_WISHES, loaded, BUILT_IN_POLICY)
+  const loaded = { pressure, original: null, between: null }
+  const index = stockIndex(crystals, [stockGasket()])
+  const found = upgrades(index, ringSeatOf(), NO_WISHES, loaded, BUILT_IN_POLICY).map((upgrade) => ({
+    ...upgrade,
+    candidate: { ...upgrade.candidate, ...choice },
+  }))
   renderInTheme(
     <UpgradesDialog
       found={{ ok: true, words: tensionGasket.words, upgrades: found, pressure }}
@@ -60,6 +68,17 @@ describe('UpgradesDialog', () => {
     const last = cells(/^Price/).at(-1)
     expect(screen.getAllByRole('columnheader').at(-1)).toHaveTextContent('double dome mineral')
     expect(last).toHaveTextContent(/^not known$/)
+  })
+
+  it('says of each what warns of it and why it may not go in, as the shortlist does', () => {
+    dialog(5, CRYSTALS, { reasons: [], warning: 'too thin for 5 bar', refusal: null })
+    expect(cells(/^Against it/)[0]).toHaveTextContent(/^too thin for 5 bar$/)
+    cleanup()
+    dialog(5, CRYSTALS, { reasons: [], warning: 'would break at 5 bar', refusal: 'Crystal: weaker.' })
+    expect(cells(/^Against it/)[0]).toHaveTextContent('would break at 5 bar: may not be picked')
+    cleanup()
+    dialog(5)
+    expect(screen.queryByRole('row', { name: /^Against it/ })).toBeNull()
   })
 
   it('says nothing of pressure where no class is stated', () => {
