@@ -1,7 +1,8 @@
 import type Joi from 'joi'
+import { troubleOf } from '@/core/tray/CaseTrouble'
 import type { Db } from '@/data/client'
 import type { Refusal, Validated } from './boundary'
-import { validate } from './boundary'
+import { refuse, validate } from './boundary'
 
 /** How an input is checked: by a schema, or by the fields of several forms at once. */
 export type Check<Checked> = Joi.ObjectSchema<Checked> | ((input: unknown) => Validated<Checked>)
@@ -22,13 +23,18 @@ export type CallsOf<Actions> = {
   readonly [Name in keyof Actions]: (input: SentTo<Actions[Name]>) => Promise<AnswerOf<Actions[Name]>>
 }
 
-/** Declares an action. @param run - is given input that has been checked */
+/** Declares an action. What cannot be judged is refused with the reason. @param run - is given input that has been checked */
 export function action<Checked, Result, Sent = Checked>(
   check: Check<Checked>,
   run: (db: Db, input: Checked, now: Date) => Promise<Result | Refusal>,
 ): Action<Sent, Result> {
   return async (db, input, now) => {
     const checked = typeof check === 'function' ? check(input) : validate(check, input)
-    return checked.ok ? run(db, checked.value, now) : checked
+    if (!checked.ok) return checked
+    try {
+      return await run(db, checked.value, now)
+    } catch (error) {
+      return refuse(troubleOf(error))
+    }
   }
 }

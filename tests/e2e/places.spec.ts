@@ -17,6 +17,7 @@ const VIEWS = [
   ['/trays/226', 'Tray 226'],
   ['/trays/227', 'Tray 227'],
   ['/trays/228', 'Tray 228'],
+  ['/trays/234', 'Tray 234'],
   ['/trays/209?stage=push-out', 'Tray 209'],
   ['/sheets', 'Case sheets'],
   ['/sheets/1', 'Harrowmere Deckwatch 38'],
@@ -60,6 +61,14 @@ test('the lamp scheme has enough contrast too', async ({ page }) => {
   ]) {
     await page.goto(path)
     await expectAccessible(page)
+  }
+})
+
+test('a phone shows the stage that is looked at among the others', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  for (const stage of ['match', 'hand-back', 'intake']) {
+    await page.goto(`/trays/214?stage=${stage}`)
+    await expect(page.locator('[aria-current="step"]')).toBeInViewport({ ratio: 0.9 })
   }
 })
 

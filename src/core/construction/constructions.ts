@@ -6,6 +6,7 @@ import { RETENTIONS } from './kinds'
 import { neckAndBezel } from './neckAndBezel'
 import { pressInBezel } from './pressInBezel'
 import { snapAcrylic } from './snapAcrylic'
+import { CaseTrouble } from '../tray/CaseTrouble'
 import { tensionGasket } from './tensionGasket'
 import { tensionRingAcrylic } from './tensionRingAcrylic'
 
@@ -22,11 +23,14 @@ const BY_CODE: Readonly<Record<Retention, Construction>> = {
 /** Every way of holding a crystal that is known, in the order they are offered. */
 export const CONSTRUCTIONS: readonly Construction[] = RETENTIONS.map((id) => BY_CODE[id])
 
-/** @throws RangeError for a code nobody knows, as from a newer version */
+/** @throws CaseTrouble for a code nobody knows, as from a newer version */
 export function constructionOf(retention: Retention): Construction {
   // A code comes from a database or a document: it may be of a newer version.
   const found = BY_CODE[retention] as Construction | undefined
-  if (!found) throw new RangeError(`“${String(retention)}” is no construction this version knows`)
+  if (!found)
+    throw new CaseTrouble(
+      `Crystal held: “${String(retention)}” is no construction this version knows. Open it with the Whyalon that wrote it, or correct the case sheet.`,
+    )
   return found
 }
 

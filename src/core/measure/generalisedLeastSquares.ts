@@ -1,11 +1,13 @@
 import { CholeskyDecomposition, Matrix } from 'ml-matrix'
+import { CaseTrouble } from '../tray/CaseTrouble'
 
 /**
  * Weights of the generalised least squares estimate x̂ = (AᵀV⁻¹A)⁻¹AᵀV⁻¹y: one row of weights a parameter, so that
  * x̂ = W·y, whatever y is.
  * @param design - one row an observation, one column a parameter
  * @param covariance - of the observations, symmetric and positive definite
- * @throws RangeError if the covariance is not positive definite, or the observations do not settle every parameter
+ * @throws CaseTrouble if the covariance is not positive definite
+ * @throws RangeError if the observations do not settle every parameter
  * @source Aitken, Proc. Roy. Soc. Edinburgh 55 (1935)
  */
 export function generalisedLeastSquares(
@@ -15,7 +17,7 @@ export function generalisedLeastSquares(
   const a = new Matrix(design.map((row) => [...row]))
   const v = new CholeskyDecomposition(new Matrix(covariance.map((row) => [...row])))
   if (!v.isPositiveDefinite())
-    throw new RangeError(
+    throw new CaseTrouble(
       `covariance of ${covariance.length} readings: expected positive definite. An instrument’s own error is missing, or the same reading is there twice: look at the instruments in Settings.`,
     )
   const weighted = v.solve(a).transpose()

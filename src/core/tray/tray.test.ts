@@ -128,6 +128,35 @@ describe('sizeHistory', () => {
 })
 
 describe('trayReadout', () => {
+  const CHOICES = { shapes: [], pastCounts: true, policy: FIT_POLICY, verdict: VERDICT_POLICY }
+
+  it('says what of the evidence cannot be weighed, and hands nothing of it on', () => {
+    const exact = {
+      dimension: 'crystal-diameter' as const,
+      kind: 'chord' as const,
+      diameterMm: 30,
+      standardUncertaintyMm: 0.02,
+      shared: { 'zero 1': 0.02 },
+    }
+    const readout = trayReadout(taken('seat-depth', [1.02]), BLANK, [], {
+      ...CHOICES,
+      shapes: [exact, exact],
+    })
+    expect(readout.trouble).toMatch(/positive definite.*look at the instruments in Settings/)
+    expect(readout.verdict).toBeNull()
+    expect(readout.evidence).toEqual([])
+    expect(readout.measured['seat-depth']?.valueMm).toBe(1.02)
+    expect(trayReadout([], BLANK, [], { ...CHOICES, shapes: [exact] }).trouble).toBeNull()
+  })
+
+  it('leaves out a reading that was kept with an error that cannot be, and names it', () => {
+    const readings = [...taken('bore', [31.5], { resolutionMm: 0 }), ...taken('crystal-diameter', [30.01])]
+    const readout = trayReadout(readings, BLANK, [], CHOICES)
+    expect(readout.trouble).toMatch(/^Case bore, .*resolutionMm: expected > 0 mm, got 0.*read it again\.$/)
+    expect(Object.keys(readout.measured)).toEqual(['crystal-diameter'])
+    expect(readout.verdict?.pick.sizeMm).toBe(30)
+  })
+
   it('takes the bezel’s bore for evidence where the crystal sits in the bezel, and no bore where no ring is squeezed', () => {
     const kinds = (retention: 'press-in-bezel' | 'snap-acrylic', dimension: 'bezel-bore' | 'bore') =>
       trayReadout(taken(dimension, [31.35]), caseSheet({ retention }), [], {

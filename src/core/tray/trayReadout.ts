@@ -11,9 +11,11 @@ import type { SizeVerdict } from '../verdict/sizeVerdict'
 import { sizeVerdict } from '../verdict/sizeVerdict'
 import type { VerdictPolicy } from '../verdict/verdictPolicy'
 import type { CaseSheet } from './CaseSheet'
+import { troubleOf } from './CaseTrouble'
 import type { MeasuredFigures, TakenReading } from './measuredFigures'
 import { measuredFigures } from './measuredFigures'
 import { seatOf } from './seatOf'
+import { soundReadings } from './soundReadings'
 import { sizeEvidenceOf } from './sizeEvidenceOf'
 import type { PastRun } from './sizeHistory'
 import { lastTimePair, pastPairs, sizeHistory } from './sizeHistory'
@@ -29,6 +31,8 @@ export interface TrayReadout {
   readonly verdict: SizeVerdict | null
   /** the verdict with the past left out, or taken in where it is left out; null where there is no past */
   readonly otherVerdict: SizeVerdict | null
+  /** what of the evidence cannot be reckoned with, and what to do about it; null where all is well */
+  readonly trouble: string | null
   /** evidence that does not agree with the rest, the worst first */
   readonly conflicts: readonly OddEvidence[]
   /** the place the crystal goes into, or what to measure before anything can be judged */
@@ -57,8 +61,9 @@ export function trayReadout(
   { shapes, pastCounts, policy, verdict }: ReadoutChoices,
 ): TrayReadout {
   const ofCrystal = shapes.filter((shape) => shape.dimension === 'crystal-diameter')
+  const { sound, trouble } = soundReadings(readings)
   const measured = measuredFigures(
-    readings,
+    sound,
     shapes.filter((shape) => shape.dimension !== 'crystal-diameter'),
   )
   const aim = aimedInterference(sheet.gasketMaterial ?? USUAL_RING, policy)
@@ -67,20 +72,17 @@ export function trayReadout(
   const evidence = [...sizeEvidenceOf(measured, sheet, policy), ...shapesFound]
   const past = sizeHistory(pastRuns)
   const history = pastCounts ? past : []
-  const outcome = sizeVerdict(evidence, history, verdictPolicy)
-  const other = past.length > 0 ? sizeVerdict(evidence, pastCounts ? [] : past, verdictPolicy) : null
+  const judged = judgedSize(evidence, { past, pastCounts }, verdictPolicy)
   return {
     measured,
-    evidence,
     shapeEvidence: shapesFound,
     history,
-    verdict: outcome.ok ? outcome.verdict : null,
-    otherVerdict: other?.ok ? other.verdict : null,
-    conflicts: evidenceConflicts(evidence, verdictPolicy),
+    ...judged,
+    trouble: [trouble, judged.trouble].filter(Boolean).join(' ') || null,
     seat: seatOf(measured, sheet, policy),
     verdictPolicy,
     wishes: {
-      sizeMm: outcome.ok ? outcome.verdict.pick.sizeMm : null,
+      sizeMm: judged.verdict?.pick.sizeMm ?? null,
       material: sheet.crystalMaterial,
       profile: sheet.crystalProfile,
       magnifier: sheet.magnifier,
@@ -90,5 +92,28 @@ export function trayReadout(
       pastPairs: pastPairs(pastRuns),
       between: null,
     },
+  }
+}
+
+type JudgedSize = Pick<TrayReadout, 'evidence' | 'verdict' | 'otherVerdict' | 'conflicts' | 'trouble'>
+
+/** What the evidence says of the size; none of it is handed on where it cannot be weighed. */
+function judgedSize(
+  evidence: readonly SizeEvidence[],
+  { past, pastCounts }: { readonly past: readonly SizeHistory[]; readonly pastCounts: boolean },
+  policy: VerdictPolicy,
+): JudgedSize {
+  try {
+    const outcome = sizeVerdict(evidence, pastCounts ? past : [], policy)
+    const other = past.length > 0 ? sizeVerdict(evidence, pastCounts ? [] : past, policy) : null
+    return {
+      evidence,
+      verdict: outcome.ok ? outcome.verdict : null,
+      otherVerdict: other?.ok ? other.verdict : null,
+      conflicts: evidenceConflicts(evidence, policy),
+      trouble: null,
+    }
+  } catch (error) {
+    return { evidence: [], verdict: null, otherVerdict: null, conflicts: [], trouble: troubleOf(error) }
   }
 }

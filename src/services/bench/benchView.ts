@@ -4,6 +4,7 @@ import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { StageId } from '@/core/stages/stages'
 import { stageIndex, stageLabel } from '@/core/stages/stages'
 import type { Hazard } from '@/core/tray/hazards'
+import { troubleOf } from '@/core/tray/CaseTrouble'
 import { formatMm, formatPercent } from '@/core/units/formatMm'
 import type { Db } from '@/data/client'
 import { openMethodRuns } from '@/data/queries/methodRuns'
@@ -28,8 +29,16 @@ export interface BenchTray {
   readonly known: string
 }
 
+/** A tray that cannot be judged, and why. */
+export interface UnreadableTray {
+  readonly number: number
+  readonly caseName: string
+  readonly trouble: string
+}
+
 export interface BenchView {
   readonly trays: readonly BenchTray[]
+  readonly unreadable: readonly UnreadableTray[]
   /** the tray to take now; null when the bench is clear */
   readonly first: { readonly tray: BenchTray; readonly because: string } | null
   readonly dueToday: number
@@ -48,9 +57,11 @@ export async function benchView(db: Db, now: Date): Promise<BenchView> {
     allInstruments(db),
     openMethodRuns(db),
   ])
-  const trays = (await openTrayCases(db, rows)).map((opened) => benchTray(opened, now))
+  const read = (await openTrayCases(db, rows)).map((opened) => readableTray(opened, now))
+  const trays = read.flatMap((one) => ('trouble' in one ? [] : [one]))
   return {
     trays,
+    unreadable: read.filter((one) => 'trouble' in one),
     first: firstOf(trays),
     newShop: await newShop(db),
     dueToday: rows.filter((row) => row.tray.dueAt.toDateString() === now.toDateString()).length,
@@ -67,6 +78,20 @@ async function newShop(db: Db): Promise<BenchView['newShop']> {
   if ((await highestTrayNumber(db)) !== null) return null
   const { counts } = await drawersSummary(db)
   return { linesInDrawers: Object.values(counts).reduce((sum, { lines }) => sum + lines, 0) }
+}
+
+/** One tray that cannot be judged does not hide the others. */
+function readableTray(opened: OpenedCase, now: Date): BenchTray | UnreadableTray {
+  try {
+    return benchTray(opened, now)
+  } catch (error) {
+    const { tray, sheet } = opened.kept
+    return {
+      number: tray.number,
+      caseName: `${sheet.maker} ${sheet.reference}`,
+      trouble: troubleOf(error),
+    }
+  }
 }
 
 function benchTray(opened: OpenedCase, now: Date): BenchTray {

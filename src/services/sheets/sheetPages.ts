@@ -1,4 +1,6 @@
 import type { ShopPolicy } from '@/core/policy/ShopPolicy'
+import { constructionOf } from '@/core/construction/constructions'
+import { troubleOf } from '@/core/tray/CaseTrouble'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
 import type { Db } from '@/data/client'
 import type { SheetPressRun } from '@/data/queries/caseSheets'
@@ -25,6 +27,7 @@ export async function caseSheetLines(db: Db): Promise<CaseSheetLine[]> {
 }
 
 export interface CaseSheetPage {
+  readonly ok: true
   readonly sheet: CaseSheet
   /** limits its section is drawn by */
   readonly policy: ShopPolicy
@@ -34,12 +37,25 @@ export interface CaseSheetPage {
   })[]
 }
 
+/** A case sheet that cannot be drawn or judged, and why. */
+export interface CaseSheetTrouble {
+  readonly ok: false
+  readonly name: string
+  readonly trouble: string
+}
+
 /** One case sheet with what fitted, how it was pressed and how it went. @returns null when there is no such sheet */
-export async function caseSheetPage(db: Db, id: number): Promise<CaseSheetPage | null> {
+export async function caseSheetPage(db: Db, id: number): Promise<CaseSheetPage | CaseSheetTrouble | null> {
   const sheet = await caseSheetById(db, id)
   if (!sheet) return null
+  try {
+    constructionOf(sheet.retention)
+  } catch (error) {
+    return { ok: false, name: `${sheet.maker} ${sheet.reference}`, trouble: troubleOf(error) }
+  }
   const [runs, dies, policy] = await Promise.all([pressRunsOfSheets(db, [id]), allDies(db), shopPolicy(db)])
   return {
+    ok: true,
     sheet,
     policy,
     runs: (runs.get(id) ?? []).map((run) => ({

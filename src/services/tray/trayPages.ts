@@ -1,5 +1,6 @@
 import Joi from 'joi'
 import type { StageId } from '@/core/stages/stages'
+import { troubleOf } from '@/core/tray/CaseTrouble'
 import type { Db } from '@/data/client'
 import { trayByNumber } from '@/data/queries/trays'
 import { searchTrays, TRAY_SORT_FIELDS, trayCounts } from '@/data/queries/traySearch'
@@ -76,6 +77,19 @@ function lineOf(row: Awaited<ReturnType<typeof searchTrays>>['rows'][number]): T
 export async function trayByItsNumber(db: Db, number: number): Promise<TrayView | null> {
   const row = await trayByNumber(db, number)
   return row ? trayView(db, await openTrayCase(db, row)) : null
+}
+
+/** A tray's page, or what stands in its place. @returns null when no tray has this number */
+export async function trayPage(
+  db: Db,
+  number: number,
+): Promise<{ ok: true; view: TrayView } | { ok: false; trouble: string } | null> {
+  try {
+    const view = await trayByItsNumber(db, number)
+    return view && { ok: true, view }
+  } catch (error) {
+    return { ok: false, trouble: troubleOf(error) }
+  }
 }
 
 const numberSchema = Joi.object<{ number: number }>({

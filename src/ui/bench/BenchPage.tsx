@@ -18,13 +18,14 @@ import { StageBoard } from './StageBoard'
 
 /** Today: what to take now, every tray in hand with what to do next, and where they stand. */
 export function BenchPage({ view }: { view: BenchView }) {
-  const { trays, dueToday, instrumentsDue, inUse } = view
+  const { trays, unreadable, dueToday, instrumentsDue, inUse } = view
   return (
     <PageFrame
       title="Bench"
       subtitle={
         <span suppressHydrationWarning>
-          {format(new Date(), 'EEEE d MMMM')}, {trays.length} trays in hand, {dueToday} due today
+          {format(new Date(), 'EEEE d MMMM')}, {trays.length + unreadable.length} trays in hand, {dueToday}{' '}
+          due today
         </span>
       }
       actions={
@@ -42,6 +43,14 @@ export function BenchPage({ view }: { view: BenchView }) {
           </Link>{' '}
           since {clockText(since)}.{' '}
           {process === 'acetone bath' ? 'No flame anywhere until its lid is on.' : ''}
+        </Typography>
+      ))}
+      {unreadable.map(({ number, caseName, trouble }) => (
+        <Typography key={number} role="alert" sx={{ color: 'error.main', mt: 1 }}>
+          <Link href={`/trays/${number}`} style={{ color: 'inherit' }}>
+            Tray {number}
+          </Link>{' '}
+          ({caseName}) cannot be shown. {trouble}
         </Typography>
       ))}
       {instrumentsDue.length > 0 && (

@@ -1,6 +1,7 @@
 'use client'
 import Box from '@mui/material/Box'
 import ButtonBase from '@mui/material/ButtonBase'
+import { useEffect, useRef } from 'react'
 import type { StageId } from '@/core/stages/stages'
 import { STAGES, stageIndex } from '@/core/stages/stages'
 
@@ -15,8 +16,16 @@ export interface StageStripProps {
 /** The stages in working order: done ones ticked, the tray's own stage in heavy line. */
 export function StageStrip({ current, shown, onShow }: StageStripProps) {
   const now = stageIndex(current)
+  const strip = useRef<HTMLElement>(null)
+  // On a phone only a few stages are in sight: the one being looked at has to be among them.
+  useEffect(() => {
+    const [nav, step] = [strip.current, strip.current?.querySelector<HTMLElement>('[aria-current="step"]')]
+    if (nav && step)
+      nav.scrollLeft = step.offsetLeft - nav.offsetLeft - (nav.clientWidth - step.offsetWidth) / 2
+  }, [shown])
   return (
     <Box
+      ref={strip}
       component="nav"
       aria-label="Stages"
       sx={{

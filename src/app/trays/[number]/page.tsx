@@ -2,8 +2,9 @@ import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import type { StageId } from '@/core/stages/stages'
 import { STAGE_IDS } from '@/core/stages/stages'
-import { trayByItsNumber } from '@/services/tray/trayPages'
+import { trayPage } from '@/services/tray/trayPages'
 import { getShop } from '@/services/shop/shop'
+import { TroublePage } from '@/ui/shell/TroublePage'
 import { TrayBench } from '@/ui/tray/TrayBench'
 import { act } from '../../actions'
 
@@ -20,8 +21,10 @@ export async function generateMetadata({ params }: TrayPageProps): Promise<Metad
 
 export default async function TrayPage({ params, searchParams }: TrayPageProps) {
   const [{ number }, { stage }] = await Promise.all([params, searchParams])
-  const view = /^\d{1,6}$/.test(number) ? await trayByItsNumber(await getShop(), Number(number)) : null
-  if (!view) notFound()
+  const page = /^\d{1,6}$/.test(number) ? await trayPage(await getShop(), Number(number)) : null
+  if (!page) notFound()
+  if (!page.ok) return <TroublePage title={`Tray ${number}`} trouble={page.trouble} />
+  const { view } = page
   const shown = STAGE_IDS.find((id): id is StageId => id === stage) ?? view.tray.stage
   return <TrayBench key={view.tray.id} initial={view} stage={shown} act={act} />
 }

@@ -176,7 +176,7 @@ export const CASE_DIMENSIONS = {
   },
   'ring-stroke': {
     ...ROUND_THREE,
-    label: 'Stroke of the ring',
+    label: 'Ring’s stroke',
     leastMm: 0.1,
     mostMm: 4,
     instruments: ['depth-gauge', 'caliper'],

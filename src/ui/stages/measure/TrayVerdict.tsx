@@ -1,3 +1,4 @@
+import Typography from '@mui/material/Typography'
 import { unreadOf } from '@/core/readings/readingPlan'
 import { unmeasuredEvidence } from '@/core/tray/evidenceOrigin'
 import type { StageWorkProps } from '../StageWorkProps'
@@ -14,29 +15,37 @@ export function TrayVerdict({ bench, actions }: StageWorkProps) {
   const weighPast = (pastCounts: boolean) =>
     void bench.change(actions.weighPast({ trayId: view.tray.id, pastCounts }))
   const sides = view.readout.seat.ok ? view.readout.seat.seat.sides : null
+  const { trouble } = view.readout
   if (sides) return <SidesPanel sides={sides} policy={view.policy} />
   return (
-    <VerdictPanel
-      verdict={view.readout.verdict}
-      readingCount={standing}
-      fittedBefore={fittedBefore}
-      next={standing > 0 ? view.askNext : null}
-      unread={unreadOf(
-        view.plan,
-        [...view.readings, ...view.shapes].filter((r) => r.voidReason === null),
+    <>
+      {trouble !== null && (
+        <Typography role="alert" sx={{ color: 'error.main' }}>
+          {trouble}
+        </Typography>
       )}
-      conflicts={view.readout.conflicts}
-      unmeasured={unmeasuredEvidence(view.readout.evidence, view.readout.measured, view.sheet)}
-      past={
-        standing > 0 && view.fittedBefore.length > 0
-          ? {
-              counts: view.tray.pastCounts,
-              fittings: view.fittedBefore,
-              other: view.readout.otherVerdict,
-              onWeigh: view.tray.finishedAt === null ? weighPast : null,
-            }
-          : null
-      }
-    />
+      <VerdictPanel
+        verdict={view.readout.verdict}
+        readingCount={standing}
+        fittedBefore={fittedBefore}
+        next={standing > 0 ? view.askNext : null}
+        unread={unreadOf(
+          view.plan,
+          [...view.readings, ...view.shapes].filter((r) => r.voidReason === null),
+        )}
+        conflicts={view.readout.conflicts}
+        unmeasured={unmeasuredEvidence(view.readout.evidence, view.readout.measured, view.sheet)}
+        past={
+          standing > 0 && view.fittedBefore.length > 0
+            ? {
+                counts: view.tray.pastCounts,
+                fittings: view.fittedBefore,
+                other: view.readout.otherVerdict,
+                onWeigh: view.tray.finishedAt === null ? weighPast : null,
+              }
+            : null
+        }
+      />
+    </>
   )
 }
