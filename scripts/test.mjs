@@ -46,6 +46,10 @@ async function unitTests() {
       ? 'whyalon: data tests run on PGlite and on a throwaway PostgreSQL server'
       : `whyalon: data tests run on PGlite ALONE: ${postgres.why}`,
   )
+  const empty = path.join(reports, 'empty-store')
+  const made = await step('an empty store for the tests to copy', () =>
+    run(bin('tsx'), ['scripts/emptyStore.ts', empty]),
+  )
   const file = path.join(reports, 'jest.json')
   const args = [
     '--experimental-vm-modules',
@@ -53,7 +57,12 @@ async function unitTests() {
     '--json',
     `--outputFile=${file}`,
   ]
-  const env = { NODE_NO_WARNINGS: '1', TZ: 'UTC', ...(postgres.ok && { TEST_DATABASE_URL: postgres.url }) }
+  const env = {
+    NODE_NO_WARNINGS: '1',
+    TZ: 'UTC',
+    ...(made === 0 && { WHYALON_EMPTY_STORE: empty }),
+    ...(postgres.ok && { TEST_DATABASE_URL: postgres.url }),
+  }
   await step('unit, property, outside and data tests', () => run(process.execPath, args, { env }))
   if (postgres.ok) postgres.stop()
   count('jest', () => {

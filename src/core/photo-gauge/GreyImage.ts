@@ -1,3 +1,6 @@
+// Looked up once: this runs for every pixel.
+const { floor } = Math
+
 /** A picture as brightness, row by row from the top left. */
 export interface GreyImage {
   readonly widthPx: number
@@ -36,12 +39,12 @@ export function greyFromRgba(
   if (rgba.length !== widthPx * heightPx * BYTES_PER_PIXEL) {
     throw new RangeError(`rgba: expected ${widthPx} × ${heightPx} pixels of 4 bytes, got ${rgba.length}`)
   }
-  const [width, height] = [Math.floor(widthPx / factor), Math.floor(heightPx / factor)]
+  const [width, height] = [floor(widthPx / factor), floor(heightPx / factor)]
   const values = new Float32Array(width * height)
   const [red, green, blue] = LUMINANCE
   const share = 1 / (factor * factor)
   for (let y = 0; y < height * factor; y++) {
-    const row = Math.floor(y / factor) * width
+    const row = floor(y / factor) * width
     let at = y * widthPx * BYTES_PER_PIXEL
     for (let x = 0; x < width; x++) {
       let sum = 0
@@ -59,11 +62,11 @@ export function greyFromRgba(
 
 /** The same picture averaged over squares of `factor` pixels. */
 export function shrunk(image: GreyImage, factor: number): GreyImage {
-  const [width, height] = [Math.floor(image.widthPx / factor), Math.floor(image.heightPx / factor)]
+  const [width, height] = [floor(image.widthPx / factor), floor(image.heightPx / factor)]
   const values = new Float32Array(width * height)
   const share = 1 / (factor * factor)
   for (let y = 0; y < height * factor; y++) {
-    const row = Math.floor(y / factor) * width
+    const row = floor(y / factor) * width
     const from = y * image.widthPx
     for (let x = 0; x < width; x++) {
       let sum = 0
@@ -82,7 +85,8 @@ export function unshrunk({ x, y }: Pixel, factor: number): Pixel {
 
 /** Brightness between pixels, bilinear; null outside the picture. */
 export function brightnessAt({ widthPx, heightPx, values }: GreyImage, x: number, y: number): number | null {
-  const [left, top] = [Math.floor(x), Math.floor(y)]
+  const left = floor(x)
+  const top = floor(y)
   if (left < 0 || top < 0 || left + 1 >= widthPx || top + 1 >= heightPx) return null
   const [fx, fy] = [x - left, y - top]
   const at = top * widthPx + left

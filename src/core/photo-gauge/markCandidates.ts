@@ -15,6 +15,8 @@ const QUARTER = RING_SAMPLES / 4
 const HALF = RING_SAMPLES / 2
 /** Two candidates nearer than this are one mark, px. */
 const APART_PX = 8
+/** No ring differs more than white from black, linear light. */
+const STRONGEST = 1
 /** Weakest contrast of a quartered ring, linear light. */
 const LEAST_CONTRAST = 0.06
 
@@ -60,7 +62,7 @@ export function markCandidates(image: GreyImage, most: number): MarkCandidate[] 
 
 /** The weakest ring decides: clutter may alternate on one ring, a mark does on all. */
 function quartered(values: Float32Array, at: number, rings: readonly Int32Array[]): number {
-  let weakest = Infinity
+  let weakest = STRONGEST
   for (const ring of rings) {
     let [alternate, lopsided] = [0, 0]
     for (let i = 0; i < QUARTER; i++) {

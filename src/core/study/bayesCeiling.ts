@@ -24,6 +24,7 @@ const GAUGE_NODES = 9
 const AIM_NODES = 15
 /** Sizes looked at on either side of what the readings point to. */
 const MARGIN = 4
+const NEVER = -Infinity
 /** Less of the whole than this is left out. */
 const NEGLIGIBLE = 1e-7
 
@@ -68,6 +69,8 @@ export function idealAnswer(one: SimulatedCase, world: World): IdealAnswer {
     for (const gaugeZeroMm of gaugeZeros) {
       const opening = openingGiven(one, zeroMm, gaugeZeroMm, world)
       const variance = pieceVariance + opening.varianceMm2
+      const density = crystal.density + opening.density
+      if (density === NEVER) continue
       const posterior = sqrt((pieceVariance * opening.varianceMm2) / variance)
       for (const [i, sizeMm] of sizes.entries()) {
         const { byStep, sum } = came[i] ?? { byStep: [], sum: 1 }
@@ -79,9 +82,7 @@ export function idealAnswer(one: SimulatedCase, world: World): IdealAnswer {
             zeroWeight *
             sum *
             (past[i]?.[j] ?? 1) *
-            (crystal.density + opening.density > -Infinity
-              ? exp(crystal.density + opening.density - (off * off) / (2 * variance)) / sqrt(variance)
-              : 0)
+            (exp(density - (off * off) / (2 * variance)) / sqrt(variance))
           if (!(weight > NEGLIGIBLE * total)) continue
           total += weight
           wrong += weight * (1 - (byStep[world.wrongSteps] ?? 0) / sum)

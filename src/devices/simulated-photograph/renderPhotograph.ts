@@ -3,7 +3,7 @@ import type { Scene, SceneCamera } from './Scene'
 import { faceAt, groundAt, isNear, lightAt, wallOf } from './sceneLook'
 
 // Taken out of the global once: looking Math up for every pixel costs more than the sum itself in a test's sandbox.
-const { min, max, sqrt, ceil, exp, cos, sin, tan } = Math
+const { min, max, sqrt, ceil, floor, round, exp, cos, sin, tan } = Math
 
 export interface Photograph {
   readonly widthPx: number
@@ -126,20 +126,38 @@ function blurred(light: Float32Array, widthPx: number, heightPx: number, sigma: 
 
 function developed(light: Float32Array, { camera, seed }: Scene): Photograph {
   const { widthPx, heightPx, noise } = camera
-  const draw = randomNormal.source(randomLcg(seed / 1000))(0, 1)
+  const chance = randomLcg(seed / 1000)
+  const draw = randomNormal.source(chance)(0, 1)
+  const draws = Float32Array.from({ length: DRAWS }, draw)
+  const [red, green, blue] = LAMP
   const rgba = new Uint8ClampedArray(light.length * 4)
-  for (let i = 0; i < light.length; i++) {
-    const value = light[i] ?? 0
-    // Shot noise grows with the root of the light; a little is there in the dark.
-    const noisy = value + noise * draw() * sqrt(0.05 + value)
-    for (const [channel, gain] of LAMP.entries()) rgba[4 * i + channel] = coded(noisy * gain)
-    rgba[4 * i + 3] = 255
+  for (let y = 0; y < heightPx; y++) {
+    const from = floor(DRAWS * chance())
+    for (let x = 0; x < widthPx; x++) {
+      const i = y * widthPx + x
+      const value = light[i] ?? 0
+      // Shot noise grows with the root of the light; a little is there in the dark.
+      const noisy = value + noise * (draws[(from + x) % DRAWS] ?? 0) * sqrt(0.05 + value)
+      rgba[4 * i] = coded(noisy * red)
+      rgba[4 * i + 1] = coded(noisy * green)
+      rgba[4 * i + 2] = coded(noisy * blue)
+      rgba[4 * i + 3] = 255
+    }
   }
   return { widthPx, heightPx, rgba }
 }
 
+/** Deviates drawn a picture: each row begins at another of them, so that no two neighbours are alike. */
+const DRAWS = 65_521
+
+/** Steps the curve is laid out in: finer than a byte everywhere. */
+const CODE_STEPS = 65_535
+const CODES = Float32Array.from({ length: CODE_STEPS + 1 }, (_, i) => {
+  const value = i / CODE_STEPS
+  return 255 * (value <= 0.0031308 ? 12.92 * value : 1.055 * value ** (1 / 2.4) - 0.055)
+})
+
 /** Linear light to sRGB's byte. @source IEC 61966-2-1 */
 function coded(linear: number): number {
-  const value = min(1, max(0, linear))
-  return 255 * (value <= 0.0031308 ? 12.92 * value : 1.055 * value ** (1 / 2.4) - 0.055)
+  return CODES[round(CODE_STEPS * min(1, max(0, linear)))] ?? 0
 }

@@ -1,7 +1,9 @@
 import type { DimensionId } from '@/core/readings/dimensions'
+import type { ReadingTarget } from '@/core/readings/readingPlan'
 import type { StoredShape } from '@/core/shapes/shapeSize'
 import type { KeptReading } from '@/data/queries/readings'
 import type { KeptShape } from '@/data/queries/shapes'
+import type { OpenedCase } from './openTrayCases'
 
 export interface ShapeView extends StoredShape {
   readonly id: number
@@ -24,12 +26,39 @@ export interface ReadingView {
   readonly voidReason: string | null
 }
 
-export function readingView(reading: KeptReading, voidReason: string | null): ReadingView {
+/** What was read on a tray and what is to be read. */
+export interface ReadingsView {
+  readonly readings: readonly ReadingView[]
+  /** the old crystal's size by ways round the jaws */
+  readonly shapes: readonly ShapeView[]
+  readonly plan: readonly DimensionId[]
+  /** everything this construction could be read for, the plan first */
+  readonly possible: readonly DimensionId[]
+  /** null when the plan is done */
+  readonly next: ReadingTarget | null
+}
+
+export function readingsView({ kept, counted, plan, possible, next }: OpenedCase): ReadingsView {
+  return {
+    readings: kept.readings.map((reading) =>
+      readingView(reading, reading.voidReason ?? (counted.includes(reading) ? null : OF_OLD_BEZEL)),
+    ),
+    shapes: kept.shapes.map(shapeView),
+    plan,
+    possible,
+    next,
+  }
+}
+
+/** Why a reading does not count any more, though nobody took it back. */
+const OF_OLD_BEZEL = 'of the old bezel'
+
+function readingView(reading: KeptReading, voidReason: string | null): ReadingView {
   const { id, dimension, placeIndex, shownMm, instrumentId, takenAt } = reading
   return { id, dimension, placeIndex, shownMm, instrumentId, takenAt: takenAt.toISOString(), voidReason }
 }
 
-export function shapeView(shape: KeptShape): ShapeView {
+function shapeView(shape: KeptShape): ShapeView {
   const { id, kind, diameterMm, standardUncertaintyMm, shared, words, dimension, photoId, voidReason } = shape
   const takenAt = shape.takenAt.toISOString()
   return {

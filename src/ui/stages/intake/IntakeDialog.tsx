@@ -1,6 +1,6 @@
 'use client'
 import { TRAY_FIELDS } from '@/core/records/jobFields'
-import type { TrayHeader } from '@/services/tray/trayView'
+import type { TrayHeader } from '@/services/tray/trayHeader'
 import type { FormValues } from '../../forms/FormValues'
 import { FormDialog } from '../../forms/FormDialog'
 import { RecordForm } from '../../forms/RecordForm'

@@ -1,0 +1,61 @@
+import type { SetPart } from '@/core/bezel/bezelSet'
+import type { SealItem } from '@/core/seals/resealSet'
+import { resealSet } from '@/core/seals/resealSet'
+import type { StockBezel } from '@/core/stock/otherParts'
+import type { PartOut } from '@/data/queries/stockMoves'
+import type { DrawersInMemory } from '../drawers/drawersInMemory'
+import type { BezelWork } from './bezelWork'
+import { bezelWork, setParts } from './bezelWork'
+import type { OpenedCase } from './openTrayCases'
+
+/** A part taken out of its drawer for a tray. */
+export interface PartOutView extends Omit<PartOut, 'since' | 'trayId'> {
+  /** when the last of them was taken, ISO text */
+  readonly since: string
+}
+
+/** Parts of a tray beside crystal and ring. */
+export interface PartsView {
+  /** taken out of the drawers for this tray and not put back */
+  readonly partsOut: readonly PartOutView[]
+  /** seals of the case beside its crystal's, each with what serves it */
+  readonly seals: readonly SealItem[]
+  /** inserts and bezels, where they were asked for */
+  readonly bezelWork: BezelWork | null
+  /** what goes on with crystal and rings of a removable bezel; empty for other constructions */
+  readonly setParts: readonly SetPart[]
+  /** a bezel out for this tray: everything is judged with it on */
+  readonly newBezel: StockBezel | null
+}
+
+export function partsView(opened: OpenedCase, drawers: DrawersInMemory): PartsView {
+  const { kept, rules, newBezel, found, now } = opened
+  const { policy } = rules
+  const byFigures = {
+    found: { sheet: found.sheet, measured: found.readout.measured },
+    now: { sheet: now.sheet, measured: now.readout.measured },
+  }
+  return {
+    partsOut: kept.partsOut.map(partOutView),
+    seals: resealSet(
+      now.readout.measured,
+      now.sheet,
+      { oRings: drawers.oRings, gaskets: drawers.index.otherGaskets },
+      policy,
+    ),
+    setParts: setParts(drawers, kept.partsOut, byFigures, policy.bezel),
+    newBezel: newBezel?.bezel ?? null,
+    bezelWork: bezelWork(drawers, {
+      asked: kept.tray.asked,
+      ...byFigures,
+      newBezelId: newBezel?.bezel.id ?? null,
+      wishes: now.readout.wishes,
+      policy,
+      fixing: kept.tray.schools['insert-fixing'] ?? rules.schools['insert-fixing'] ?? '',
+    }),
+  }
+}
+
+function partOutView({ kind, partId, code, drawer, count, since }: PartOut): PartOutView {
+  return { kind, partId, code, drawer, count, since: since.toISOString() }
+}

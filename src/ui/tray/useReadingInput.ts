@@ -1,0 +1,90 @@
+'use client'
+import type { Dispatch } from 'react'
+import { useEffect, useEffectEvent, useRef, useState } from 'react'
+import type { DimensionId } from '@/core/readings/dimensions'
+import { instrumentFor } from '@/core/readings/instrumentFor'
+import type { ReadingTarget } from '@/core/readings/readingPlan'
+import type { TrayCalls } from '@/services/actions'
+import type { FeedSource } from '@/services/instruments/instrumentFeeds'
+import type { ReadingResult } from '@/services/tray/takeReading'
+import { FIGURE_AWAY, firstOf } from './trayAnswer'
+import type { SessionEvent, TraySession } from './traySession'
+import { targetOfSession } from './traySession'
+
+interface Send {
+  readonly text: string
+  readonly confirmed: boolean
+  readonly instrumentId: number | null
+  readonly source: 'typed' | 'instrument'
+  readonly at: ReadingTarget
+}
+
+/** What the bar does with a figure: which instrument it is by, where it goes, sending it, answering what was asked. */
+export function useReadingInput(state: TraySession, dispatch: Dispatch<SessionEvent>, actions: TrayCalls) {
+  const [instrument, setInstrument] = useState<{ kind: string; id: number } | null>(null)
+  const [feed, setFeed] = useState<FeedSource | null>(null)
+  const inputRef = useRef<HTMLInputElement>(null)
+  const { view } = state
+  const target = targetOfSession(state)
+  const usual = target ? instrumentFor(target.dimension, view.instruments) : view.instruments[0]
+  const kind = usual?.kind ?? null
+  // An instrument chosen by hand holds for dimensions of the same kind; the next kind starts from its usual one.
+  const instrumentId = instrument && instrument.kind === kind ? instrument.id : (usual?.id ?? null)
+
+  const send = async ({ text, confirmed, instrumentId: id, source, at }: Send) => {
+    if (id === null) return dispatch({ type: 'failed', error: 'No instrument: add one in Settings first.' })
+    dispatch({ type: 'figure-sent' })
+    const input = { trayId: view.tray.id, ...at, text, instrumentId: id, source, confirmed }
+    const result = await actions
+      .takeReading(input)
+      .catch((): ReadingResult => ({ ok: false, errors: { form: FIGURE_AWAY } }))
+    if (result.ok) {
+      dispatch({ type: 'reading-taken', view: result.view, note: result.note })
+      // Back to the page, so that single keys work and the next figure may come from anywhere.
+      inputRef.current?.blur()
+    } else if ('ask' in result) dispatch({ type: 'asked', question: result.ask })
+    else dispatch({ type: 'failed', error: firstOf(result.errors) })
+  }
+
+  const accept = () => {
+    if (state.busy) dispatch({ type: 'accept-waits' })
+    else if (target && state.question === null)
+      void send({ text: state.text, confirmed: false, instrumentId, source: 'typed', at: target })
+  }
+  const acceptWaiting = useEffectEvent(accept)
+  const acceptDue = state.acceptWaits && !state.busy
+  useEffect(() => {
+    if (acceptDue) acceptWaiting()
+  }, [acceptDue])
+
+  return {
+    target,
+    instrumentId,
+    inputRef,
+    feed,
+    setFeed,
+    accept,
+    chooseInstrument: (id: number) => kind && setInstrument({ kind, id }),
+    type: (text: string) => dispatch({ type: 'typed', text }),
+    typeFigure: (character: string) => {
+      dispatch({ type: 'typed-on', character })
+      inputRef.current?.focus()
+    },
+    receive: (sent: { line: string; instrumentId: number }, at: ReadingTarget) => {
+      dispatch({ type: 'typed', text: sent.line.replace(/^\+0*(?=\d)/, '').replace(' mm', '') })
+      const { line: text, instrumentId: id } = sent
+      void send({ text, confirmed: false, instrumentId: id, source: 'instrument', at })
+    },
+    answer: (answer: 'suggestion' | 'keep' | 'again') => {
+      const { question } = state
+      if (answer === 'again' || !question || !target) {
+        dispatch({ type: 'cleared' })
+        inputRef.current?.focus()
+        return
+      }
+      const text = String(answer === 'suggestion' ? question.suggestionMm : question.valueMm)
+      void send({ text, confirmed: answer === 'keep', instrumentId, source: 'typed', at: target })
+    },
+    aim: (dimension: DimensionId) => dispatch({ type: 'aimed', dimension }),
+  }
+}
