@@ -111,7 +111,7 @@ function tiersOf(tests, file) {
   const further = (pattern) => tests.filter((t) => pattern.test(t) && !beside.includes(t))
   return [
     ['its own folder', beside],
-    ['the core', further(/^(src\/core\/(?!study)|tests\/outside\/)/)],
+    ['the core', further(/^(src\/core\/(?!study)|tests\/(outside|docs)\/)/)],
     ['the interface', further(/^src\/(ui|io|devices|workers)\//)],
     ['the services', further(/^src\/(services|data|app)\//)],
     ['the study', further(/^src\/core\/study\//)],

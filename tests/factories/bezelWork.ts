@@ -1,6 +1,6 @@
 import { stockIndex } from '@/core/fit/stockIndex'
 import { BUILT_IN_POLICY } from '@/core/policy/ShopPolicy'
-import type { BezelWork, BezelWorkFacts } from '@/services/tray/bezelWork'
+import type { BezelWork, BezelWorkBasis } from '@/services/tray/bezelWork'
 import { bezelWork } from '@/services/tray/bezelWork'
 import { caseSheet } from './caseSheet'
 import { NO_WISHES } from './parts'
@@ -37,7 +37,7 @@ const SHEET = caseSheet({
 
 /** What of two inserts, two bezels and two chapter rings, one of each fitting, is chosen for that diver. */
 export function diverBezelWork(
-  asked: BezelWorkFacts['asked'],
+  asked: BezelWorkBasis['asked'],
   sheet: Partial<typeof SHEET> = {},
 ): BezelWork | null {
   return bezelWork(DRAWERS, {

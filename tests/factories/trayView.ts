@@ -21,7 +21,7 @@ import type { TrayView } from '@/services/tray/trayView'
 import { benchInstrument } from './benchInstrument'
 import { caseSheet } from './caseSheet'
 import { jobFacts } from './jobFacts'
-import { planFacts } from './planFacts'
+import { planBasis } from './planBasis'
 
 export interface TrayViewOptions {
   /** figures by dimension, one a place, from 0 */
@@ -65,7 +65,7 @@ export function trayViewOf({
     verdict: VERDICT_POLICY,
   })
   const piece = jobFacts({ crystalState: 'shattered', ...(job.facts ?? {}) })
-  const plan = readingPlan(planFacts({ crystalState: 'shattered' }))
+  const plan = readingPlan(planBasis({ crystalState: 'shattered' }))
   const construction = constructionOf(facts.retention)
   const list = readout.seat.ok
     ? shortlist(stockIndex(crystals, gaskets), readout.seat.seat, readout.wishes, { policy: FIT_POLICY })
@@ -91,7 +91,7 @@ export function trayViewOf({
     },
     steps: stepDimensions(readout.measured, {}, instruments),
     fittedBefore: [],
-    possible: possibleDimensions(planFacts()),
+    possible: possibleDimensions(planBasis()),
     job: {
       facts: piece,
       procedure: procedure(piece),

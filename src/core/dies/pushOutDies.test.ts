@@ -26,6 +26,15 @@ describe('pushOutPusher', () => {
     expect(best(true)).toBe(27)
   })
 
+  it('says what it goes through and how far it stays clear', () => {
+    const said = (looseRing: boolean) => {
+      const outcome = pushOutPusher(set, { ...WAY, looseRing })
+      return outcome.ok ? outcome.best.reasons[0] : null
+    }
+    expect(said(false)).toBe('27.5 through 28.4: the largest that stays 0.5 clear')
+    expect(said(true)).toBe('27.0 through 28.4: the largest that stays 1.0 clear of the chapter ring')
+  })
+
   it('refuses one so small that it loads the centre, and hollow ones', () => {
     const outcome = pushOutPusher([pusher(20), die({ outerDiameterMm: 27, openingMm: 24 })], WAY)
     expect(outcome.ok ? '' : outcome.why).toBe('A full face of 21.9–27.9 would do.')

@@ -1,5 +1,5 @@
 import type { FieldValue } from '../records/checkRecord'
-import type { Field, MmField } from '../records/Field'
+import type { Field, FigureField } from '../records/Field'
 import { optionsOf } from '../records/Field'
 import type { PartFault } from './Part'
 
@@ -51,8 +51,16 @@ export const FAMILY: Field = {
   help: 'bezel or case it belongs to; empty serves any',
 }
 
-export function mm(name: string, label: string, leastMm: number, mostMm: number, help?: string): MmField {
-  return { kind: 'mm', name, label, required: true, leastMm, mostMm, ...(help === undefined ? {} : { help }) }
+export function mm(name: string, label: string, leastMm: number, mostMm: number, help?: string): FigureField {
+  return {
+    kind: 'figure',
+    name,
+    label,
+    required: true,
+    leastMm,
+    mostMm,
+    ...(help === undefined ? {} : { help }),
+  }
 }
 
 export function choice(name: string, label: string, values: readonly string[]): Field {

@@ -1,4 +1,4 @@
-import type { Field, MmField } from '../records/Field'
+import type { Field, FigureField } from '../records/Field'
 import type { ShopPolicy } from './ShopPolicy'
 
 /** Where a built-in limit comes from. */
@@ -24,7 +24,7 @@ interface NumberField {
   readonly path: string
   readonly least: number
   readonly most: number
-  readonly unit?: MmField['unit']
+  readonly unit?: FigureField['unit']
 }
 
 /** Fields of one group, whose built-in values come from memory unless said otherwise. */
@@ -38,7 +38,7 @@ export function policyGroup(
     const scale = unit === '%' ? PERCENT : 1
     return {
       field: {
-        kind: 'mm',
+        kind: 'figure',
         name,
         label,
         required: true,

@@ -28,7 +28,7 @@ describe('policies of a shop', () => {
 
   it('are built in within the limits of their own fields, which a form holds them to', () => {
     for (const { field, get } of POLICY_FIELDS) {
-      if (field.kind !== 'mm') continue
+      if (field.kind !== 'figure') continue
       const builtIn = Number(get(BUILT_IN_POLICY))
       expect(builtIn).toBeGreaterThanOrEqual(field.leastMm)
       expect(builtIn).toBeLessThanOrEqual(field.mostMm)
@@ -37,7 +37,7 @@ describe('policies of a shop', () => {
 
   it('give back exactly what was stored, in percent or not', () => {
     for (const { field, get } of POLICY_FIELDS) {
-      if (field.kind !== 'mm') continue
+      if (field.kind !== 'figure') continue
       const stored = Number(((field.leastMm + field.mostMm) / 2).toFixed(3))
       expect(get(policyWith({ [field.name]: stored }))).toBeCloseTo(stored, 9)
     }

@@ -15,7 +15,7 @@ import { ASKED_FOR } from '../intake/jobWords'
 import type { DimensionId } from './dimensions'
 import { DIMENSIONS } from './dimensions'
 
-export interface PlanFacts {
+export interface PlanBasis {
   readonly retention: Retention
   readonly crystalState: CrystalState
   readonly profile: CrystalProfile
@@ -32,12 +32,12 @@ export interface PlanFacts {
 }
 
 /** The facts as a tray and its sheet hold them. */
-export function planFactsOf(
-  tray: Pick<PlanFacts, 'crystalState' | 'gasketPresent' | 'asked'> & {
+export function planBasisOf(
+  tray: Pick<PlanBasis, 'crystalState' | 'gasketPresent' | 'asked'> & {
     readonly foundMaterial: CrystalMaterial | null
   },
   sheet: Pick<
-    PlanFacts,
+    PlanBasis,
     | 'retention'
     | 'bezelKind'
     | 'insertMaterial'
@@ -48,7 +48,7 @@ export function planFactsOf(
   > & {
     readonly crystalProfile: CrystalProfile | null
   },
-): PlanFacts {
+): PlanBasis {
   return {
     retention: sheet.retention,
     crystalState: tray.crystalState,
@@ -73,7 +73,7 @@ export interface ReadingTarget {
 const CRYSTAL_WORK: readonly AskedFor[] = ['crystal', 'gasket', 'chapter-ring', 'magnifier-off']
 
 /** Is the crystal worked on at all? */
-export function isCrystalWork({ crystalState, asked }: Pick<PlanFacts, 'crystalState' | 'asked'>): boolean {
+export function isCrystalWork({ crystalState, asked }: Pick<PlanBasis, 'crystalState' | 'asked'>): boolean {
   return crystalState !== 'whole' || asked.some((wish) => CRYSTAL_WORK.includes(wish))
 }
 
@@ -81,7 +81,7 @@ export function isCrystalWork({ crystalState, asked }: Pick<PlanFacts, 'crystalS
  * Which dimensions to read, in the order of the work: thickness before anything presses on the glass, diameters
  * after, case last; then what else was asked for. Common practice.
  */
-export function readingPlan(facts: PlanFacts): DimensionId[] {
+export function readingPlan(facts: PlanBasis): DimensionId[] {
   const { asked, bezelKind, insertMaterial, chapterRing, backSeal } = facts
   const crystalWork = isCrystalWork(facts)
   const plan: (DimensionId | false)[] = [
@@ -96,7 +96,7 @@ export function readingPlan(facts: PlanFacts): DimensionId[] {
 }
 
 /** Everything that could be read of this construction, the plan's own first: what the readings table offers. */
-export function possibleDimensions(facts: PlanFacts): DimensionId[] {
+export function possibleDimensions(facts: PlanBasis): DimensionId[] {
   const all = readingPlan({
     ...facts,
     crystalState: 'whole',
@@ -140,7 +140,7 @@ const BACK_SEAL: Readonly<Record<BackSeal, readonly DimensionId[]>> = {
   none: [],
 }
 
-function crystalPlan(facts: PlanFacts) {
+function crystalPlan(facts: PlanBasis) {
   const { retention, crystalState, profile, gasketPresent } = facts
   const edgeLeft = crystalState !== 'missing'
   const wholeEnough = isWholeEnough(crystalState)

@@ -5,7 +5,7 @@ import { DIMENSIONS } from './dimensions'
 import type { ReadingTarget } from './readingPlan'
 import { instrumentFor } from './instrumentFor'
 import { nextPlace, nextTarget, possibleDimensions, readingPlan } from './readingPlan'
-import { planFacts } from '../../../tests/factories/planFacts'
+import { planBasis } from '../../../tests/factories/planBasis'
 
 const bore = DIMENSIONS.bore
 
@@ -99,23 +99,23 @@ describe('checkReading', () => {
 
 describe('readingPlan', () => {
   it('takes thickness before diameter, and the case last', () => {
-    const plan = readingPlan(planFacts())
+    const plan = readingPlan(planBasis())
     expect(plan.indexOf('crystal-edge')).toBeLessThan(plan.indexOf('crystal-diameter'))
     expect(plan.indexOf('crystal-diameter')).toBeLessThan(plan.indexOf('bore'))
   })
 
   it('measures the case instead when the crystal is in pieces', () => {
-    const plan = readingPlan(planFacts({ crystalState: 'shattered' }))
+    const plan = readingPlan(planBasis({ crystalState: 'shattered' }))
     expect(plan).not.toContain('crystal-diameter')
     expect(plan).toContain('opening')
   })
 
   it('leaves out what is not there', () => {
-    expect(readingPlan(planFacts({ crystalState: 'missing', gasketPresent: false }))).toEqual([
+    expect(readingPlan(planBasis({ crystalState: 'missing', gasketPresent: false }))).toEqual([
       'bore',
       'seat-depth',
     ])
-    expect(readingPlan(planFacts({ profile: 'double-dome' }))).toContain('crystal-centre')
+    expect(readingPlan(planBasis({ profile: 'double-dome' }))).toContain('crystal-centre')
   })
 
   // Common practice: what each construction needs before a part can be chosen.
@@ -130,20 +130,20 @@ describe('readingPlan', () => {
     ['tension-ring-acrylic', ['bore', 'crystal-diameter', 'ring-height']],
     ['cemented', ['rebate-length', 'rebate-width', 'rebate-depth', 'crystal-length', 'crystal-width']],
   ] as const)('reads everything %s needs', (retention, needed) => {
-    expect(readingPlan(planFacts({ retention }))).toEqual(expect.arrayContaining([...needed]))
+    expect(readingPlan(planBasis({ retention }))).toEqual(expect.arrayContaining([...needed]))
   })
 
   it('reads a round rebate and its crystal across, a shaped one along its sides', () => {
-    const plan = readingPlan(planFacts({ retention: 'cemented', crystalOutline: 'round' }))
+    const plan = readingPlan(planBasis({ retention: 'cemented', crystalOutline: 'round' }))
     expect(plan).toEqual(['crystal-edge', 'crystal-diameter', 'bore', 'rebate-depth'])
-    const shaped = readingPlan(planFacts({ retention: 'cemented', crystalOutline: 'shaped' }))
+    const shaped = readingPlan(planBasis({ retention: 'cemented', crystalOutline: 'shaped' }))
     expect(shaped).toContain('rebate-corner')
     expect(shaped).not.toContain('bore')
   })
 
   it('reads a neck once, whoever asked for it', () => {
     const plan = readingPlan(
-      planFacts({ retention: 'neck-and-bezel', bezelKind: 'crystal-retaining', asked: ['crystal', 'bezel'] }),
+      planBasis({ retention: 'neck-and-bezel', bezelKind: 'crystal-retaining', asked: ['crystal', 'bezel'] }),
     )
     expect(plan.filter((dimension) => dimension === 'neck-outer')).toHaveLength(1)
     expect(new Set(plan).size).toBe(plan.length)
@@ -151,13 +151,13 @@ describe('readingPlan', () => {
 
   it('reads the skirt of an acrylic cup over a neck, not of glass', () => {
     const facts = { retention: 'neck-and-bezel' } as const
-    expect(readingPlan(planFacts({ ...facts, crystalMaterial: 'acrylic' }))).toContain('skirt-inner')
-    expect(readingPlan(planFacts(facts))).not.toContain('skirt-inner')
+    expect(readingPlan(planBasis({ ...facts, crystalMaterial: 'acrylic' }))).toContain('skirt-inner')
+    expect(readingPlan(planBasis(facts))).not.toContain('skirt-inner')
   })
 
   it('reads what else was asked for, and nothing of the crystal when nobody asked', () => {
-    expect(readingPlan(planFacts({ asked: ['battery'] }))).toEqual([])
-    expect(readingPlan(planFacts({ asked: ['insert'], insertMaterial: 'ceramic' }))).toEqual([
+    expect(readingPlan(planBasis({ asked: ['battery'] }))).toEqual([])
+    expect(readingPlan(planBasis({ asked: ['insert'], insertMaterial: 'ceramic' }))).toEqual([
       'insert-outer',
       'insert-inner',
       'insert-thickness',
@@ -165,19 +165,19 @@ describe('readingPlan', () => {
       'recess-depth',
     ])
     const bezel = ['neck-outer', 'bezel-inner', 'bezel-outer']
-    expect(readingPlan(planFacts({ asked: ['bezel'], bezelKind: 'rotating-click' }))).toEqual(bezel)
-    expect(readingPlan(planFacts({ asked: ['bezel'], bezelKind: 'none' }))).toEqual([])
-    expect(readingPlan(planFacts({ asked: ['reseal'] }))).toEqual([
+    expect(readingPlan(planBasis({ asked: ['bezel'], bezelKind: 'rotating-click' }))).toEqual(bezel)
+    expect(readingPlan(planBasis({ asked: ['bezel'], bezelKind: 'none' }))).toEqual([])
+    expect(readingPlan(planBasis({ asked: ['reseal'] }))).toEqual([
       'back-ring-section',
       'back-ring-inner',
       'back-groove-inner',
       'back-groove-width',
       'back-groove-depth',
     ])
-    expect(readingPlan(planFacts({ asked: ['battery'], crystalState: 'cracked' }))).toContain(
+    expect(readingPlan(planBasis({ asked: ['battery'], crystalState: 'cracked' }))).toContain(
       'crystal-diameter',
     )
-    expect(readingPlan(planFacts({ asked: ['chapter-ring'], chapterRing: 'loose' }))).toContain(
+    expect(readingPlan(planBasis({ asked: ['chapter-ring'], chapterRing: 'loose' }))).toContain(
       'chapter-ring-inner',
     )
   })
@@ -185,7 +185,7 @@ describe('readingPlan', () => {
 
 describe('possibleDimensions', () => {
   it('offers everything of the plan, and what the crystal would show if it were whole', () => {
-    const facts = planFacts({ crystalState: 'missing', gasketPresent: false })
+    const facts = planBasis({ crystalState: 'missing', gasketPresent: false })
     const possible = possibleDimensions(facts)
     expect(possible).toEqual(expect.arrayContaining(readingPlan(facts)))
     expect(possible).toContain('crystal-diameter')
@@ -214,7 +214,7 @@ describe('instrumentFor', () => {
 
 describe('nextTarget', () => {
   it('walks every place of every dimension once and then stops', () => {
-    const plan = readingPlan(planFacts({ crystalState: 'shattered' }))
+    const plan = readingPlan(planBasis({ crystalState: 'shattered' }))
     const taken: ReadingTarget[] = []
     for (let target = nextTarget(plan, taken); target; target = nextTarget(plan, taken)) taken.push(target)
     expect(taken).toHaveLength(plan.reduce((sum, d) => sum + DIMENSIONS[d].places.length, 0))

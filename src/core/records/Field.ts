@@ -12,7 +12,7 @@ export interface Shown {
 }
 
 type FieldKind =
-  | MmField
+  | FigureField
   | {
       readonly kind: 'text'
       readonly name: string
@@ -68,8 +68,8 @@ type FieldKind =
       readonly help?: string
     }
 
-export interface MmField {
-  readonly kind: 'mm'
+export interface FigureField {
+  readonly kind: 'figure'
   readonly name: string
   readonly label: string
   readonly required: boolean

@@ -28,18 +28,25 @@ const ASKED_WITH: Readonly<Record<Exclude<AskedWith, 'every-case'>, readonly Sho
 /** A dimension that is also read at the bench: the same limits hold on the sheet. */
 function fieldOf(id: SheetDimension): Field {
   const { label, leastMm, mostMm, askedWith } = DIMENSIONS[id]
-  const field = { kind: 'mm', name: sheetField(id), label, required: false, leastMm, mostMm } as const
+  const field = { kind: 'figure', name: sheetField(id), label, required: false, leastMm, mostMm } as const
   if (askedWith === 'every-case') return field
   return { ...field, shownWhen: [...whereBuiltSo(id), ...ASKED_WITH[askedWith]] }
 }
 
 /** Figures of the case, filled in as they are measured. */
 export const CASE_FIGURE_FIELDS: readonly Field[] = [
-  { kind: 'mm', name: 'caseDiameterMm', label: 'Case diameter', required: false, leastMm: 12, mostMm: 80 },
-  { kind: 'mm', name: 'caseHeightMm', label: 'Case height', required: false, leastMm: 3, mostMm: 30 },
-  { kind: 'mm', name: 'dialOpeningMm', label: 'Dial opening', required: false, leastMm: 6, mostMm: 58 },
   {
-    kind: 'mm',
+    kind: 'figure',
+    name: 'caseDiameterMm',
+    label: 'Case diameter',
+    required: false,
+    leastMm: 12,
+    mostMm: 80,
+  },
+  { kind: 'figure', name: 'caseHeightMm', label: 'Case height', required: false, leastMm: 3, mostMm: 30 },
+  { kind: 'figure', name: 'dialOpeningMm', label: 'Dial opening', required: false, leastMm: 6, mostMm: 58 },
+  {
+    kind: 'figure',
     name: 'dateRadiusMm',
     label: 'Date from the middle',
     required: false,
@@ -49,7 +56,7 @@ export const CASE_FIGURE_FIELDS: readonly Field[] = [
     shownWhen: HAS_MAGNIFIER,
   },
   {
-    kind: 'mm',
+    kind: 'figure',
     name: 'undersideRiseMm',
     label: 'Underside rise',
     required: false,

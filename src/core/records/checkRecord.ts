@@ -28,7 +28,7 @@ export function checkField(field: Field, raw: string | number | boolean | null |
     return { ok: true, value: field.kind === 'text' || field.kind === 'many' ? '' : null }
   }
   switch (field.kind) {
-    case 'mm':
+    case 'figure':
       return checkLength(field, text)
     case 'count':
       return checkCount(field, text)
@@ -57,7 +57,7 @@ export function checkField(field: Field, raw: string | number | boolean | null |
   }
 }
 
-function checkLength(field: Extract<Field, { kind: 'mm' }>, text: string): FieldCheck {
+function checkLength(field: Extract<Field, { kind: 'figure' }>, text: string): FieldCheck {
   const unit = field.unit ?? 'mm'
   const parsed = parseMm(text)
   if (!parsed.ok)

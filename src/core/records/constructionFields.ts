@@ -113,7 +113,7 @@ export const CONSTRUCTION_FIELDS: readonly Field[] = [
   },
   { ...choice('notchShape', 'Notch shape', NOTCH_SHAPES), shownWhen: NOTCHED },
   {
-    kind: 'mm',
+    kind: 'figure',
     name: 'notchCircleMm',
     label: 'Notch circle',
     required: false,
@@ -122,7 +122,7 @@ export const CONSTRUCTION_FIELDS: readonly Field[] = [
     shownWhen: NOTCHED,
   },
   {
-    kind: 'mm',
+    kind: 'figure',
     name: 'backGripMm',
     label: 'Back grip',
     required: false,

@@ -4,7 +4,7 @@ import { formatMm } from '../units/formatMm'
 import { CASE_SHEET_FIELDS } from './caseSheetFields'
 import type { FieldCheck } from './checkRecord'
 import { checkField } from './checkRecord'
-import type { Field, MmField } from './Field'
+import type { Field, FigureField } from './Field'
 import { conditionsOf } from './Field'
 import { fieldText } from './fieldText'
 import { PRESS_RUN_FIELDS, TRAY_FIELDS } from './jobFields'
@@ -61,8 +61,8 @@ describe.each(Object.entries(RECORDS))('fields of a %s', (_, fields) => {
 })
 
 describe('every field in millimetres, newtons or per cent', () => {
-  const fields = ofKind('mm')
-  const within = ({ leastMm, mostMm }: MmField) => fc.double({ min: leastMm, max: mostMm, noNaN: true })
+  const fields = ofKind('figure')
+  const within = ({ leastMm, mostMm }: FigureField) => fc.double({ min: leastMm, max: mostMm, noNaN: true })
 
   it('has room between its limits', () => {
     expect(fields.length).toBeGreaterThan(60)

@@ -20,7 +20,7 @@ export function fieldText(field: Field, value: FieldValue | undefined): string |
       return [String(value), field.unit].filter(Boolean).join(' ')
     case 'money':
       return moneyText(Number(value))
-    case 'mm':
+    case 'figure':
       return formatMm(Number(value))
     default:
       return String(value)

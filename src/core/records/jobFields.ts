@@ -95,7 +95,7 @@ export const PRESS_RUN_FIELDS: readonly Field[] = [
   { kind: 'choice', name: 'outcome', label: 'Outcome', required: true, options: optionsOf(PRESS_OUTCOMES) },
   { kind: 'count', name: 'quarterTurns', label: 'Quarter turns', required: true, least: 0, most: 40 },
   {
-    kind: 'mm',
+    kind: 'figure',
     name: 'peakForceN',
     label: 'Peak force',
     required: false,
@@ -104,7 +104,7 @@ export const PRESS_RUN_FIELDS: readonly Field[] = [
     unit: 'N',
   },
   {
-    kind: 'mm',
+    kind: 'figure',
     name: 'travelMm',
     label: 'Travel',
     required: false,

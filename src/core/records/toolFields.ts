@@ -14,9 +14,9 @@ export const INSTRUMENT_FIELDS: readonly Field[] = [
     required: true,
     options: optionsOf(Object.keys(TYPICAL_INSTRUMENTS)),
   },
-  { kind: 'mm', name: 'resolutionMm', label: 'Resolution', required: true, leastMm: 0.0001, mostMm: 0.1 },
+  { kind: 'figure', name: 'resolutionMm', label: 'Resolution', required: true, leastMm: 0.0001, mostMm: 0.1 },
   {
-    kind: 'mm',
+    kind: 'figure',
     name: 'maximumPermissibleErrorMm',
     label: 'Permissible error',
     required: true,
@@ -25,7 +25,7 @@ export const INSTRUMENT_FIELDS: readonly Field[] = [
     help: '±, from its sheet',
   },
   {
-    kind: 'mm',
+    kind: 'figure',
     name: 'zeroOffsetMm',
     label: 'Zero offset',
     required: true,
@@ -34,7 +34,7 @@ export const INSTRUMENT_FIELDS: readonly Field[] = [
     help: 'what it shows when closed',
   },
   {
-    kind: 'mm',
+    kind: 'figure',
     name: 'zeroUncertaintyMm',
     label: 'Zero known to',
     required: false,
@@ -43,7 +43,7 @@ export const INSTRUMENT_FIELDS: readonly Field[] = [
     help: 'standard uncertainty; empty: permissible error / √3',
   },
   {
-    kind: 'mm',
+    kind: 'figure',
     name: 'scaleMmPerM',
     label: 'Scale off by',
     required: false,

@@ -2,15 +2,9 @@ import fc from 'fast-check'
 import { BACK_SEALS, RETENTIONS } from '../construction/kinds'
 import type { Retention } from '../construction/kinds'
 import type { Outline, Point } from './outline'
-import type { SectionCase } from './sectionGeometry'
-import type { DrawnCrystal, DrawnParts, JointFigures } from './drawnParts'
+import type { Drawn } from '../../../tests/factories/drawnCase'
+import { drawnCase } from '../../../tests/factories/drawnCase'
 import { sectionOutlines } from './sectionOutlines'
-
-interface Drawn {
-  readonly watchCase: SectionCase
-  readonly joint: JointFigures
-  readonly parts: DrawnParts & { readonly crystal: DrawnCrystal }
-}
 
 /** A bezel may stand out over a slim case by so much, mm. */
 const BEZEL_OVERHANG_MM = 0.6
@@ -38,45 +32,7 @@ function fittingCase(retention: Retention): fc.Arbitrary<Drawn> {
         hands: fc.boolean(),
       }),
     })
-    .map(({ bore, caseOver, openingUnder, seat, height, hands, wall, rise, dome, has }) => {
-      const neckOuterMm = bore - 1
-      const size = {
-        'tension-gasket': bore - 2 * wall + 0.05,
-        'press-in-bezel': bore - 2 * wall + 0.05,
-        'neck-and-bezel': neckOuterMm + 0.8,
-        'snap-acrylic': bore - 0.02,
-        'tension-ring-acrylic': bore - 0.02,
-        cemented: bore - 0.12,
-        'bayonet-ring': bore - 0.12,
-      }[retention]
-      // Under a turned ring glass and gasket share the rebate with it.
-      const edge = retention === 'bayonet-ring' ? seat / 2 : seat
-      return {
-        watchCase: {
-          boreMm: bore,
-          seatDepthMm: seat,
-          dialOpeningMm: bore - openingUnder,
-          caseDiameterMm: bore + caseOver,
-          caseHeightMm: height,
-          handsBelowSeatMm: hands,
-          has,
-        },
-        joint: { neckOuterMm, bezelInnerMm: neckOuterMm + 1.6, bezelRingWallMm: 0.6 },
-        parts: {
-          crystal: {
-            diameterMm: size,
-            edgeThicknessMm: edge,
-            centreThicknessMm: edge + dome,
-            undersideRiseMm: rise,
-            bevelMm: 0.2,
-            skirtInnerMm: retention === 'tension-ring-acrylic' ? size - 1.4 : null,
-            ringHeightMm: retention === 'tension-ring-acrylic' ? 1.4 : null,
-            undersideMm: { cemented: 0.05, 'bayonet-ring': seat / 4 }[retention as string] ?? 0,
-          },
-          ring: { wallMm: wall, heightMm: seat, footMm: 0 },
-        },
-      }
-    })
+    .map((sizes) => drawnCase(retention, sizes))
 }
 
 const outlinesOf = (retention: Retention, { watchCase, joint, parts }: Drawn) =>

@@ -127,7 +127,7 @@ type Converted = { ok: true; text: string } | { ok: false; reason: string }
 /** A cell as its field writes it: lengths in mm, prices to the hundredth, words as the field's own. */
 function convert(field: Field, cell: string, column: ListColumn): Converted {
   switch (field.kind) {
-    case 'mm': {
+    case 'figure': {
       const read = listNumber(cell)
       return read.ok
         ? { ok: true, text: String(toMm(read.value, column.unit)) }

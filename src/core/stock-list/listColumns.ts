@@ -109,7 +109,7 @@ export function guessColumns(
         take(
           heading,
           field,
-          field.kind === 'mm'
+          field.kind === 'figure'
             ? unitOf(
                 field,
                 heading,
@@ -123,7 +123,11 @@ export function guessColumns(
 }
 
 /** The unit a heading names, or that brings its figures into the field's range. */
-function unitOf(field: Extract<Field, { kind: 'mm' }>, heading: string, cells: readonly string[]): ListUnit {
+function unitOf(
+  field: Extract<Field, { kind: 'figure' }>,
+  heading: string,
+  cells: readonly string[],
+): ListUnit {
   if (/1\/100|hundredth/i.test(heading)) return 'hundredths of mm'
   if (/1\/10|tenth/i.test(heading)) return 'tenths of mm'
   if (/\bin(ch(es)?)?\b|["”]/i.test(heading)) return 'inch'

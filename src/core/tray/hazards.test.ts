@@ -1,7 +1,7 @@
-import type { HazardFacts } from './hazards'
+import type { JobAtStage } from './hazards'
 import { allHazards, standingHazards } from './hazards'
 
-const FACTS: HazardFacts = {
+const FACTS: JobAtStage = {
   crystalState: 'shattered',
   crystalMaterial: 'mineral',
   movementKind: 'mechanical',
@@ -10,7 +10,7 @@ const FACTS: HazardFacts = {
   steamedUp: false,
   stage: 'intake',
 }
-const standing = (over: Partial<HazardFacts>, ticks = {}) =>
+const standing = (over: Partial<JobAtStage>, ticks = {}) =>
   standingHazards({ ...FACTS, ...over }, ticks).map((h) => h.id)
 
 describe('standingHazards', () => {
@@ -42,7 +42,7 @@ describe('standingHazards', () => {
   })
 
   it('speaks of a cell only where there is one', () => {
-    const advice = (movementKind: HazardFacts['movementKind']) =>
+    const advice = (movementKind: JobAtStage['movementKind']) =>
       allHazards({ ...FACTS, movementKind }, {})[0]?.advice
     expect(advice('mechanical')).not.toMatch(/cell/)
     expect(advice('quartz')).toMatch(/cell out/)

@@ -25,7 +25,7 @@ export interface Hazard {
   readonly dealtAt: string | null
 }
 
-export interface HazardFacts {
+export interface JobAtStage {
   readonly crystalState: CrystalState
   readonly crystalMaterial: CrystalMaterial | null
   readonly movementKind: MovementKind
@@ -41,14 +41,14 @@ interface HazardRule {
   readonly dealt: string | null
   /** the last stage at which it can still hurt; null when it never ends */
   readonly until: StageId | null
-  readonly when: (facts: HazardFacts) => boolean
+  readonly when: (facts: JobAtStage) => boolean
 }
 
-const isBroken = ({ crystalState }: Pick<HazardFacts, 'crystalState'>) =>
+const isBroken = ({ crystalState }: Pick<JobAtStage, 'crystalState'>) =>
   crystalState === 'cracked' || crystalState === 'shattered'
 
 /** True where broken glass may lie on seat, dial or gasket: acrylic does not splinter. */
-export function leavesSplinters(facts: Pick<HazardFacts, 'crystalState' | 'crystalMaterial'>): boolean {
+export function leavesSplinters(facts: Pick<JobAtStage, 'crystalState' | 'crystalMaterial'>): boolean {
   return isBroken(facts) && facts.crystalMaterial !== 'acrylic'
 }
 
@@ -114,7 +114,7 @@ export function hazardTicksOf(ticks: Readonly<Record<string, string>>): HazardTi
 }
 
 /** Every hazard of this tray, dealt with or not. */
-export function allHazards(facts: HazardFacts, ticks: HazardTicks): Hazard[] {
+export function allHazards(facts: JobAtStage, ticks: HazardTicks): Hazard[] {
   return HAZARD_IDS.filter((id) => HAZARDS[id].when(facts)).map((id) => {
     const { label, advice, dealt } = HAZARDS[id]
     const cell = id === 'movement-running' && !hasCell(facts.movementKind)
@@ -129,7 +129,7 @@ export function allHazards(facts: HazardFacts, ticks: HazardTicks): Hazard[] {
 }
 
 /** The hazards that still stand: not ticked, and able to hurt at this stage. */
-export function standingHazards(facts: HazardFacts, ticks: HazardTicks): Hazard[] {
+export function standingHazards(facts: JobAtStage, ticks: HazardTicks): Hazard[] {
   return allHazards(facts, ticks).filter(({ id, dealtAt }) => {
     const { until } = HAZARDS[id]
     return dealtAt === null && (until === null || stageIndex(facts.stage) <= stageIndex(until))

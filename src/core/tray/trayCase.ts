@@ -9,8 +9,8 @@ import type { ChosenOptions } from '../procedure/schoolChoices'
 import type { ComputedTools, Step } from '../procedure/Step'
 import { NO_COMPUTED_TOOLS } from '../procedure/Step'
 import type { DimensionId } from '../readings/dimensions'
-import type { PlanFacts, ReadingTarget } from '../readings/readingPlan'
-import { nextTarget, planFactsOf, possibleDimensions, readingPlan } from '../readings/readingPlan'
+import type { PlanBasis, ReadingTarget } from '../readings/readingPlan'
+import { nextTarget, planBasisOf, possibleDimensions, readingPlan } from '../readings/readingPlan'
 import type { StageId } from '../stages/stages'
 import type { TrailLine } from '../trail/partsTrail'
 import { partsTrail } from '../trail/partsTrail'
@@ -55,7 +55,7 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly now: CaseByFigures
   /** the crystal it came in with, as far as it can be told; null where that is too little */
   readonly original: LoadedCrystal | null
-  readonly planFacts: PlanFacts
+  readonly planBasis: PlanBasis
   /** what is to be read, in order */
   readonly plan: readonly DimensionId[]
   /** everything this construction could be read for, the plan first */
@@ -91,13 +91,13 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
   const found = lazily(() => asFound(kept, rules))
   const now = lazily(() => (newBezel ? withNewBezel(kept, rules, found(), newBezel) : found()))
   // The plan asks for the sheet alone: a bench full of trays is planned without judging every one's size.
-  const planFacts = lazily(() => planFactsOf(tray, newBezel ? now().sheet : kept.sheet))
-  const plan = lazily(() => readingPlan(planFacts()))
+  const planBasis = lazily(() => planBasisOf(tray, newBezel ? now().sheet : kept.sheet))
+  const plan = lazily(() => readingPlan(planBasis()))
   const facts = lazily(() => jobFactsOf(tray, kept.sheet, kept.findings, rules.schools))
   const procedureWith = (tools: ComputedTools) => procedure(facts(), tray.schools, tools)
   const steps = lazily(() => procedureWith(NO_COMPUTED_TOOLS))
   const trail = lazily(() => partsTrail(kept.trail))
-  const hazardFacts = () => ({ ...facts(), steamedUp: tray.steamedUp, stage: tray.stage })
+  const jobAtStage = () => ({ ...facts(), steamedUp: tray.steamedUp, stage: tray.stage })
   return {
     kept,
     rules,
@@ -113,14 +113,14 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
     get original() {
       return originalCrystal(found(), tray.foundMaterial)
     },
-    get planFacts() {
-      return planFacts()
+    get planBasis() {
+      return planBasis()
     },
     get plan() {
       return plan()
     },
     get possible() {
-      return possibleDimensions(planFacts())
+      return possibleDimensions(planBasis())
     },
     get next() {
       return nextTarget(plan(), counted)
@@ -138,10 +138,10 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       return trail()
     },
     get allHazards() {
-      return allHazards(hazardFacts(), hazardTicksOf(kept.ticks))
+      return allHazards(jobAtStage(), hazardTicksOf(kept.ticks))
     },
     get hazards() {
-      return standingHazards(hazardFacts(), hazardTicksOf(kept.ticks))
+      return standingHazards(jobAtStage(), hazardTicksOf(kept.ticks))
     },
     waits: kept.inUse.filter((use) => use.trayId === tray.id),
     method: (proposal) =>

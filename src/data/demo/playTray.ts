@@ -7,7 +7,7 @@ import { figuresKept } from '@/core/measure/describedInstrument'
 import { isInside } from '@/core/readings/dimensions'
 import { instrumentFor } from '@/core/readings/instrumentFor'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
-import { nextTarget, planFactsOf, readingPlan } from '@/core/readings/readingPlan'
+import { nextTarget, planBasisOf, readingPlan } from '@/core/readings/readingPlan'
 import { snapshotPick } from '@/core/tray/snapshotPick'
 import { trayReadout } from '@/core/tray/trayReadout'
 import { parseMm } from '@/core/units/parseMm'
@@ -85,7 +85,7 @@ async function playReadings(
 ): Promise<Reading[]> {
   const bench = simulatedBench({ seed: tray.number, sheet })
   const held = new Map(world.instruments.map((i) => [i.kind, { spec: i, device: bench.instrument(i.id, i) }]))
-  const plan = readingPlan(planFactsOf(tray, sheet))
+  const plan = readingPlan(planBasisOf(tray, sheet))
   const taken: ReadingTarget[] = []
   const rows: NewReading[] = []
   for (

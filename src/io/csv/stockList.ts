@@ -61,7 +61,7 @@ export function writeStockList(
 }
 
 function headingOf(field: Field): string {
-  return field.kind === 'mm' ? `${field.label} (mm)` : field.label
+  return field.kind === 'figure' ? `${field.label} (mm)` : field.label
 }
 
 function cellOf(field: Field, value: unknown): string | number {

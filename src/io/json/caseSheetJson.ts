@@ -87,7 +87,7 @@ export function caseSheetSchema(): object {
 function propertyOf(field: Field): object {
   const description = [field.label, 'help' in field ? field.help : undefined].filter(Boolean).join('; ')
   switch (field.kind) {
-    case 'mm':
+    case 'figure':
       return {
         type: ['number', 'null'],
         minimum: field.leastMm,

@@ -54,7 +54,7 @@ interface ByFigures {
   readonly sheet: CaseSheet
 }
 
-export interface BezelWorkFacts {
+export interface BezelWorkBasis {
   readonly asked: readonly string[]
   /** the case as it came in: what a bezel is chosen for */
   readonly found: ByFigures
@@ -69,7 +69,7 @@ export interface BezelWorkFacts {
 }
 
 /** @returns null when none of them was asked for */
-export function bezelWork(drawers: DrawersInMemory, facts: BezelWorkFacts): BezelWork | null {
+export function bezelWork(drawers: DrawersInMemory, facts: BezelWorkBasis): BezelWork | null {
   const insert = facts.asked.includes('insert') && facts.now.sheet.insertMaterial !== 'none'
   const bezel = facts.asked.includes('bezel') && facts.now.sheet.bezelKind !== 'none'
   const chapterRing = facts.asked.includes('chapter-ring') && facts.now.sheet.chapterRing !== 'none'
@@ -85,7 +85,7 @@ export function bezelWork(drawers: DrawersInMemory, facts: BezelWorkFacts): Beze
 export function setParts(
   { bezels, chapterRings }: DrawersInMemory,
   out: readonly Pick<KeptPartOut, 'kind' | 'partId'>[],
-  { found, now }: Pick<BezelWorkFacts, 'found' | 'now'>,
+  { found, now }: Pick<BezelWorkBasis, 'found' | 'now'>,
   policy: BezelPolicy,
 ): SetPart[] {
   if (!constructionOf(now.sheet.retention).bezel) return []
@@ -117,7 +117,7 @@ export function setParts(
   ]
 }
 
-function insertWork({ inserts }: DrawersInMemory, { now, fixing, policy }: BezelWorkFacts): InsertWork {
+function insertWork({ inserts }: DrawersInMemory, { now, fixing, policy }: BezelWorkBasis): InsertWork {
   const { measured, sheet } = now
   const figure = (id: DimensionId) => figureOf(id, measured, sheet)
   const outer = figure('recess-outer')
@@ -146,7 +146,7 @@ function insertWork({ inserts }: DrawersInMemory, { now, fixing, policy }: Bezel
   }
 }
 
-function bezelChoice(drawers: DrawersInMemory, facts: BezelWorkFacts): BezelChoice {
+function bezelChoice(drawers: DrawersInMemory, facts: BezelWorkBasis): BezelChoice {
   const chosen = chooseBezel(drawers.bezels, bezelSeat(facts.found), facts.policy.bezel)
   const { retention, chapterRing } = facts.found.sheet
   const { bezel } = constructionOf(retention)
@@ -177,7 +177,7 @@ function bezelSeat({ measured, sheet }: ByFigures): BezelSeat {
 }
 
 /** What of the drawers goes with a bezel: by its own readings once it is out, else by what its supplier says. */
-function setFor(found: BezelAssessment, drawers: DrawersInMemory, facts: BezelWorkFacts): BezelSet {
+function setFor(found: BezelAssessment, drawers: DrawersInMemory, facts: BezelWorkBasis): BezelSet {
   const { wishes, policy } = facts
   const { measured, sheet } = facts.found
   const basis =
@@ -192,7 +192,7 @@ function setFor(found: BezelAssessment, drawers: DrawersInMemory, facts: BezelWo
 
 function chapterRingWork(
   { chapterRings }: DrawersInMemory,
-  { now, policy }: Pick<BezelWorkFacts, 'now' | 'policy'>,
+  { now, policy }: Pick<BezelWorkBasis, 'now' | 'policy'>,
 ): ChapterRingWork {
   const seat = chapterRingSeat(now)
   if (!seat.oldOuter && !seat.oldInner) return { fitting: [], rejected: [], missing: 'chapter-ring-inner' }

@@ -86,13 +86,13 @@ async function knownSheet(db: Db, sheet: SheetValues): Promise<Refusal | null> {
     : null
 }
 
-interface NewTrayFacts {
+interface NewTray {
   readonly sheet: SheetValues
   readonly values: Record<string, FieldValue>
   readonly now: Date
 }
 
-function storeTray(db: Db, { sheet, values, now }: NewTrayFacts): Promise<number> {
+function storeTray(db: Db, { sheet, values, now }: NewTray): Promise<number> {
   return db.transaction(async (tx) => {
     const caseSheetId = isChosen(sheet) ? sheet.caseSheetId : await storeSheet(tx, sheet)
     const next = Math.max((await highestTrayNumber(tx)) ?? 0, FIRST_NUMBER - 1) + 1

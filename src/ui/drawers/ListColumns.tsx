@@ -62,7 +62,7 @@ export function ListColumns(props: ListColumnsProps) {
             <TextField
               key={field.name}
               size="small"
-              label={field.kind === 'mm' ? `${field.label}, mm` : field.label}
+              label={field.kind === 'figure' ? `${field.label}, mm` : field.label}
               select={field.kind === 'choice'}
               value={defaults[field.name] ?? ''}
               onChange={(event) => onDefaults({ ...defaults, [field.name]: event.target.value })}
@@ -135,7 +135,7 @@ function ColumnRow({ heading, example, fields, column, onColumn }: ColumnRowProp
           </MenuItem>
         ))}
       </TextField>
-      {field?.kind === 'mm' && column ? (
+      {field?.kind === 'figure' && column ? (
         <TextField
           select
           size="small"

@@ -68,12 +68,12 @@ export function RecordField({ field, control, dense, errorLine = !dense }: Recor
 }
 
 function kindProps(field: Exclude<Field, { kind: 'flag' | 'many' }>, dense: boolean) {
-  const unit = 'unit' in field && field.unit ? field.unit : field.kind === 'mm' ? 'mm' : null
+  const unit = 'unit' in field && field.unit ? field.unit : field.kind === 'figure' ? 'mm' : null
   const adornment = unit
     ? { input: { endAdornment: <InputAdornment position="end">{unit}</InputAdornment> } }
     : {}
   switch (field.kind) {
-    case 'mm':
+    case 'figure':
     case 'count':
     case 'money':
       return { slotProps: { ...adornment, htmlInput: { inputMode: keypadOf(field), className: 'figure' } } }
@@ -106,5 +106,5 @@ function kindProps(field: Exclude<Field, { kind: 'flag' | 'many' }>, dense: bool
 
 /** A phone's pad of figures has no minus on it: a figure that may be negative gets the whole keyboard. */
 function keypadOf(field: Field): 'decimal' | 'text' {
-  return field.kind === 'mm' && field.leastMm < 0 ? 'text' : 'decimal'
+  return field.kind === 'figure' && field.leastMm < 0 ? 'text' : 'decimal'
 }

@@ -9,7 +9,7 @@ import { RecordForm } from './RecordForm'
 const FIELDS: readonly Field[] = [
   { kind: 'text', name: 'code', label: 'Code', required: true, mostLength: 10 },
   {
-    kind: 'mm',
+    kind: 'figure',
     name: 'diameterMm',
     label: 'Diameter',
     required: true,

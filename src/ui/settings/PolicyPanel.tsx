@@ -102,6 +102,6 @@ function isWindow(low: Field, high: Field): boolean {
 
 function shown(field: Field, value: number | string | undefined): string {
   if (value === undefined || value === '') return ''
-  if (field.kind === 'mm') return `${String(value).replace('-', MINUS)} ${field.unit ?? 'mm'}`
+  if (field.kind === 'figure') return `${String(value).replace('-', MINUS)} ${field.unit ?? 'mm'}`
   return String(value).replaceAll('-', ' ')
 }

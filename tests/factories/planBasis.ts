@@ -1,7 +1,7 @@
-import type { PlanFacts } from '@/core/readings/readingPlan'
+import type { PlanBasis } from '@/core/readings/readingPlan'
 
 /** A whole flat mineral crystal in a ring gasket, to be replaced. */
-export function planFacts(over: Partial<PlanFacts> = {}): PlanFacts {
+export function planBasis(over: Partial<PlanBasis> = {}): PlanBasis {
   return {
     retention: 'tension-gasket',
     crystalState: 'whole',
