@@ -5,5 +5,6 @@ export const match: Stage = {
   settles: 'The parts are chosen, with their reasons.',
   done: 'Match done',
   reads: false,
+  toDo: ({ size }) => ({ next: 'Pick crystal with gasket', known: size }),
   shows: [],
 }

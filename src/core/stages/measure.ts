@@ -5,5 +5,12 @@ export const measure: Stage = {
   settles: 'What is there has been read, before anything presses on it.',
   done: 'Measure done',
   reads: true,
+  toDo: ({ reading, read, size }) =>
+    reading === null
+      ? { next: 'All read: go on to push out, clean and match', known: size }
+      : {
+          next: `Read ${reading}`,
+          known: [`${read.taken} of ${read.planned} read`, size].filter(Boolean).join(', '),
+        },
   shows: [],
 }

@@ -5,5 +5,9 @@ export const pressIn: Stage = {
   settles: 'The crystal is home.',
   done: 'Press in done',
   reads: false,
+  toDo: ({ picked, size }) =>
+    picked
+      ? { next: `Press ${picked.what}`, known: `drawer ${picked.drawer}` }
+      : { next: 'Pick crystal with gasket first', known: size },
   shows: [],
 }

@@ -10,7 +10,7 @@ import { open } from './open'
 import { pressIn } from './pressIn'
 import { prove } from './prove'
 import { pushOut } from './pushOut'
-import type { Stage } from './Stage'
+import type { Stage, StandingJob, ToDo } from './Stage'
 
 const TABLE = {
   intake,
@@ -36,6 +36,12 @@ export const STAGES = STAGE_IDS.map((id) => ({ id, ...TABLE[id] }))
 
 export function stageOf(id: StageId): Stage {
   return TABLE[id]
+}
+
+/** What to do next on a tray at this stage. */
+export function toDoAt(id: StageId, job: StandingJob): ToDo {
+  const { label, toDo } = stageOf(id)
+  return toDo ? toDo(job) : { next: job.step ?? `${label} is done: go on`, known: job.size }
 }
 
 export function stageIndex(stage: StageId): number {

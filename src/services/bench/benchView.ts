@@ -1,8 +1,9 @@
 import { PROCESS_WORDS } from '@/core/methods/harmTable'
 import { isDue } from '@/core/measure/calibration'
 import { DIMENSIONS } from '@/core/readings/dimensions'
+import type { StandingJob } from '@/core/stages/Stage'
 import type { StageId } from '@/core/stages/stages'
-import { stageIndex, stageLabel } from '@/core/stages/stages'
+import { stageIndex, toDoAt } from '@/core/stages/stages'
 import type { Hazard } from '@/core/tray/hazards'
 import { troubleOf } from '@/core/tray/CaseTrouble'
 import { formatMm, formatPercent } from '@/core/units/formatMm'
@@ -104,39 +105,36 @@ function benchTray(opened: OpenedCase, now: Date): BenchTray {
     dueAt: tray.dueAt.toISOString(),
     late: tray.dueAt.getTime() < now.getTime(),
     hazards: opened.hazards,
-    ...workOf(opened),
+    ...toDoAt(tray.stage, standingJob(opened)),
   }
 }
 
-function workOf(opened: OpenedCase): { next: string; known: string } {
-  const { kept, counted } = opened
-  const size = sizeText(opened)
-  switch (kept.tray.stage) {
-    case 'measure': {
+/** Each worked out when its stage asks: a bench full of trays needs few of them. */
+function standingJob(opened: OpenedCase): StandingJob {
+  const { kept } = opened
+  return {
+    get step() {
+      return opened.nextStep(kept.tray.stage)?.title ?? null
+    },
+    get reading() {
       const { next } = opened
-      if (!next) return { next: 'All read: go on to push out, clean and match', known: size }
+      if (!next) return null
       const { label, places } = DIMENSIONS[next.dimension]
-      const total = opened.plan.reduce((sum, id) => sum + DIMENSIONS[id].places.length, 0)
-      return {
-        next: `Read ${label.toLowerCase()}, ${places[next.placeIndex]}`,
-        known: [`${counted.length} of ${total} read`, size].filter(Boolean).join(', '),
-      }
-    }
-    case 'match':
-      return { next: 'Pick crystal with gasket', known: size }
-    case 'press-in': {
+      return `${label.toLowerCase()}, ${places[next.placeIndex] ?? ''}`
+    },
+    get read() {
+      const planned = opened.plan.reduce((sum, id) => sum + DIMENSIONS[id].places.length, 0)
+      return { taken: opened.counted.length, planned }
+    },
+    get picked() {
       const crystal = kept.picked?.crystal
-      return crystal
-        ? {
-            next: `Press ${formatMm(crystal.diameterMm, 0.1)} × ${formatMm(crystal.edgeThicknessMm, 0.1)} ${crystal.profile.replace('-', ' ')}`,
-            known: `drawer ${crystal.drawer}`,
-          }
-        : { next: 'Pick crystal with gasket first', known: size }
-    }
-    default: {
-      const step = opened.nextStep(kept.tray.stage)
-      return { next: step?.title ?? `${stageLabel(kept.tray.stage)} is done: go on`, known: size }
-    }
+      if (!crystal) return null
+      const sizes = `${formatMm(crystal.diameterMm, 0.1)} × ${formatMm(crystal.edgeThicknessMm, 0.1)}`
+      return { what: `${sizes} ${crystal.profile.replace('-', ' ')}`, drawer: crystal.drawer }
+    },
+    get size() {
+      return sizeText(opened)
+    },
   }
 }
 
