@@ -4,6 +4,8 @@ const config = {
   serverExternalPackages: ['@electric-sql/pglite', 'pg', '@react-pdf/renderer'],
   poweredByHeader: false,
   devIndicators: false,
+  // npm test checks the types of everything, tests too; once more in each build would double the wait for a first start.
+  typescript: { ignoreBuildErrors: true },
   // A page is loaded when it is first asked for: all at once would keep the first one waiting.
   experimental: { preloadEntriesOnStart: false },
 }
