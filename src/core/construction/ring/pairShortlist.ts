@@ -1,14 +1,12 @@
 import type { FitWishes, PastPair } from '../../fit/FitWishes'
-import { USUALLY_SHOWN } from '../../fit/judgedShortlist'
 import type { RingCandidate } from './assessPair'
 import { ringFailure } from './ringWords'
 import type { RingSeat } from './ringSeat'
 import { assessPair, rimStandMm } from './assessPair'
-import { failingConstraints, rejectedCandidate } from '../../fit/rejectedCandidate'
 import { isPair, withPast } from '../../fit/withPast'
+import { shortlistTally } from '../../fit/shortlistTally'
 import type { Shortlist, ShortlistOptions } from '../../fit/shortlistTypes'
 import type { FitPolicy } from '../../fit/fitPolicy'
-import { bestFew } from '../../fit/bestFew'
 import type { GasketOdds } from './pairOdds'
 import { oddsOf } from './pairOdds'
 import type { StockCrystal, StockGasket } from '../../fit/parts'
@@ -30,15 +28,12 @@ export function pairShortlist(
   index: StockIndex,
   seat: RingSeat,
   wishes: FitWishes,
-  { policy, most = USUALLY_SHOWN }: ShortlistOptions,
+  options: ShortlistOptions,
 ): Shortlist<RingCandidate> {
-  const fitting = bestFew<RingCandidate>(most)
-  const rejected = bestFew<RingCandidate>(most)
-  const counts = new Map<string, number>()
-  let [fittingCount, rejectedCount] = [0, 0]
+  const { policy } = options
+  const tally = shortlistTally<RingCandidate>(wishes, options)
   const { names, with: oddsWith } = oddsOf(seat, policy)
   const odds = new Float64Array(names.length)
-  const worstCounts = new Float64Array(names.length)
 
   /** Every line of a shape with one gasket: those there together with it, then those that are not. */
   const judge = (shape: number, gasket: StockGasket, oddsOfShape: GasketOdds, past: readonly PastPair[]) => {
@@ -49,19 +44,14 @@ export function pairShortlist(
       // What was pressed here before is judged pair by pair, by its own history.
       const known = past.length === 0 ? NONE : pressedBefore(past, gasket, shape, stock)
       for (const crystal of known)
-        judgeKnown(withPast(assessPair(crystal, gasket, seat, policy), wishes, policy))
+        tally.take(withPast(assessPair(crystal, gasket, seat, policy), wishes, policy))
       const lines = linesOf(index, shape, gasket, stock) - known.length
       if (lines === 0) continue
       odds[names.length - 1] = stock
       const probability = together * stock
       const fits = probability >= policy.leastProbability
-      if (fits) fittingCount += lines
-      else {
-        rejectedCount += lines
-        const worst = worstOf(odds)
-        worstCounts[worst] = (worstCounts[worst] ?? 0) + lines
-      }
-      const few = fits ? fitting : rejected
+      tally.count(lines, fits ? null : (names[worstOf(odds)] ?? ''))
+      const few = fits ? tally.fitting : tally.rejected
       const start = fits ? [] : [failingCount(odds, policy)]
       if (!few.mayEnter([...start, probabilityRank(probability)])) continue
       const standing = { rimMm: rimStandMm(first, gasket, seat) }
@@ -75,19 +65,6 @@ export function pairShortlist(
     }
   }
 
-  const judgeKnown = (candidate: RingCandidate) => {
-    const failing = failingConstraints(candidate, policy)
-    const key = pairKey(candidate, wishes, policy)
-    const [worst] = failing
-    if (worst === undefined) {
-      fittingCount++
-      fitting.offer(key, () => candidate)
-    } else {
-      rejectedCount++
-      counts.set(worst.name, (counts.get(worst.name) ?? 0) + 1)
-      rejected.offer([failing.length, ...key], () => candidate)
-    }
-  }
   const pressedBefore = (past: readonly PastPair[], gasket: StockGasket, shape: number, stock: 0 | 1) =>
     crystalsOf(index, shape).filter(
       (crystal) =>
@@ -102,20 +79,7 @@ export function pairShortlist(
     for (let shape = firstAtLeast(index.diameters, leastMm); shape < end; shape++)
       judge(shape, gasket, oddsOfShape, past)
   }
-  for (const [at, name] of names.entries()) {
-    const count = (counts.get(name) ?? 0) + (worstCounts[at] ?? 0)
-    if (count > 0) counts.set(name, count)
-  }
-  return {
-    fitting: fitting.items(),
-    fittingCount,
-    // Only what is shown is put into words: most near misses never are.
-    rejected: rejected
-      .items()
-      .map((pair) => rejectedCandidate(pair, (name) => ringFailure(name, pair, seat, policy), policy)),
-    rejectedCount,
-    rejectedBy: Object.fromEntries(counts),
-  }
+  return tally.list((name, pair) => ringFailure(name, pair, seat, policy))
 }
 
 const STOCKED = [1, 0] as const
