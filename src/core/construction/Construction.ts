@@ -9,6 +9,7 @@ import type { OrderProposal } from '../fit/OrderProposal'
 import type { CrystalBuild, CrystalMaterial, StockCrystal, StockGasket } from '../fit/parts'
 import type { Shortlist, ShortlistOptions } from '../fit/shortlistTypes'
 import type { StockIndex } from '../fit/stockIndex'
+import type { Fractions } from '../fit/Window'
 import type { PressSituation, PressStep } from '../press/PressStep'
 import type { StepRule } from '../procedure/Step'
 import type { DimensionId } from '../readings/dimensions'
@@ -168,6 +169,8 @@ export interface Construction<S extends CrystalSeat = CrystalSeat, C extends Can
   failure(name: string, candidate: C, seat: S, policy: FitPolicy): string
   /** why it holds, in the sentences a technician would say */
   reasons(candidate: C, seat: S, policy: FitPolicy): string[]
+  /** what part of itself its ring is squeezed by, as the shop would have it; null where none is squeezed */
+  squeezeBand(gasket: StockGasket, policy: FitPolicy): Fractions | null
   /** nearest sizes to order, the likeliest first; empty where none can be told */
   toOrder(seat: S, sheet: CaseSheet, policy: FitPolicy): OrderProposal[]
 

@@ -38,6 +38,20 @@ describe('a glass under a turned ring', () => {
     expect(good.squeezeUncertainty).toBeCloseTo(Math.hypot(0.0461880215, 0.0106666667), 9)
   })
 
+  it('is judged by what the shop has set for squeeze and play, and says so', () => {
+    const policy = {
+      ...FIT_POLICY,
+      flatSqueeze: { low: 0.05, high: 0.1 },
+      glassPlay: { lowMm: 0.2, highMm: 0.4 },
+    }
+    const strict = assessBayonet(glass(), flat(), bayonetSeatOf(), policy)
+    expect(strict.hold.state).toBe('crushed')
+    expect(oddsOf(strict, 'axial-squeeze')).toBeLessThan(0.05)
+    expect(failureText('axial-squeeze', strict, bayonetSeatOf(), policy)).toMatch(/wants 5\u00A0%–10\u00A0%/)
+    expect(failureText('glass-play', strict, bayonetSeatOf(), policy)).toMatch(/needs 0.20/)
+    expect(bayonetRing.squeezeBand(flat(), policy)).toEqual(policy.flatSqueeze)
+  })
+
   it('is refused where the ring stops too early or too late, saying by how much', () => {
     expect(said('axial-squeeze', judged(glass(), flat({ heightMm: 0.55 })))).toMatch(
       /stops before it touches: 9\u00A0% of the gasket short/,

@@ -1,10 +1,10 @@
 import { COMMON_MISSED, commonFailure } from '../fit/commonFailure'
+import type { FitPolicy } from '../fit/fitPolicy'
 import { judgedShortlist } from '../fit/judgedShortlist'
 import { originClause } from '../fit/originWords'
 import { CAUTIONS } from '../procedure/cautions'
 import { crystalOutline } from '../section/crystalOutline'
 import type { DrawnParts } from '../section/drawnParts'
-import { squeezeState } from '../section/gasketTint'
 import type { Outline } from '../section/outline'
 import { outline } from '../section/outline'
 import type { SectionCase } from '../section/sectionGeometry'
@@ -12,13 +12,7 @@ import { caseOutlines } from '../section/sectionGeometry'
 import { formatMm, formatPercent, formatShare } from '../units/formatMm'
 import { bezelOnOpening } from './assumedJoint'
 import type { BayonetCandidate } from './bayonet/assessBayonet'
-import {
-  assessBayonet,
-  AXIAL_SQUEEZE,
-  GLASS_PLAY,
-  nearBayonet,
-  SQUEEZE_LIMITS,
-} from './bayonet/assessBayonet'
+import { assessBayonet, flatSqueezeState, nearBayonet } from './bayonet/assessBayonet'
 import type { BayonetSeat } from './bayonet/bayonetSeat'
 import { bayonetSeat } from './bayonet/bayonetSeat'
 import { BY_HAND } from './caseDies'
@@ -66,32 +60,30 @@ export const bayonetRing: Construction<BayonetSeat, BayonetCandidate> = {
   }),
   opening: () => 'bore',
   seat: bayonetSeat,
-  seatSize: () => {
-    const { lowMm, highMm } = GLASS_PLAY
-    return {
-      seat: 'Rebate less its play',
-      dimension: 'bore',
-      above: middleOf({ lowMm: -highMm, highMm: -lowMm }),
-    }
-  },
+  seatSize: (_, __, { glassPlay: { lowMm, highMm } }) => ({
+    seat: 'Rebate less its play',
+    dimension: 'bore',
+    above: middleOf({ lowMm: -highMm, highMm: -lowMm }),
+  }),
   wants: () => ({ build: 'disc', ring: true }),
   assess: (crystal, gasket, seat, policy) =>
     gasket?.section === 'flat' ? assessBayonet(crystal, gasket, seat, policy) : null,
   search: (index, seat, wishes, options) =>
     judgedShortlist(
       nearBayonet(index, seat, options.policy),
-      (name, candidate) => failure(name, candidate) || commonFailure(name, candidate, options.policy),
+      (name, candidate) => failure(name, candidate, options.policy),
       wishes,
       options,
     ),
-  failure: (name, candidate, _, policy) => failure(name, candidate) || commonFailure(name, candidate, policy),
-  reasons: (candidate, seat) => {
+  failure: (name, candidate, _, policy) => failure(name, candidate, policy),
+  reasons: (candidate, seat, policy) => {
     const { gasket, squeeze, fitProbability, crystal, playMm } = candidate
     return [
-      `At its stop the ring squeezes the ${gasket.material} gasket ${formatShare(squeeze)} of ${bandText()}, right with ${formatPercent(fitProbability)}${originClause('rebate', seat.depth)}${originClause('ring', seat.stroke)}.`,
+      `At its stop the ring squeezes the ${gasket.material} gasket ${formatShare(squeeze)} of ${bandText(policy)}, right with ${formatPercent(fitProbability)}${originClause('rebate', seat.depth)}${originClause('ring', seat.stroke)}.`,
       `The glass drops in with ${formatMm(playMm)} across to spare; its edge of ${formatMm(crystal.edgeThicknessMm)} is what the squeeze hangs on.`,
     ]
   },
+  squeezeBand: (_, { flatSqueeze }) => flatSqueeze,
   toOrder: () => [],
   steps: {
     out: [
@@ -150,40 +142,41 @@ export const bayonetRing: Construction<BayonetSeat, BayonetCandidate> = {
   },
   across: () => 'crystal-diameter',
   assumedJoint: bezelOnOpening,
-  foundHold: ({ mm }) => {
+  foundHold: ({ mm }, _, policy) => {
     const [depth, stroke, edge] = [mm('rebate-depth'), mm('ring-stroke'), mm('crystal-edge')]
     const height = mm('gasket-height')
     if (depth === null || stroke === null || edge === null || height === null) return null
-    return squeezeState(1 - (depth - stroke - edge) / height, SQUEEZE_LIMITS)
+    return flatSqueezeState(1 - (depth - stroke - edge) / height, policy)
   },
 }
 
-function bandText(): string {
-  return `${formatShare(AXIAL_SQUEEZE.low)}–${formatShare(AXIAL_SQUEEZE.high)}`
+function bandText({ flatSqueeze: { low, high } }: FitPolicy): string {
+  return `${formatShare(low)}–${formatShare(high)}`
 }
 
-function failure(name: string, candidate: BayonetCandidate): string {
+function failure(name: string, candidate: BayonetCandidate, policy: FitPolicy): string {
+  const { flatSqueeze, glassPlay } = policy
   const { squeeze, squeezeUncertainty, playMm, gasket } = candidate
   switch (name) {
     case 'axial-squeeze': {
-      const wants = `a flat gasket wants ${bandText()}`
+      const wants = `a flat gasket wants ${bandText(policy)}`
       if (squeeze < 0)
         return `the ring stops before it touches: ${formatShare(-squeeze)} of the gasket short; ${wants}`
-      if (squeeze < AXIAL_SQUEEZE.low) return `hardly squeezed: ${formatShare(squeeze)}; ${wants}`
-      if (squeeze > AXIAL_SQUEEZE.high)
+      if (squeeze < flatSqueeze.low) return `hardly squeezed: ${formatShare(squeeze)}; ${wants}`
+      if (squeeze > flatSqueeze.high)
         return `crushed before the ring stops: ${formatShare(squeeze)}; ${wants}`
-      return `squeeze ${formatShare(squeeze)} too uncertain (±${formatShare(2 * squeezeUncertainty)}) for ${bandText()}`
+      return `squeeze ${formatShare(squeeze)} too uncertain (±${formatShare(2 * squeezeUncertainty)}) for ${bandText(policy)}`
     }
     case 'glass-play':
-      if (playMm >= GLASS_PLAY.lowMm && playMm <= GLASS_PLAY.highMm)
-        return `${formatMm(playMm)} to spare is too near its limits of ${formatMm(GLASS_PLAY.lowMm)}–${formatMm(GLASS_PLAY.highMm)}`
-      return playMm < GLASS_PLAY.lowMm
-        ? `glass ${playMm < 0 ? `is ${formatMm(-playMm)} larger than` : `has only ${formatMm(playMm)} in`} the rebate; needs ${formatMm(GLASS_PLAY.lowMm)}`
-        : `glass wanders by ${formatMm(playMm)}; at most ${formatMm(GLASS_PLAY.highMm)}`
+      if (playMm >= glassPlay.lowMm && playMm <= glassPlay.highMm)
+        return `${formatMm(playMm)} to spare is too near its limits of ${formatMm(glassPlay.lowMm)}–${formatMm(glassPlay.highMm)}`
+      return playMm < glassPlay.lowMm
+        ? `glass ${playMm < 0 ? `is ${formatMm(-playMm)} larger than` : `has only ${formatMm(playMm)} in`} the rebate; needs ${formatMm(glassPlay.lowMm)}`
+        : `glass wanders by ${formatMm(playMm)}; at most ${formatMm(glassPlay.highMm)}`
     case 'gasket-play':
       return `gasket ${formatMm(gasket.outerDiameterMm)} across does not lie in the rebate`
     default:
-      return ''
+      return commonFailure(name, candidate, policy)
   }
 }
 

@@ -79,6 +79,7 @@ export const cemented: Construction<CementSeat, CementCandidate> = {
     ),
   failure: cementFailure,
   reasons: cementReasons,
+  squeezeBand: () => null,
   toOrder: () => [],
   steps: {
     out: [

@@ -3,6 +3,7 @@ import { acrylicSeatOf, cementSeatOf, figure, neckSeatOf } from '../../../tests/
 import { NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import { assessAcrylic } from './acrylic/assessAcrylic'
 import { assessCandidate } from '../fit/assessCandidate'
+import { CONSTRUCTIONS } from './constructions'
 import { assessCemented, cornerGapMm } from './cement/assessCemented'
 import { assessNeck } from './neck/assessNeck'
 import { bezelRings } from '../fit/bezelRings'
@@ -310,5 +311,23 @@ describe('bezelRings', () => {
     expect(bezelRings(rings, { ...joint, neckOuter: null }, wide).map(({ gasket }) => gasket.id)).toContain(4)
     const strict = { ...FIT_POLICY, ringToBezelMm: 0.05 }
     expect(bezelRings(rings, { ...joint, bezelInner: figure(34.2) }, strict)).toEqual([])
+  })
+})
+
+describe('the part of itself a ring is squeezed by', () => {
+  it('is its construction’s own, and none where no ring is squeezed', () => {
+    const ring = stockGasket({ material: 'nylon', wallMm: 0.5 })
+    const bands = CONSTRUCTIONS.map((one) => [one.id, one.squeezeBand(ring, FIT_POLICY)])
+    // Interference of 0.01–0.10 mm over two walls of 0.50; the others as the shop has set them.
+    const inBore = { low: 0.01, high: 0.1 }
+    expect(Object.fromEntries(bands)).toEqual({
+      'tension-gasket': inBore,
+      'press-in-bezel': inBore,
+      'neck-and-bezel': FIT_POLICY.neckSqueezeBands.nylon,
+      'bayonet-ring': FIT_POLICY.flatSqueeze,
+      'snap-acrylic': null,
+      'tension-ring-acrylic': null,
+      cemented: null,
+    })
   })
 })

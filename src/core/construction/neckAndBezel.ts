@@ -87,6 +87,7 @@ export const neckAndBezel: Construction<NeckSeat, NeckCandidate> = {
     ),
   failure: neckFailure,
   reasons: neckReasons,
+  squeezeBand: ({ material }, { neckSqueezeBands }) => neckSqueezeBands[material],
   toOrder: () => [],
   steps: {
     out: [

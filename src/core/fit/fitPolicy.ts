@@ -40,6 +40,10 @@ export interface FitPolicy {
   readonly lowerDomeMm: number
   /** how far a metal ring's height may differ from the old one's */
   readonly ringHeightMm: number
+  /** part of its height a flat gasket under a turned ring gives way by */
+  readonly flatSqueeze: Fractions
+  /** rebate less glass, across, under a turned ring: it must drop in, and may not wander */
+  readonly glassPlay: Window
   /** gap a side of a cemented crystal */
   readonly cementGap: Window
   /** cement under a cemented crystal */
@@ -83,6 +87,8 @@ export const FIT_POLICY: FitPolicy = {
   tensionRingWindow: { lowMm: 0, highMm: 0.15 }, // from memory
   lowerDomeMm: 0.3, // from memory
   ringHeightMm: 0.2, // from memory
+  flatSqueeze: { low: 0.15, high: 0.3 }, // from memory
+  glassPlay: { lowMm: 0.03, highMm: 0.3 }, // from memory
   cementGap: { lowMm: 0.02, highMm: 0.1 }, // from memory
   cementUnderMm: 0.05, // from memory
   thicknessPreference: 'flush', // common practice

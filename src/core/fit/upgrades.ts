@@ -5,7 +5,7 @@ import type { Candidate } from './Candidate'
 import type { CrystalSeat } from './CrystalSeat'
 import type { FitWishes } from './FitWishes'
 import type { FitPolicy } from './fitPolicy'
-import type { CrystalMaterial, CrystalProfile, StockCrystal, StockGasket } from './parts'
+import type { CrystalMaterial, CrystalProfile, StockCrystal } from './parts'
 import { priceOf, priceRank } from '../stock/price'
 import { constructionOf } from '../construction/constructions'
 import type { StockIndex } from './stockIndex'
@@ -52,6 +52,7 @@ export function upgrades(
   },
   { fit: policy, strength }: { readonly fit: FitPolicy; readonly strength: StrengthPolicy },
 ): Upgrade[] {
+  const construction = constructionOf(seat.retention)
   const byVariant = new Map<string, StockCrystal[]>()
   for (const crystal of [...crystals, ...otherBuilds]) {
     if (crystal.quantity < 1) continue
@@ -62,8 +63,8 @@ export function upgrades(
   }
   const found = [...byVariant.values()].flatMap((lines) => {
     const anyKind = { ...wishes, ...ANY_KIND, between: loaded.between }
-    const search = constructionOf(seat.retention).search
-    const [candidate] = search(stockIndex(lines, gaskets), seat, anyKind, { policy, most: 1 }).fitting
+    const index = stockIndex(lines, gaskets)
+    const [candidate] = construction.search(index, seat, anyKind, { policy, most: 1 }).fitting
     return candidate
       ? [upgradeOf(candidate, underLoad(candidate, seat, loaded.original, loaded.pressure, strength))]
       : []

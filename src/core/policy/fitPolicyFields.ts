@@ -68,6 +68,20 @@ export const FIT_POLICY_FIELDS: readonly PolicyField[] = [
       MM_ENDS,
     ),
   ]),
+  ...policyGroup('Glass under a turned ring', [
+    ...policyWindow({
+      name: 'flatSqueeze',
+      label: 'flat gasket squeezed',
+      path: 'fit.flatSqueeze',
+      least: 0,
+      most: 60,
+      unit: '%',
+    }),
+    ...policyWindow(
+      { name: 'glassPlay', label: 'glass free in its rebate', path: 'fit.glassPlay', least: 0, most: 1 },
+      MM_ENDS,
+    ),
+  ]),
   ...policyGroup('Cemented', [
     ...policyWindow(
       { name: 'cementGap', label: 'gap a side', path: 'fit.cementGap', least: 0, most: 0.5 },

@@ -1,3 +1,4 @@
+import { constructionOf } from '../construction/constructions'
 import type { Candidate } from '../fit/Candidate'
 import type { CrystalSeat } from '../fit/CrystalSeat'
 import { fitReasons } from '../fit/fitReasons'
@@ -5,7 +6,7 @@ import { loadRefusal, loadSentences, loadWarning, underLoad } from '../fit/under
 import type { BetweenSteps } from '../fit/thicknessStep'
 import { betweenStepsSentence } from '../fit/thicknessStep'
 import { testPressure } from '../intake/waterClass'
-import { learnedSqueeze, learnedSqueezeSentence, ringBandOf } from './pastFigures'
+import { learnedSqueeze, learnedSqueezeSentence } from './pastFigures'
 import type { TrayCase } from './trayCase'
 
 /** A candidate with everything the case says of it: its history, its class, the crystal that was there. */
@@ -34,7 +35,8 @@ export function choiceOf(
 ): Choice {
   const { fit, strength } = rules.policy
   const load = underLoad(candidate, seat, original, testPressure(kept.tray), strength)
-  const band = ringBandOf(candidate, fit)
+  const construction = constructionOf(seat.retention)
+  const band = candidate.gasket && construction.squeezeBand(candidate.gasket, fit)
   const learned = band && learnedSqueeze(candidate.hold, band, kept.pastRuns)
   return {
     reasons: [

@@ -1,5 +1,4 @@
-import type { Candidate, Hold } from '../fit/Candidate'
-import type { FitPolicy } from '../fit/fitPolicy'
+import type { Hold } from '../fit/Candidate'
 import type { LearnedSpread } from '../fit/learned'
 import { learnedSpread } from '../fit/learned'
 import type { StockCrystal, StockGasket } from '../fit/parts'
@@ -28,12 +27,6 @@ export function learnedSqueeze(
   if (shown.length === 0) return null
   const { low, high } = handbook
   return learnedSpread({ mean: (low + high) / 2, standardDeviation: (high - low) / 4 }, shown)
-}
-
-/** Squeeze of a ring in a bore that its material's interference band comes to. */
-function squeezeBand({ wallMm, material }: StockGasket, { interferenceBands }: FitPolicy): Fractions {
-  const { lowMm, highMm } = interferenceBands[material]
-  return { low: lowMm / (2 * wallMm), high: highMm / (2 * wallMm) }
 }
 
 /** “Squeezes of 13 runs that went home here: 2.1 %–5.9 %.” */
@@ -71,9 +64,4 @@ export function foreseenForce(
     byFigures,
     ...learnedSpread({ mean: byFigures, standardDeviation: GUESS_SPREAD * byFigures }, shown),
   }
-}
-
-/** Whether a candidate's hold is squeezed by a ring in a bore: of others the band is its construction's own. */
-export function ringBandOf({ gasket, hold }: Candidate, policy: FitPolicy): Fractions | null {
-  return gasket && hold.title === 'Squeeze' ? squeezeBand(gasket, policy) : null
 }

@@ -26,6 +26,7 @@ type Shared = Pick<
   | 'search'
   | 'failure'
   | 'reasons'
+  | 'squeezeBand'
   | 'toOrder'
   | 'foundHold'
   | 'across'
@@ -57,6 +58,7 @@ export function acrylicInSeat(into: AcrylicSeat['in']): Shared {
       ),
     failure: acrylicFailure,
     reasons: acrylicReasons,
+    squeezeBand: () => null,
     toOrder: () => [],
     foundHold: () => null,
     across: () => 'crystal-diameter',

@@ -8,19 +8,14 @@ import { probabilityWithin } from '../../fit/probabilityWithin'
 import type { Squeeze } from '../../fit/squeezeBetween'
 import { squeezeOdds } from '../../fit/squeezeBetween'
 import type { StockIndex } from '../../fit/stockIndex'
-import type { Fractions, Window } from '../../fit/Window'
+import type { Window } from '../../fit/Window'
 import { combinedEstimate } from '../../measure/combinedEstimate'
+import type { SqueezeState } from '../../section/gasketTint'
 import { squeezeState } from '../../section/gasketTint'
 import { formatShare } from '../../units/formatMm'
 import type { BayonetSeat } from './bayonetSeat'
 import { roomMm } from './bayonetSeat'
 
-/** Part of its height a flat gasket under a glass gives way by. From memory. */
-export const AXIAL_SQUEEZE: Fractions = { low: 0.15, high: 0.3 }
-/** The same as the section's tint takes it. */
-export const SQUEEZE_LIMITS = { lowMm: AXIAL_SQUEEZE.low, highMm: AXIAL_SQUEEZE.high }
-/** Rebate less glass, across: it must drop in, and may not wander. From memory. */
-export const GLASS_PLAY: Window = { lowMm: 0.03, highMm: 0.3 }
 /** Rebate less the gasket’s outside: it lies flat and stays under the glass. From memory. */
 const GASKET_PLAY: Window = { lowMm: -0.05, highMm: 0.5 }
 /** Beyond its play a glass is not even a near miss, mm. */
@@ -59,6 +54,11 @@ function axialSqueeze(
   }
 }
 
+/** What a flat gasket's squeeze is called. @param squeeze - part of its height */
+export function flatSqueezeState(squeeze: number, { flatSqueeze: { low, high } }: FitPolicy): SqueezeState {
+  return squeezeState(squeeze, { lowMm: low, highMm: high })
+}
+
 /** Judges a glass on a flat gasket under its ring: by the gasket’s squeeze, the play of both in the rebate, the hands. */
 export function assessBayonet(
   crystal: StockCrystal,
@@ -78,7 +78,7 @@ export function assessBayonet(
     hold: {
       title: 'Squeeze',
       value: formatShare(squeeze.squeeze),
-      state: squeezeState(squeeze.squeeze, SQUEEZE_LIMITS),
+      state: flatSqueezeState(squeeze.squeeze, policy),
       standardUncertainty: squeeze.standardUncertainty,
       unit: 'share',
     },
@@ -92,8 +92,8 @@ export function assessBayonet(
       ...handStanding(crystal, undersideMm, seat),
     },
     ...oddsOfConstraints([
-      { name: 'axial-squeeze', probability: squeezeOdds(squeeze, AXIAL_SQUEEZE) },
-      { name: 'glass-play', probability: probabilityWithin(playMm, playUncertaintyMm, GLASS_PLAY) },
+      { name: 'axial-squeeze', probability: squeezeOdds(squeeze, policy.flatSqueeze) },
+      { name: 'glass-play', probability: probabilityWithin(playMm, playUncertaintyMm, policy.glassPlay) },
       certain('gasket-play', gasketPlayMm >= GASKET_PLAY.lowMm && gasketPlayMm <= GASKET_PLAY.highMm),
       ...handsConstraint(crystal, undersideMm, seat, policy),
       certain('stock', crystal.quantity >= 1 && gasket.quantity >= 1),
@@ -114,7 +114,8 @@ export function* nearBayonet(
       section === 'flat' &&
       Math.abs(valueMm - outerDiameterMm) <= GASKET_PLAY.highMm + NEAR_MM,
   )
-  const [leastMm, mostMm] = [valueMm - GLASS_PLAY.highMm - NEAR_MM, valueMm - GLASS_PLAY.lowMm + NEAR_MM]
+  const { lowMm, highMm } = policy.glassPlay
+  const [leastMm, mostMm] = [valueMm - highMm - NEAR_MM, valueMm - lowMm + NEAR_MM]
   for (const gasket of flat)
     for (const crystal of crystalsBetween(index.crystals, leastMm, mostMm))
       yield assessBayonet(crystal, gasket, seat, policy)

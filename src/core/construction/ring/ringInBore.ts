@@ -20,6 +20,7 @@ type Shared = Pick<
   | 'search'
   | 'failure'
   | 'reasons'
+  | 'squeezeBand'
   | 'toOrder'
   | 'foundHold'
   | 'across'
@@ -38,6 +39,11 @@ export function ringInBore(dimension: BoreDimension, boreName: string): Shared {
     search: pairShortlist,
     failure: ringFailure,
     reasons: (pair, seat, policy) => ringReasons(pair, seat, boreName, policy),
+    // What its material's interference comes to, of the wall on both sides.
+    squeezeBand: ({ wallMm, material }, { interferenceBands }) => {
+      const { lowMm, highMm } = interferenceBands[material]
+      return { low: lowMm / (2 * wallMm), high: highMm / (2 * wallMm) }
+    },
     toOrder: (seat, { gasketMaterial, gasketWallMm }, policy) =>
       nearestOrder(seat, gasketMaterial ?? 'nylon', { policy, preferredWallMm: gasketWallMm ?? undefined }),
     foundHold: ({ crystalMm, wallMm, openingMm }, { gasketMaterial }, policy) =>
