@@ -18,8 +18,8 @@ const MOST_ERRORS_TOLD = 8
 export async function readingsCsvOf(db: Db, trayId: number): Promise<{ name: string; text: string } | null> {
   const row = await trayById(db, trayId)
   if (!row) return null
-  const [{ kept }, instruments] = await Promise.all([openTrayCase(db, row), allInstruments(db)])
-  const nameOf = (id: number) => instruments.find((i) => i.id === id)?.name ?? ''
+  const { kept } = await openTrayCase(db, row)
+  const nameOf = (id: number) => kept.instruments.find((i) => i.id === id)?.name ?? ''
   const text = writeReadingsCsv(kept.readings.map((reading) => fileRow(reading, nameOf)))
   return { name: `tray-${kept.tray.number}-readings.csv`, text }
 }

@@ -8,7 +8,7 @@ import { pressNeeds } from '@/core/press/pressPlan'
 import type { Db } from '@/data/client'
 import { insertPressRun } from '@/data/queries/picks'
 import { allDies } from '@/data/queries/otherParts'
-import { allPresses } from '@/data/queries/tools'
+import type { Press } from '@/data/queries/tools'
 import { setTrayStage } from '@/data/queries/trays'
 import type { Refusal, Validated } from '../boundary'
 import { idSchema, refuse, validate, validateBoth, validateRecord, withFields } from '../boundary'
@@ -58,10 +58,10 @@ const NEXT_STAGE = {
 export const logPressRun = trayChange<PressRunChecked, PressRunSent>(
   checkPressRun,
   async (tx, run, opened, now) => {
-    const { tray, sheet, picked } = opened.kept
+    const { tray, sheet, picked, presses } = opened.kept
     if (!picked) return refuse('Nothing is picked on this tray: pick a crystal first.')
     const { fields, ...used } = run
-    const wrong = await wrongTool(tx, sheet.retention, used)
+    const wrong = await wrongTool(tx, { retention: sheet.retention, presses }, used)
     if (wrong) return wrong
     const values = pressRunValues(fields)
     await insertPressRun(tx, { ...used, pickId: picked.pick.id, ranAt: now, ...values })
@@ -73,12 +73,12 @@ export const logPressRun = trayChange<PressRunChecked, PressRunSent>(
 /** What a construction needs and is missing, or is not there any more. */
 async function wrongTool(
   db: Db,
-  retention: Retention,
+  { retention, presses }: { readonly retention: Retention; readonly presses: readonly Press[] },
   { pressId, pusherId, supportId }: PressRunTools,
 ): Promise<Refusal | null> {
   const needs = pressNeeds(retention)
   if (needs.pusher && pressId === null) return refuse('Press is missing: choose one.', 'pressId')
-  if (pressId !== null && !(await allPresses(db)).some((p) => p.id === pressId))
+  if (pressId !== null && !presses.some((p) => p.id === pressId))
     return refuse('Press: not in Settings any more.', 'pressId')
   const dies = await allDies(db)
   const isThere = (id: number, role: DieRole) => dies.some((d) => d.id === id && d.role === role)

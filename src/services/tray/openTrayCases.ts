@@ -10,6 +10,7 @@ import type { PickedParts, PressRun } from '@/data/queries/picks'
 import type { KeptReading } from '@/data/queries/readings'
 import type { KeptShape } from '@/data/queries/shapes'
 import type { PartOut } from '@/data/queries/stockMoves'
+import type { Instrument, Press } from '@/data/queries/tools'
 import type { TrayRow } from '@/data/queries/trays'
 import type { TrayAnswers } from './trayAnswers'
 import { bezelIds, PAST_TRAILS, trayAnswers } from './trayAnswers'
@@ -28,6 +29,9 @@ export interface TrayRecord extends KeptTray {
   /** null while nothing is picked */
   readonly picked: PickedParts | null
   readonly pressRuns: readonly PressRun[]
+  /** of the shop */
+  readonly instruments: readonly Instrument[]
+  readonly presses: readonly Press[]
 }
 
 export type OpenedCase = TrayCase<TrayRecord>
@@ -42,7 +46,8 @@ export async function openTrayCases(db: Db, rows: readonly TrayRow[]): Promise<O
 
 /** Puts each tray's case together from its row and what else is kept of it. */
 export function casesFrom(rows: readonly TrayRow[], answers: TrayAnswers): OpenedCase[] {
-  const { readings, shapes, findings, ticks, trails, pastTrails, runs, out, photos, picks, presses } = answers
+  const { readings, shapes, findings, ticks, trails, pastTrails, runs, out, photos, picks, pressRuns } =
+    answers
   return rows.map(({ tray, sheet, owner }) => {
     const partsOut = out.partsOut.get(tray.id) ?? []
     const ownBezels = bezelIds(partsOut)
@@ -63,7 +68,9 @@ export function casesFrom(rows: readonly TrayRow[], answers: TrayAnswers): Opene
       inUse: answers.inUse,
       photos: photos.get(tray.id) ?? [],
       picked: picks.get(tray.id) ?? null,
-      pressRuns: presses.get(tray.id) ?? [],
+      pressRuns: pressRuns.get(tray.id) ?? [],
+      instruments: answers.instruments,
+      presses: answers.presses,
     }
     return trayCase(record, answers.rules)
   })

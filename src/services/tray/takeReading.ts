@@ -5,7 +5,6 @@ import { DIMENSION_IDS, DIMENSIONS, isInside } from '@/core/readings/dimensions'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { expectedReadingMm } from '@/core/tray/expectedReading'
 import { insertReadings, voidReading } from '@/data/queries/readings'
-import { allInstruments } from '@/data/queries/tools'
 import { action } from '../action'
 import type { Refusal } from '../boundary'
 import { idSchema, refuse } from '../boundary'
@@ -66,10 +65,10 @@ export const takeReading = action(schema, async (db, input, now): Promise<Readin
   const { trayId, dimension, placeIndex, instrumentId, source } = input
   const { label, places } = DIMENSIONS[dimension]
   if (placeIndex >= places.length) return refuse(`${label} has ${places.length} places. Choose one of them.`)
-  const instrument = (await allInstruments(db)).find((i) => i.id === instrumentId)
-  if (!instrument) return refuse('Instrument: not in Settings any more. Choose another one.', 'instrument')
   const judged: Judged = { ask: null, note: null }
   const changed = await changeTray(db, trayId, async (tx, opened) => {
+    const instrument = opened.kept.instruments.find((i) => i.id === instrumentId)
+    if (!instrument) return refuse('Instrument: not in Settings any more. Choose another one.', 'instrument')
     const shown = judge(input, expectedReadingMm(opened, dimension, instrument), judged)
     if (typeof shown !== 'number') return shown
     const figures = figuresKept(instrument, isInside(dimension))

@@ -6,7 +6,6 @@ import { SHAPE_WORDS, shapeSize } from '@/core/shapes/shapeSize'
 import { parseReading } from '@/core/units/parseReading'
 import { insertShape, voidShape } from '@/data/queries/shapes'
 import type { Instrument } from '@/data/queries/tools'
-import { allInstruments } from '@/data/queries/tools'
 import type { Refusal } from '../boundary'
 import { idSchema, refuse } from '../boundary'
 import { trayChange } from './trayChange'
@@ -39,8 +38,8 @@ const textsSchema = Joi.object<ShapeTexts>({
 /** Stores the old crystal's size by a way round the jaws: nothing when a figure is wrong. */
 export const takeShape = trayChange(
   textsSchema,
-  async (tx, { trayId, kind, instrumentId, first, second }, _, now) => {
-    const instrument = (await allInstruments(tx)).find((i) => i.id === instrumentId)
+  async (tx, { trayId, kind, instrumentId, first, second }, { kept }, now) => {
+    const instrument = kept.instruments.find((i) => i.id === instrumentId)
     if (!instrument) return refuse('Instrument: not in Settings any more. Choose another one.', 'instrument')
     const shape = shapeInput(kind, first, second, instrument)
     if ('ok' in shape) return shape

@@ -12,6 +12,7 @@ import type { PartOut } from '@/data/queries/stockMoves'
 import { partsOutOf } from '@/data/queries/stockMoves'
 import { ticksOf } from '@/data/queries/ticks'
 import { newestTrailsOf, trailsOf } from '@/data/queries/trail'
+import { allInstruments, allPresses } from '@/data/queries/tools'
 import type { TrayRow } from '@/data/queries/trays'
 import { partTable } from '@/data/queries/partTables'
 import * as schema from '@/data/schema'
@@ -63,7 +64,9 @@ export const QUESTIONS = {
   }),
   photos: question([schema.photos], (db, { trayIds }) => photosOf(db, trayIds)),
   picks: question([picks, crystals, gaskets], (db, { trayIds }) => latestPicksOf(db, trayIds)),
-  presses: question([pressRuns], (db, { trayIds }) => pressRunsOf(db, trayIds)),
+  pressRuns: question([pressRuns], (db, { trayIds }) => pressRunsOf(db, trayIds)),
+  instruments: question([schema.instruments], (db) => allInstruments(db)),
+  presses: question([schema.presses], (db) => allPresses(db)),
   inUse: question([schema.methodRuns, trays], (db) => openMethodRuns(db)),
   rules: question([schema.shopSettings], (db) => shopRules(db)),
 } satisfies Record<string, Question<unknown>>

@@ -3,7 +3,6 @@ import type { CaseSheet } from '@/core/tray/CaseSheet'
 import type { TrayReadout } from '@/core/tray/trayReadout'
 import type { Db } from '@/data/client'
 import type { Instrument } from '@/data/queries/tools'
-import { allInstruments, allPresses } from '@/data/queries/tools'
 import { drawersInMemory } from '../drawers/drawersInMemory'
 import type { JobView } from './jobView'
 import { jobView } from './jobView'
@@ -44,12 +43,8 @@ export interface TrayView extends ReadingsView, SizeView, PartsView {
 /** A tray's page: its case as it stands, with what the drawers and the shop's tools have for it. */
 export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
   const { kept, rules } = opened
-  const [everything, instruments, presses] = await Promise.all([
-    drawersInMemory(db),
-    allInstruments(db),
-    allPresses(db),
-  ])
-  const drawers = withPartsOut(everything, kept.partsOut)
+  const { instruments, presses } = kept
+  const drawers = withPartsOut(await drawersInMemory(db), kept.partsOut)
   const { sheet, readout } = opened.now
   const lastTime = lastTimeOf(kept.pastRuns)
   const press = pressCard(opened, lastTime, presses, drawers.dies)
