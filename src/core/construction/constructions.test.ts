@@ -302,6 +302,11 @@ describe('bezelRings', () => {
     expect(found.map(({ gasket }) => gasket.id)).not.toContain(1)
   })
 
+  it('shows the four likeliest of many that serve', () => {
+    const many = Array.from({ length: 7 }, (_, i) => ring(10 + i, 0.6))
+    expect(bezelRings(many, joint, FIT_POLICY)).toHaveLength(4)
+  })
+
   it('goes by the old ring where neck and bezel were not measured, and by nothing where that is not known either', () => {
     const byOld = bezelRings(rings, { ...joint, neckOuter: null }, FIT_POLICY)
     expect(byOld.map(({ gasket }) => gasket.id)).toEqual([2, 1])

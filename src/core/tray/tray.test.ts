@@ -36,6 +36,20 @@ const BLANK = caseSheet({
 })
 
 describe('measuredFigures', () => {
+  it('takes the zero off whatever is worked out of readings: mean, oval and wedge', () => {
+    const off = { zeroOffsetMm: 0.05 }
+    const { bore, 'rebate-depth': depth } = measuredFigures([
+      ...taken('bore', [31.05, 31.05, 31.05], off),
+      ...taken('rebate-depth', [1.45, 1.55, 1.65, 1.55], off),
+    ])
+    expect(bore?.roundness?.leastSquaresDiameterMm).toBeCloseTo(31, 9)
+    expect(depth?.taper).toMatchObject({
+      meanMm: expect.closeTo(1.5, 9) as number,
+      taperMm: expect.closeTo(0.2, 9) as number,
+      thickSideDeg: expect.closeTo(180, 6) as number,
+    })
+  })
+
   it('takes an oval off before it judges the spread: an oval bore is a finding, not scatter', () => {
     const { bore } = measuredFigures(taken('bore', [31.06, 31.0, 30.94, 31.0]))
     expect(bore?.roundness?.ovalityMm).toBeCloseTo(0.12, 9)
