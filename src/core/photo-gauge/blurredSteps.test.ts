@@ -54,6 +54,27 @@ describe('twoSteps', () => {
     }
   })
 
+  it('takes the stronger of two that go the same way: a ring’s inside, not the shadow it throws there', () => {
+    // Paper 0.82, in shadow 0.57, the ring 0.09: both grow darker outward, and either could be the first of the two.
+    for (const [shadow, ring] of [
+      [-2.8, 0.2],
+      [-1.6, -0.3],
+      [1.9, -0.2],
+    ] as const) {
+      const profile = profileOf(
+        0.82,
+        [
+          [shadow, -0.25],
+          [ring, -0.48],
+        ],
+        1,
+      )
+      const [main, neighbour] = twoSteps(profile, 1, false).steps
+      expect(main?.atPx).toBeCloseTo(ring, 1)
+      expect(neighbour?.atPx).toBeCloseTo(shadow, 1)
+    }
+  })
+
   it('believes in no level darker than no light', () => {
     const { darkest } = twoSteps(bevelled(0, 2, 2.5), 2.5, true)
     expect(darkest).toBeGreaterThanOrEqual(0)

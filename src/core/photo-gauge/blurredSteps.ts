@@ -34,14 +34,17 @@ export function oneStep(profile: EdgeProfile, blurPx: number): StepsFit {
 
 /**
  * Two steps that best explain a profile, its blur given, px: the first is the one looked for, and grows brighter outward
- * or darker as it must.
+ * or darker as it must; of two that do, the stronger.
  */
 export function twoSteps(profile: EdgeProfile, blurPx: number, grows: boolean): StepsFit {
   const solve = solverOf(profile, blurPx)
   const judge = (at: number, apart: number) => {
     const fit = solve([at, at + apart])
-    const [main] = fit.steps
-    return main !== undefined && main.rise > 0 === grows && fit.darkest >= 0 ? fit : NOTHING
+    const [main, neighbour] = fit.steps
+    if (!main || !neighbour || main.rise > 0 !== grows || fit.darkest < 0) return NOTHING
+    // Of two that both go the right way, as a shadow’s beside a ring’s, either would do for the profile.
+    const isWeaker = neighbour.rise > 0 === grows && Math.abs(neighbour.rise) > Math.abs(main.rise)
+    return isWeaker ? NOTHING : fit
   }
   const judged = ([at = 0, apart = 0]: readonly number[]) =>
     Math.abs(apart) < LEAST_APART_PX ? NOTHING : judge(at, apart)
