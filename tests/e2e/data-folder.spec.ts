@@ -1,3 +1,6 @@
+import fs from 'node:fs'
+import path from 'node:path'
+import { PGlite } from '@electric-sql/pglite'
 import { Server } from './support/Server'
 import { expect, test } from './support/bench'
 
@@ -12,4 +15,31 @@ test('a second Whyalon on the same data says who holds it, and starts once it is
   await expect.poll(async () => (await fetch(second.address)).status, { timeout: 30_000 }).toBe(200)
   await second.stop()
   expect((await server.start()).status).toBe(200)
+})
+
+test('a case written by a newer version is named on Bench, tray and sheet, and the rest goes on', async ({
+  page,
+  server,
+}) => {
+  test.setTimeout(150_000)
+  const data = `${server.data}-newer`
+  fs.cpSync(path.join(process.env.WHYALON_E2E_HOME ?? '', 'template'), data, { recursive: true })
+  const engine = await PGlite.create({ dataDir: data })
+  const { rows } = await engine.query<{ id: number }>(
+    `update case_sheets set retention = 'magnet-ring'
+     where id = (select case_sheet_id from trays where number = 234) returning id`,
+  )
+  await engine.close()
+  const newer = new Server(data, 3218)
+  expect((await newer.start()).status).toBe(200)
+  const trouble = /“magnet-ring” is no construction this version knows/
+  await page.goto(newer.address)
+  await expect(page.getByRole('alert').filter({ hasText: trouble })).toBeVisible()
+  await expect(page.getByRole('table', { name: 'Trays in hand' }).getByText('214')).toBeVisible()
+  await page.getByRole('link', { name: 'Tray 234' }).click()
+  await expect(page.getByRole('heading', { name: 'Tray 234' })).toBeVisible()
+  await expect(page.getByRole('alert').filter({ hasText: trouble })).toBeVisible()
+  await page.goto(`${newer.address}/sheets/${rows[0]?.id}`)
+  await expect(page.getByRole('alert').filter({ hasText: trouble })).toBeVisible()
+  await newer.stop()
 })

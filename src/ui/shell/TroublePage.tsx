@@ -1,3 +1,4 @@
+'use client'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import Link from 'next/link'
