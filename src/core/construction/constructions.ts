@@ -29,7 +29,7 @@ export function constructionOf(retention: Retention): Construction {
   const found = BY_CODE[retention] as Construction | undefined
   if (!found)
     throw new CaseTrouble(
-      `Crystal held: “${String(retention)}” is no construction this version knows. Open it with the Whyalon that wrote it, or correct the case sheet.`,
+      `Crystal held: “${String(retention)}” is no construction this version knows. Open the data with the Whyalon that wrote it, or a newer one.`,
     )
   return found
 }

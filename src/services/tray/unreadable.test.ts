@@ -12,7 +12,7 @@ import { findTrays, trayPage } from './trayPages'
 
 const NOW = new Date('2026-11-24T10:00:00Z')
 const DAMAGED = 214
-const UNKNOWN = /Crystal held: “magnet-ring” is no construction this version knows.*correct the case sheet/
+const UNKNOWN = /Crystal held: “magnet-ring” is no construction this version knows.*or a newer one/
 
 describe.each(testStores())('what is kept and cannot be judged, on $name', ({ open }) => {
   let store: Store
