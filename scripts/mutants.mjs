@@ -1,11 +1,13 @@
 // Deliberate faults: changes one line of the core at a time, in places drawn by a seed, and counts how many the unit
 // tests notice. npm run mutants -- --seed 3 --count 60. Works in copies of the project: nothing here is touched.
 import { execFileSync, spawn } from 'node:child_process'
+import { createHash } from 'node:crypto'
 import fs from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
 import { ensureModules } from './lib/modules.mjs'
 import { ROOT } from './lib/project.mjs'
+import { linesRun, testsThatRun } from './mutants/linesRun.mjs'
 
 await ensureModules()
 const { placesOf } = await import('./mutants/places.mjs')
@@ -22,6 +24,8 @@ const count = argument('count', 60)
 const workers = argument('workers', Math.max(1, Math.min(2, os.cpus().length)))
 /** All of them together take a third of it: past this a test runs for ever, and the fault was noticed. */
 const TIMEOUT_MS = 1_200_000
+/** As long the tests asked first may take in all: most faults are seen by them, and the rest need not be started. */
+const FIRST_MS = 8_000
 
 const tracked = execFileSync('git', ['ls-files'], { cwd: ROOT, encoding: 'utf8' }).trim().split('\n')
 const core = tracked.filter((f) => /^src\/core\/.*\.ts$/.test(f) && !f.endsWith('.test.ts'))
@@ -31,6 +35,7 @@ console.log(
   `whyalon: ${all.length} places in ${core.length} files; seed ${seed}, ${count} drawn, ${always.length} always`,
 )
 
+const tests = testsOfLines()
 const queue = mutants.map((mutant, index) => ({ mutant, index }))
 const results = []
 await Promise.all(Array.from({ length: workers }, worker))
@@ -81,15 +86,17 @@ function copyOfProject() {
   return copy
 }
 
-/** Which of the unit tests notice, the nearest asked first; null where none does. */
+/** Which of the unit tests that run the line notice, the nearest and quickest asked first; null where none does. */
 async function noticedBy(copy, mutant) {
   const file = path.join(copy, mutant.file)
   const text = fs.readFileSync(file, 'utf8')
   fs.writeFileSync(file, text.slice(0, mutant.at) + mutant.now + text.slice(mutant.end))
   try {
-    const related = relatedTests(copy, file)
-    for (const [name, tests] of tiersOf(related, mutant.file)) {
-      if (tests.length > 0 && !(await passes(copy, tests))) return name
+    const asked = testsThatRun(tests, mutant.file, mutant.line)
+    let ms = 0
+    const first = asked.filter((test) => (ms += tests[test].ms) <= FIRST_MS)
+    for (const some of [first, asked.slice(first.length)]) {
+      if (some.length > 0 && !(await passes(copy, some))) return some === first ? 'the nearest' : 'the others'
     }
     return null
   } finally {
@@ -97,25 +104,21 @@ async function noticedBy(copy, mutant) {
   }
 }
 
-function relatedTests(copy, file) {
-  const listed = jest(copy, ['--listTests', '--findRelatedTests', file])
-  return execFileSync(process.execPath, listed, { cwd: copy, encoding: 'utf8', env: environment() })
-    .split('\n')
-    .filter(Boolean)
-    .map((test) => path.relative(copy, test))
-}
-
-function tiersOf(tests, file) {
-  const folder = path.dirname(file)
-  const beside = tests.filter((t) => path.dirname(t) === folder)
-  const further = (pattern) => tests.filter((t) => pattern.test(t) && !beside.includes(t))
-  return [
-    ['its own folder', beside],
-    ['the core', further(/^(src\/core\/(?!study)|tests\/(outside|docs)\/)/)],
-    ['the interface', further(/^src\/(ui|io|devices|workers)\//)],
-    ['the services', further(/^src\/(services|data|app)\//)],
-    ['the study', further(/^src\/core\/study\//)],
-  ]
+function testsOfLines() {
+  const copy = copyOfProject()
+  try {
+    const state = createHash('sha256')
+    for (const file of tracked)
+      if (fs.existsSync(path.join(copy, file)))
+        state.update(file).update(fs.readFileSync(path.join(copy, file)))
+    const keptIn = path.join(os.tmpdir(), `whyalon-lines-run-${state.digest('hex').slice(0, 16)}.json`)
+    return linesRun(keptIn, (args) => ({
+      args: jest(copy, args),
+      options: { cwd: copy, env: environment() },
+    }))
+  } finally {
+    fs.rmSync(copy, { recursive: true, force: true })
+  }
 }
 
 function passes(copy, tests) {

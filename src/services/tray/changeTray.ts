@@ -7,6 +7,7 @@ import type { Refusal } from '../boundary'
 import { refuse } from '../boundary'
 import type { OpenedCase } from './openTrayCases'
 import { caseFrom } from './openTrayCases'
+import { answersOf, remember } from './rememberedAnswers'
 import { trayAnswers } from './trayAnswers'
 import type { Written } from '@/data/watchWrites'
 import { watchWrites } from '@/data/watchWrites'
@@ -40,13 +41,14 @@ export async function changeTray(
     if (!row) return refuse(TRAY_GONE)
     const objection = objectionTo(kind, row.tray)
     if (objection !== null) return refuse(objection)
-    const answers = await trayAnswers(db, [row])
+    const answers = await answersOf(db, row)
     const outcome = await writeTo(db, caseFrom(row, answers), write)
     if (outcome === 'outrun') continue
     if ('ok' in outcome) return outcome
     const changed = await rowAfter(db, row, outcome)
     if (!changed) return refuse(TRAY_GONE)
-    const after = await trayAnswers(db, [changed], { answers, written: outcome })
+    const after = await trayAnswers(db, [changed], { answers, stale: ({ from }) => outcome.anyOf(from) })
+    remember(db, changed, after)
     return { ok: true, opened: caseFrom(changed, after) }
   }
   return refuse(BUSY)

@@ -12,6 +12,7 @@ import type { KeptShape } from '@/data/queries/shapes'
 import type { PartOut } from '@/data/queries/stockMoves'
 import type { Instrument, Press } from '@/data/queries/tools'
 import type { TrayRow } from '@/data/queries/trays'
+import { answersOf } from './rememberedAnswers'
 import type { TrayAnswers } from './trayAnswers'
 import { bezelIds, PAST_TRAILS, trayAnswers } from './trayAnswers'
 
@@ -78,7 +79,7 @@ export function casesFrom(rows: readonly TrayRow[], answers: TrayAnswers): Opene
 
 /** Reads one tray's case, see openTrayCases. */
 export async function openTrayCase(db: Db, row: TrayRow): Promise<OpenedCase> {
-  return caseFrom(row, await trayAnswers(db, [row]))
+  return caseFrom(row, await answersOf(db, row))
 }
 
 /** Puts one tray's case together, see casesFrom. */

@@ -70,6 +70,36 @@ describe('what is asked of trays', () => {
   })
 })
 
+describe('what is remembered of a tray', () => {
+  const questionsAsked = async (open: () => Promise<unknown>) => {
+    const engine = (store.db as unknown as { $client: PGlite }).$client
+    const asked = jest.spyOn(engine, 'query')
+    await open()
+    const count = asked.mock.calls.length
+    asked.mockRestore()
+    return count
+  }
+
+  it('is not asked again while nobody changes it', async () => {
+    const open = () => trayByItsNumber(store.db, 214)
+    const first = await questionsAsked(open)
+    const own = Object.values(QUESTIONS).filter(({ ofTray }) => ofTray).length
+    expect(own).toBeGreaterThan(5)
+    expect(await questionsAsked(open)).toBe(first - own)
+  })
+
+  it('is what another process wrote meanwhile', async () => {
+    const { tray, instruments } = await openBrokenTray(store.db, 'Elsewhere', NOW)
+    await trayByItsNumber(store.db, tray.number)
+    const otherProcess = new Proxy(store.db, {})
+    const bore = { dimension: 'bore', placeIndex: 0, text: '30.95', source: 'typed', confirmed: false }
+    const sent = { trayId: tray.id, instrumentId: instruments[0]?.id, ...bore }
+    const outcome = await takeReading(otherProcess, sent, NOW)
+    if (!outcome.ok) throw new Error(JSON.stringify(outcome))
+    expect(await trayByItsNumber(store.db, tray.number)).toEqual(outcome.view)
+  })
+})
+
 describe('a watched handle', () => {
   it('remembers which tables were written through it, and nothing of what was read', async () => {
     const { db, written } = watchWrites(store.db)

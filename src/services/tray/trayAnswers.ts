@@ -16,7 +16,7 @@ import { allInstruments, allPresses } from '@/data/queries/tools'
 import type { TrayRow } from '@/data/queries/trays'
 import { partTable } from '@/data/queries/partTables'
 import * as schema from '@/data/schema'
-import type { Table, Written } from '@/data/watchWrites'
+import type { Table } from '@/data/watchWrites'
 import { shopRules } from '../shop/shopPolicy'
 
 /** Trails of earlier trays a case learns from; one more is read, for it may be the tray's own. */
@@ -32,25 +32,35 @@ interface Question<Answer> {
   /** tables the answer is read from: it is as it was while none of them is written */
   readonly from: readonly Table[]
   readonly ask: (db: Db, scope: Scope) => Promise<Answer>
+  /** whether only a change of the tray itself writes what is answered */
+  readonly ofTray: boolean
 }
 
 /** A question whose answer's type stays its own. */
 const question = <Answer>(from: readonly Table[], ask: Question<Answer>['ask']): Question<Answer> => ({
   from,
   ask,
+  ofTray: false,
+})
+
+/** A question about what a tray itself keeps. */
+const ofTray = <Answer>(from: readonly Table[], ask: Question<Answer>['ask']): Question<Answer> => ({
+  from,
+  ask,
+  ofTray: true,
 })
 
 const { trays, pressRuns, picks, crystals, gaskets, trailEvents } = schema
 
 /** What is kept of trays beside their own row, each asked of the database once for all of them. */
 export const QUESTIONS = {
-  readings: question([schema.readings, schema.readingVoids], (db, { trayIds }) => readingsOf(db, trayIds)),
-  shapes: question([schema.shapeReadings, schema.shapeReadingVoids], (db, { trayIds }) =>
+  readings: ofTray([schema.readings, schema.readingVoids], (db, { trayIds }) => readingsOf(db, trayIds)),
+  shapes: ofTray([schema.shapeReadings, schema.shapeReadingVoids], (db, { trayIds }) =>
     shapesOf(db, trayIds),
   ),
-  findings: question([schema.findings], (db, { trayIds }) => standingFindingsOf(db, trayIds)),
-  ticks: question([schema.trayTicks], (db, { trayIds }) => ticksOf(db, trayIds)),
-  trails: question([trailEvents], (db, { trayIds }) => trailsOf(db, trayIds)),
+  findings: ofTray([schema.findings], (db, { trayIds }) => standingFindingsOf(db, trayIds)),
+  ticks: ofTray([schema.trayTicks], (db, { trayIds }) => ticksOf(db, trayIds)),
+  trails: ofTray([trailEvents], (db, { trayIds }) => trailsOf(db, trayIds)),
   pastTrails: question([trailEvents, trays], (db, { sheetIds }) =>
     newestTrailsOf(db, sheetIds, PAST_TRAILS + 1),
   ),
@@ -62,9 +72,9 @@ export const QUESTIONS = {
     const partsOut = await partsOutOf(db, trayIds)
     return { partsOut, bezels: await bezelsByIds(db, bezelIds([...partsOut.values()].flat())) }
   }),
-  photos: question([schema.photos], (db, { trayIds }) => photosOf(db, trayIds)),
+  photos: ofTray([schema.photos], (db, { trayIds }) => photosOf(db, trayIds)),
   picks: question([picks, crystals, gaskets], (db, { trayIds }) => latestPicksOf(db, trayIds)),
-  pressRuns: question([pressRuns], (db, { trayIds }) => pressRunsOf(db, trayIds)),
+  pressRuns: ofTray([pressRuns], (db, { trayIds }) => pressRunsOf(db, trayIds)),
   instruments: question([schema.instruments], (db) => allInstruments(db)),
   presses: question([schema.presses], (db) => allPresses(db)),
   inUse: question([schema.methodRuns, trays], (db) => openMethodRuns(db)),
@@ -76,20 +86,20 @@ export type TrayAnswers = { readonly [Q in keyof Questions]: Awaited<ReturnType<
 
 /**
  * Asks the database what it keeps of trays: as many questions for one tray as for all of them.
- * @param known - answers of before, with what was written since: only what that can have changed is asked anew
+ * @param known - answers of before, with which questions they may not answer any more: only those are asked
  */
 export async function trayAnswers(
   db: Db,
   rows: readonly TrayRow[],
-  known?: { readonly answers: TrayAnswers; readonly written: Written },
+  known?: { readonly answers: TrayAnswers; readonly stale: (question: Question<unknown>) => boolean },
 ): Promise<TrayAnswers> {
   const scope: Scope = {
     trayIds: rows.map(({ tray }) => tray.id),
     sheetIds: [...new Set(rows.map(({ sheet }) => sheet.id))],
   }
-  const entries = Object.entries<Question<unknown>>(QUESTIONS).map(async ([name, { from, ask }]) => {
-    const stale = !known || known.written.anyOf(from)
-    return [name, stale ? await ask(db, scope) : known.answers[name as keyof Questions]] as const
+  const entries = Object.entries<Question<unknown>>(QUESTIONS).map(async ([name, asked]) => {
+    const stale = !known || known.stale(asked)
+    return [name, stale ? await asked.ask(db, scope) : known.answers[name as keyof Questions]] as const
   })
   return Object.fromEntries(await Promise.all(entries)) as unknown as TrayAnswers
 }

@@ -3,7 +3,7 @@ import { testStores } from '../../../tests/stores/testStores'
 import type { Store } from '@/data/client'
 import { loadDemo } from '@/data/demo/loadDemo'
 import { insertReadings } from '@/data/queries/readings'
-import { trayByNumber } from '@/data/queries/trays'
+import { claimRevision, trayByNumber } from '@/data/queries/trays'
 import { benchView } from '../bench/benchView'
 import { caseSheetJsonOf, takeCaseSheetJson } from '../sheets/exchangeSheets'
 import { caseSheetLines, caseSheetPage } from '../sheets/sheetPages'
@@ -89,6 +89,8 @@ describe.each(testStores())('what is kept and cannot be judged, on $name', ({ op
         takenAt: NOW,
       })),
     )
+    const row = await trayByNumber(store.db, tray.number)
+    await claimRevision(store.db, tray.id, row?.tray.revision ?? 0)
     const page = await trayPage(store.db, tray.number)
     if (!page?.ok) throw new Error('no page')
     expect(page.view.readout.trouble).toMatch(
