@@ -21,6 +21,8 @@ const argument = (name, usual) => {
 }
 const seed = argument('seed', 1)
 const count = argument('count', 60)
+/** Seconds of tests a fault is given at most; one that only a later test would see counts as missed. */
+const patience = argument('patience', Infinity)
 const workers = argument('workers', Math.max(1, Math.min(2, os.cpus().length)))
 /** All of them together take a third of it: past this a test runs for ever, and the fault was noticed. */
 const TIMEOUT_MS = 1_200_000
@@ -94,8 +96,10 @@ async function noticedBy(copy, mutant) {
   try {
     const asked = testsThatRun(tests, mutant.file, mutant.line)
     let ms = 0
-    const first = asked.filter((test) => (ms += tests[test].ms) <= FIRST_MS)
-    for (const some of [first, asked.slice(first.length)]) {
+    const until = asked.map((test) => (ms += tests[test].ms))
+    const first = asked.filter((_, at) => until[at] <= FIRST_MS)
+    const others = asked.filter((_, at) => until[at] > FIRST_MS && until[at] <= patience * 1000)
+    for (const some of [first, others]) {
       if (some.length > 0 && !(await passes(copy, some))) return some === first ? 'the nearest' : 'the others'
     }
     return null
@@ -108,9 +112,8 @@ function testsOfLines() {
   const copy = copyOfProject()
   try {
     const state = createHash('sha256')
-    for (const file of tracked)
-      if (fs.existsSync(path.join(copy, file)))
-        state.update(file).update(fs.readFileSync(path.join(copy, file)))
+    for (const file of tracked.filter((name) => /^(src|tests)\/|^jest\.config/.test(name)))
+      state.update(file).update(fs.readFileSync(path.join(copy, file)))
     const keptIn = path.join(os.tmpdir(), `whyalon-lines-run-${state.digest('hex').slice(0, 16)}.json`)
     return linesRun(keptIn, (args) => ({
       args: jest(copy, args),

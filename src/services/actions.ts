@@ -9,6 +9,7 @@ import { saveShopSchool } from './shop/shopSchools'
 import { chooseSchool } from './tray/chooseSchool'
 import { compareUpgrades } from './tray/compareUpgrades'
 import { correctIntake } from './tray/correctIntake'
+import { judgeChoice } from './tray/judgeChoice'
 import { logPressRun } from './tray/logPressRun'
 import { endMethod, startMethod } from './tray/methodRuns'
 import { moveTray } from './tray/moveTray'
@@ -34,6 +35,7 @@ const TRAY_ACTIONS = {
   compareUpgrades,
   correctIntake,
   endMethod,
+  judgeChoice,
   logPressRun,
   moveTray,
   noteFinding,

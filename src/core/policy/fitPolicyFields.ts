@@ -123,7 +123,7 @@ export const FIT_POLICY_FIELDS: readonly PolicyField[] = [
     field: {
       kind: 'choice',
       name: 'thicknessPreference',
-      label: 'when none is flush',
+      label: 'rim to aim for',
       required: true,
       options: optionsOf(THICKNESS_PREFERENCES),
     },

@@ -5,6 +5,7 @@ import type { Upgrade } from '@/core/fit/upgrades'
 import { upgrades } from '@/core/fit/upgrades'
 import { betweenStepsOf } from '@/core/fit/shortlist'
 import { choiceOf } from '@/core/tray/choiceOf'
+import type { JudgedPair } from '@/core/tray/judgePair'
 import type { TestPressure } from '@/core/intake/waterClass'
 import { testPressure } from '@/core/intake/waterClass'
 import { trayById } from '@/data/queries/trays'
@@ -13,11 +14,10 @@ import { idSchema, refuse } from '../boundary'
 import { drawersInMemory } from '../drawers/drawersInMemory'
 import { TRAY_GONE } from './changeTray'
 import { openTrayCase } from './openTrayCases'
-import type { CandidateView } from './shortlistView'
 import { withPartsOut } from './withPartsOut'
 
-export interface UpgradeView extends Upgrade {
-  readonly candidate: CandidateView
+export interface UpgradeView extends Upgrade, JudgedPair {
+  readonly candidate: JudgedPair['candidate']
 }
 
 export interface UpgradesFound {
@@ -50,6 +50,7 @@ export const compareUpgrades = action(schema, async (db, { trayId }) => {
     upgrades: found.map((upgrade) => ({
       ...upgrade,
       candidate: { ...upgrade.candidate, ...choiceOf(upgrade.candidate, seat, between, opened) },
+      failures: [],
     })),
     pressure,
   } satisfies UpgradesFound

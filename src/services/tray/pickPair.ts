@@ -1,28 +1,21 @@
 import Joi from 'joi'
-import { assessCandidate } from '@/core/fit/assessCandidate'
-import { betweenStockedSteps } from '@/core/fit/shortlist'
-import { withPast } from '@/core/fit/withPast'
-import { choiceOf } from '@/core/tray/choiceOf'
-import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { PickEvidence } from '@/core/tray/PickEvidence'
 import { snapshotPick } from '@/core/tray/snapshotPick'
 import type { PartKind } from '@/core/parts/parts'
 import { PARTS } from '@/core/parts/parts'
 import type { Db } from '@/data/client'
 import { insertPick } from '@/data/queries/picks'
-import { crystalById, gasketById, stockedEdgesOf } from '@/data/queries/stock'
 import { stockLineById } from '@/data/queries/stockLines'
 import { moveStock } from '@/data/queries/stockMoves'
 import { setTrayStage } from '@/data/queries/trays'
 import type { Refusal } from '../boundary'
 import { idSchema, refuse } from '../boundary'
+import type { ChoiceSent } from './judgeChoice'
+import { CHOICE_FIELDS, judgedInCase } from './judgeChoice'
 import type { OpenedCase } from './openTrayCases'
 import { trayChange } from './trayChange'
 
-interface PickSent {
-  readonly trayId: number
-  readonly crystalId: number
-  readonly gasketId: number | null
+interface PickSent extends ChoiceSent {
   readonly bezelGasketId?: number | null
 }
 
@@ -30,12 +23,7 @@ interface Picked extends PickSent {
   readonly bezelGasketId: number | null
 }
 
-const schema = Joi.object<Picked>({
-  trayId: idSchema.required(),
-  crystalId: idSchema.required(),
-  gasketId: idSchema.allow(null).required(),
-  bezelGasketId: idSchema.allow(null).default(null),
-})
+const schema = Joi.object<Picked>({ ...CHOICE_FIELDS, bezelGasketId: idSchema.allow(null).default(null) })
 
 /**
  * Picks a crystal with what goes with it, takes them out of their drawers, keeps what the pick rested on, and goes on to
@@ -59,29 +47,14 @@ export const pickPair = trayChange<Picked, PickSent>(schema, async (tx, pick, op
 })
 
 /** What the pick rests on, or why there can be none. */
-async function judgedBy(
-  tx: Db,
-  opened: OpenedCase,
-  { crystalId, gasketId }: Picked,
-): Promise<PickEvidence | Refusal> {
-  const { now, counted, rules } = opened
-  const crystal = await crystalById(tx, crystalId)
-  const gasket = gasketId === null ? null : await gasketById(tx, gasketId)
-  if (!crystal || gasket === undefined)
-    return refuse('This choice is not in the drawers any more: choose another one.')
-  const { seat, wishes, verdict } = now.readout
-  if (!seat.ok) {
-    const { label } = DIMENSIONS[seat.missing]
-    return refuse(`Nothing to judge a choice by: measure the ${label.toLowerCase()} first.`)
-  }
-  const policy = rules.policy.fit
-  const judged = assessCandidate(crystal, gasket, seat.seat, policy)
-  if (!judged) return refuse('This case does not take such parts: choose from its own shortlist.')
-  const candidate = withPast(judged, wishes, policy)
-  const between = betweenStockedSteps(seat.seat, await stockedEdgesOf(tx, crystal.build), policy)
-  const { reasons, refusal } = choiceOf(candidate, seat.seat, between, opened)
-  if (refusal !== null) return refuse(refusal)
-  return snapshotPick(candidate, { seat: seat.seat, verdict, readings: counted, reasons })
+async function judgedBy(tx: Db, opened: OpenedCase, picked: Picked): Promise<PickEvidence | Refusal> {
+  const judged = await judgedInCase(tx, opened, picked)
+  if ('ok' in judged) return judged
+  const { candidate } = judged.pair
+  if (candidate.refusal !== null) return refuse(candidate.refusal)
+  const { verdict } = opened.now.readout
+  const { reasons } = candidate
+  return snapshotPick(candidate, { seat: judged.seat, verdict, readings: opened.counted, reasons })
 }
 
 function partsOf({ crystalId, gasketId, bezelGasketId }: Picked): (readonly [PartKind, number])[] {

@@ -2,15 +2,20 @@ import type { Die } from '@/core/dies/Die'
 import type { DieOutcome } from '@/core/dies/pressInDies'
 import { fittingDies } from '@/core/dies/fittingDies'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
+import { betweenStepsOf } from '@/core/fit/shortlist'
+import type { StockIndex } from '@/core/fit/stockIndex'
 import type { PressPlan } from '@/core/press/pressPlan'
 import type { PressKind } from '@/core/press/PressStep'
 import { pressPlan } from '@/core/press/pressPlan'
 import type { ForeseenForce } from '@/core/tray/pastFigures'
 import { foreseenForce } from '@/core/tray/pastFigures'
+import { againstPair, judgePair } from '@/core/tray/judgePair'
 import { leavesSplinters } from '@/core/tray/hazards'
 import type { PickEvidence } from '@/core/tray/PickEvidence'
 import { boreOfPick } from '@/core/tray/PickEvidence'
+import type { PickedParts } from '@/data/queries/picks'
 import type { Press } from '@/data/queries/tools'
+import type { DrawersInMemory } from '../drawers/drawersInMemory'
 import type { LastTime } from './lastTime'
 import type { OpenedCase } from './openTrayCases'
 
@@ -38,6 +43,8 @@ export interface PressCard {
   /** the second ring of a removable bezel */
   readonly bezelGasket: StockGasket | null
   readonly evidence: PickEvidence
+  /** what speaks against it as the case stands now, in words; empty where nothing does or nothing can be told */
+  readonly againstNow: readonly string[]
   /** null where the crystal goes in by hand */
   readonly pusher: DieOutcome | null
   readonly support: DieOutcome | null
@@ -51,16 +58,17 @@ export interface PressCard {
 }
 
 /**
- * @param dies - all there are in the shop
+ * @param drawers - with all dies there are in the shop
  * @returns null while nothing is picked
  */
 export function pressCard(
-  { kept, now, facts, rules }: OpenedCase,
+  opened: OpenedCase,
   lastTime: LastTime | null,
-  presses: readonly Press[],
-  dies: readonly Die[],
+  { index, dies }: Pick<DrawersInMemory, 'index' | 'dies'>,
 ): PressCard | null {
+  const { kept, now, facts, rules } = opened
   if (!kept.picked) return null
+  const { presses } = kept
   const { pick, crystal, gasket, bezelGasket } = kept.picked
   const { sheet, readout } = now
   const openingMm = readout.seat.ok
@@ -78,6 +86,7 @@ export function pressCard(
     gasket,
     bezelGasket,
     evidence: pick.evidence,
+    againstNow: againstNow(opened, kept.picked, index),
     pusher,
     support,
     plans:
@@ -107,6 +116,15 @@ export function pressCard(
       note: run.note,
     })),
   }
+}
+
+/** A pair that no longer suits is told where it is pressed: figures go on coming after a pick. */
+function againstNow(opened: OpenedCase, picked: PickedParts, index: StockIndex): readonly string[] {
+  const { seat } = opened.now.readout
+  if (!seat.ok) return []
+  const between = betweenStepsOf(index, seat.seat, opened.rules.policy.fit)
+  const pair = judgePair(picked, seat.seat, between, opened)
+  return pair ? againstPair(pair) : ['the case does not take such parts any more']
 }
 
 /** What was used last time on this case comes first when it is among the dies that suit. */

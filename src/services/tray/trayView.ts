@@ -43,11 +43,11 @@ export interface TrayView extends ReadingsView, SizeView, PartsView {
 /** A tray's page: its case as it stands, with what the drawers and the shop's tools have for it. */
 export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
   const { kept, rules } = opened
-  const { instruments, presses } = kept
+  const { instruments } = kept
   const drawers = withPartsOut(await drawersInMemory(db), kept.partsOut)
   const { sheet, readout } = opened.now
   const lastTime = lastTimeOf(kept.pastRuns)
-  const press = pressCard(opened, lastTime, presses, drawers.dies)
+  const press = pressCard(opened, lastTime, drawers)
   return {
     tray: trayHeader(kept),
     sheet,

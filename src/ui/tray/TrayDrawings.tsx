@@ -26,7 +26,7 @@ export function TrayDrawings({ bench }: { bench: TrayBenchState }) {
   const { state, target, chosen } = bench
   const { view } = state
   const { ref, width } = useElementWidth<HTMLDivElement>(FIRST_WIDTH)
-  const pair = pairOf(view, chosen, state.other)
+  const pair = pairOf(view, chosen, state.other?.candidate)
   const model = useMemo(() => sectionModel(view, pair, view.policy), [view, pair])
   return (
     <>

@@ -4,7 +4,7 @@ import type { Candidate } from '@/core/fit/Candidate'
 import type { DimensionId } from '@/core/readings/dimensions'
 import type { StageId } from '@/core/stages/stages'
 import { stageAfter } from '@/core/stages/stages'
-import type { CandidateView } from '@/services/tray/shortlistView'
+import type { JudgedPair } from '@/core/tray/judgePair'
 import type { TrayView } from '@/services/tray/trayView'
 
 /** What is chosen in the shortlist, drawn in the planned half. */
@@ -22,13 +22,18 @@ export interface ReadingQuestion {
   readonly keepAllowed: boolean
 }
 
+/** A choice from elsewhere than the shortlist, as it was judged on one state of the page. */
+export interface OtherChoice extends JudgedPair {
+  readonly judgedOn: TrayView
+}
+
 /** What the tray page keeps while it is open; everything else is on the server. */
 export interface TraySession {
   readonly view: TrayView
   readonly stage: StageId
   readonly chosen: ChosenPair | null
   /** a choice from elsewhere than the shortlist, as from the comparison of upgrades: drawn and picked like the others */
-  readonly other: CandidateView | null
+  readonly other: OtherChoice | null
   /** second ring of a removable bezel chosen by hand; null takes the likeliest */
   readonly bezelRingId: number | null
   /** a dimension chosen on the drawing; null follows the plan */
@@ -61,7 +66,9 @@ export type SessionEvent =
   | { type: 'stage-shown'; stage: StageId }
   | { type: 'stage-turned'; by: 1 | -1 }
   | { type: 'chose'; pair: ChosenPair }
-  | { type: 'chose-other'; candidate: CandidateView }
+  | { type: 'chose-other'; choice: JudgedPair }
+  | { type: 'other-judged'; other: OtherChoice }
+  | { type: 'other-gone'; error: string }
   | { type: 'chose-bezel-ring'; id: number }
 
 export function openSession(view: TrayView, stage: StageId): TraySession {
@@ -122,9 +129,17 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
     case 'stage-turned':
       return traySession(state, { type: 'stage-shown', stage: stageAfter(state.stage, event.by) })
     case 'chose':
-      return { ...state, chosen: event.pair }
+      return { ...state, chosen: event.pair, other: null }
     case 'chose-other':
-      return { ...state, chosen: chosenOf(event.candidate), other: event.candidate }
+      return {
+        ...state,
+        chosen: chosenOf(event.choice.candidate),
+        other: { ...event.choice, judgedOn: state.view },
+      }
+    case 'other-judged':
+      return state.other ? { ...state, other: event.other } : state
+    case 'other-gone':
+      return { ...state, other: null, error: event.error }
     case 'chose-bezel-ring':
       return { ...state, bezelRingId: event.id }
   }
@@ -151,7 +166,7 @@ export function targetOfSession({ aimedAt, view }: TraySession): ReadingTarget |
 
 /** The pair drawn as planned: the chosen one if it is still listed, else the pick, else the best. */
 export function chosenPairOf({ chosen, view, other }: TraySession): ChosenPair | null {
-  if (chosen && pairOf(view, chosen, other)) return chosen
+  if (chosen && pairOf(view, chosen, other?.candidate)) return chosen
   if (view.press) return chosenOf(view.press)
   const best = view.shortlist?.fitting[0]
   return best ? chosenOf(best) : null

@@ -2,14 +2,15 @@
 import { startTransition, useReducer, useState } from 'react'
 import type { StageId } from '@/core/stages/stages'
 import { stageAfter } from '@/core/stages/stages'
+import type { JudgedPair } from '@/core/tray/judgePair'
 import type { TrayCalls } from '@/services/actions'
 import type { Refusal } from '@/services/boundary'
-import type { CandidateView } from '@/services/tray/shortlistView'
 import type { Changed } from '@/services/tray/trayChange'
 import type { TrayView } from '@/services/tray/trayView'
 import { answerOf, firstOf } from './trayAnswer'
 import type { ChosenPair, SessionEvent } from './traySession'
 import { bezelRingOf, chosenPairOf, openSession, pairAfter, traySession } from './traySession'
+import { useOtherChoice } from './useOtherChoice'
 import { useReadingInput } from './useReadingInput'
 import { useVoiding } from './useVoiding'
 
@@ -56,6 +57,7 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayCal
     else dispatch({ type: 'cleared-busy' })
   }
 
+  useOtherChoice(state, dispatch, actions)
   const reading = useReadingInput(state, dispatch, actions)
   const voids = useVoiding(state, actions, (result) => take(result, state.stage))
   return {
@@ -72,7 +74,7 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayCal
     showStage: (shown: StageId) => show({ type: 'stage-shown', stage: shown }),
     turnStage: (by: 1 | -1) => show({ type: 'stage-turned', by }),
     choose: (pair: ChosenPair) => dispatch({ type: 'chose', pair }),
-    chooseOther: (candidate: CandidateView) => dispatch({ type: 'chose-other', candidate }),
+    chooseOther: (choice: JudgedPair) => dispatch({ type: 'chose-other', choice }),
     bezelRingId: bezelRingOf(state),
     chooseBezelRing: (id: number) => dispatch({ type: 'chose-bezel-ring', id }),
     chooseBy: (by: 1 | -1) => {

@@ -4,6 +4,7 @@ import userEvent from '@testing-library/user-event'
 import { stockCrystal, stockGasket } from '../../../../tests/factories/parts'
 import { trayViewOf } from '../../../../tests/factories/trayView'
 import { renderInTheme } from '../../../../tests/jsdom/renderInTheme'
+import type { JudgedPair } from '@/core/tray/judgePair'
 import type { CandidateView } from '@/services/tray/shortlistView'
 import { Shortlist } from './Shortlist'
 
@@ -18,6 +19,7 @@ function list(
   options: Parameters<typeof trayViewOf>[0],
   chosenId: number | null = null,
   other: CandidateView | null = null,
+  failures: JudgedPair['failures'] = [],
 ) {
   const onChoose = jest.fn()
   const onPick = jest.fn()
@@ -26,7 +28,7 @@ function list(
     <Shortlist
       view={trayViewOf({ read: READ, ...options })}
       chosen={chosen}
-      other={other}
+      other={other && { candidate: other, failures }}
       bezelRingId={null}
       onChooseBezelRing={jest.fn()}
       busy={false}
@@ -92,6 +94,14 @@ describe('Shortlist', () => {
     list({ crystals: CRYSTALS, gaskets: [stockGasket()] }, 9, { ...other, refusal })
     expect(screen.getByRole('alert')).toHaveTextContent(refusal)
     expect(screen.getByRole('button', { name: /Pick and plan/ })).toBeDisabled()
+  })
+
+  it('says against a row beside the list what a later reading brought', () => {
+    const other = { ...FITTING, crystal: stockCrystal({ id: 9, material: 'acrylic' }) }
+    const failure = { name: 'interference', probability: 0.1, failure: 'squeeze 0.2 %, nylon wants 1 %' }
+    list({ crystals: CRYSTALS, gaskets: [stockGasket()] }, 9, other, [failure])
+    expect(screen.getByRole('radio', { checked: true })).toHaveTextContent(failure.failure)
+    expect(screen.getByText(/Against this one: squeeze 0.2 %.*It can be picked all the same/)).toBeVisible()
   })
 
   it('names what to measure when no pair can be judged', () => {

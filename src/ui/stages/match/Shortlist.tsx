@@ -4,7 +4,8 @@ import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import { isLastTime } from '@/core/fit/pairKey'
-import type { CandidateView, ShortlistView } from '@/services/tray/shortlistView'
+import type { JudgedPair } from '@/core/tray/judgePair'
+import type { ShortlistView } from '@/services/tray/shortlistView'
 import type { TrayView } from '@/services/tray/trayView'
 import { InlineStateMark } from '../../small/StateMark'
 import { KeyCap } from '../../small/KeyCap'
@@ -18,7 +19,7 @@ export interface ShortlistProps {
   readonly view: TrayView
   readonly chosen: ChosenPair | null
   /** a choice from elsewhere than the list: stands behind it while it is chosen */
-  readonly other: CandidateView | null
+  readonly other: JudgedPair | null
   /** second ring of a removable bezel that goes with the pick */
   readonly bezelRingId: number | null
   readonly busy: boolean
@@ -39,7 +40,8 @@ export function Shortlist(props: ShortlistProps) {
   const fitting = whole ? list.fitting : list.fitting.slice(0, SHOWN_FITTING)
   const rejected = whole || fitting.length === 0 ? list.rejected : list.rejected.slice(0, SHOWN_NEAR)
   const listed = [...list.fitting, ...list.rejected.map((r) => r.candidate)]
-  const beside = other && isPair(other, chosen) && !listed.some((one) => isPair(one, chosen)) ? other : null
+  const isBeside = other && isPair(other.candidate, chosen) && !listed.some((one) => isPair(one, chosen))
+  const beside = isBeside ? other : null
   const rows = [
     ...fitting.map((candidate, index) => ({
       candidate,
@@ -51,13 +53,17 @@ export function Shortlist(props: ShortlistProps) {
       rank: '–',
       failures: failures.map((f) => f.failure),
     })),
-    ...(beside ? [{ candidate: beside, rank: '+', failures: [] as string[] }] : []),
+    ...(beside
+      ? [{ candidate: beside.candidate, rank: '+', failures: beside.failures.map((f) => f.failure) }]
+      : []),
   ]
   const focusable = rows.some((row) => isPair(row.candidate, chosen)) ? null : 0
   const chosenFitting = list.fitting.find((candidate) => isPair(candidate, chosen))
-  const chosenRejected = list.rejected.find(({ candidate }) => isPair(candidate, chosen))
-  const why = chosenFitting ?? beside
-  const chosenCandidate = chosenFitting ?? chosenRejected?.candidate ?? beside
+  const besideFits = beside?.failures.length === 0 ? beside.candidate : undefined
+  const chosenRejected =
+    list.rejected.find(({ candidate }) => isPair(candidate, chosen)) ?? (besideFits ? null : beside)
+  const why = chosenFitting ?? besideFits
+  const chosenCandidate = why ?? chosenRejected?.candidate
   return (
     <Box
       component="section"
@@ -157,7 +163,7 @@ export function Shortlist(props: ShortlistProps) {
       {chosenCandidate && (
         <Box sx={{ position: 'sticky', bottom: -12, bgcolor: 'background.default', pt: 1, pb: 1.5, mt: 0.5 }}>
           <Button
-            variant={chosenFitting || beside ? 'contained' : 'outlined'}
+            variant={why ? 'contained' : 'outlined'}
             disabled={busy || view.tray.finishedAt !== null || chosenCandidate.refusal !== null}
             onClick={onPick}
           >

@@ -11,14 +11,14 @@ import type { TestPressure } from '@/core/intake/waterClass'
 import { STRENGTH_WORDS } from '@/core/plate/strengthWords'
 import { standFigure } from '@/core/fit/standFigure'
 import { formatMm } from '@/core/units/formatMm'
+import type { JudgedPair } from '@/core/tray/judgePair'
 import { moneyText } from '@/core/units/moneyText'
 import type { UpgradesFound, UpgradeView } from '@/services/tray/compareUpgrades'
-import type { CandidateView } from '@/services/tray/shortlistView'
 
 export interface UpgradesDialogProps {
   readonly found: UpgradesFound
   readonly policy: FitPolicy
-  readonly onChoose: (candidate: CandidateView) => void
+  readonly onChoose: (choice: JudgedPair) => void
   readonly onClose: () => void
 }
 
@@ -126,7 +126,7 @@ export function UpgradesDialog({ found, policy, onChoose, onClose }: UpgradesDia
                       size="small"
                       aria-label={`Draw ${titleOf(upgrade)}`}
                       onClick={() => {
-                        onChoose(upgrade.candidate)
+                        onChoose({ candidate: upgrade.candidate, failures: upgrade.failures })
                         onClose()
                       }}
                     >

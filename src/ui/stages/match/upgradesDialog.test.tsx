@@ -30,6 +30,7 @@ function dialog(classBar: number | null, crystals = CRYSTALS, choice = NOTHING_S
   const found = upgrades(index, ringSeatOf(), NO_WISHES, loaded, BUILT_IN_POLICY).map((upgrade) => ({
     ...upgrade,
     candidate: { ...upgrade.candidate, ...choice },
+    failures: [],
   }))
   renderInTheme(
     <UpgradesDialog
@@ -90,7 +91,7 @@ describe('UpgradesDialog', () => {
   it('hands the one to be drawn back and closes', async () => {
     const { onChoose, onClose, found } = dialog(5)
     await userEvent.setup().click(screen.getByRole('button', { name: 'Draw flat sapphire' }))
-    expect(onChoose).toHaveBeenCalledWith(found[1]?.candidate)
+    expect(onChoose).toHaveBeenCalledWith({ candidate: found[1]?.candidate, failures: [] })
     expect(onClose).toHaveBeenCalled()
   })
 

@@ -8,15 +8,8 @@ import { VerdictPanel } from './VerdictPanel'
 /** Which size a tray's crystal is; of a shaped one, what its rebate asks for. */
 export function TrayVerdict({ bench, actions }: StageWorkProps) {
   const { view } = bench.state
-  const standing =
-    view.readings.filter((r) => r.voidReason === null).length +
-    view.shapes.filter((shape) => shape.voidReason === null).length
-  const fittedBefore = view.fittedBefore.reduce((sum, h) => sum + h.count, 0)
-  const weighPast = (pastCounts: boolean) =>
-    void bench.change(actions.weighPast({ trayId: view.tray.id, pastCounts }))
   const sides = view.readout.seat.ok ? view.readout.seat.seat.sides : null
   const { trouble } = view.readout
-  if (sides) return <SidesPanel sides={sides} policy={view.policy} />
   return (
     <>
       {trouble !== null && (
@@ -24,28 +17,41 @@ export function TrayVerdict({ bench, actions }: StageWorkProps) {
           {trouble}
         </Typography>
       )}
-      <VerdictPanel
-        verdict={view.readout.verdict}
-        readingCount={standing}
-        fittedBefore={fittedBefore}
-        next={standing > 0 ? view.askNext : null}
-        unread={unreadOf(
-          view.plan,
-          [...view.readings, ...view.shapes].filter((r) => r.voidReason === null),
-        )}
-        conflicts={view.readout.conflicts}
-        unmeasured={unmeasuredEvidence(view.readout.evidence, view.readout.measured, view.sheet)}
-        past={
-          standing > 0 && view.fittedBefore.length > 0
-            ? {
-                counts: view.tray.pastCounts,
-                fittings: view.fittedBefore,
-                other: view.readout.otherVerdict,
-                onWeigh: view.tray.finishedAt === null ? weighPast : null,
-              }
-            : null
-        }
-      />
+      {sides ? <SidesPanel sides={sides} policy={view.policy} /> : <Size bench={bench} actions={actions} />}
     </>
+  )
+}
+
+function Size({ bench, actions }: StageWorkProps) {
+  const { view } = bench.state
+  const standing =
+    view.readings.filter((r) => r.voidReason === null).length +
+    view.shapes.filter((shape) => shape.voidReason === null).length
+  const fittedBefore = view.fittedBefore.reduce((sum, h) => sum + h.count, 0)
+  const weighPast = (pastCounts: boolean) =>
+    void bench.change(actions.weighPast({ trayId: view.tray.id, pastCounts }))
+  return (
+    <VerdictPanel
+      verdict={view.readout.verdict}
+      readingCount={standing}
+      fittedBefore={fittedBefore}
+      next={standing > 0 ? view.askNext : null}
+      unread={unreadOf(
+        view.plan,
+        [...view.readings, ...view.shapes].filter((r) => r.voidReason === null),
+      )}
+      conflicts={view.readout.conflicts}
+      unmeasured={unmeasuredEvidence(view.readout.evidence, view.readout.measured, view.sheet)}
+      past={
+        standing > 0 && view.fittedBefore.length > 0
+          ? {
+              counts: view.tray.pastCounts,
+              fittings: view.fittedBefore,
+              other: view.readout.otherVerdict,
+              onWeigh: view.tray.finishedAt === null ? weighPast : null,
+            }
+          : null
+      }
+    />
   )
 }

@@ -59,6 +59,12 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
         ))}
       </Typography>
       {press.force && !byHand && <ForceLine force={press.force} />}
+      {press.againstNow.length > 0 && (
+        <Typography role="alert" sx={{ color: 'error.main', fontSize: 14, lineHeight: 1.35, mt: 0.5 }}>
+          <strong>Against it as the case stands now:</strong> {press.againstNow.join('; ')}. Look at Match
+          before it is pressed.
+        </Typography>
+      )}
       {lastTime && <LastTimeNote last={lastTime} />}
       {plan && <Caution text={plan.cautions.join(' ')} />}
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1.1fr 1fr' }, columnGap: 3, mt: 1 }}>

@@ -52,6 +52,7 @@ function card(over: Partial<PressCard> = {}, dies: readonly Die[] = DIES): Press
       reasons: [],
       readingIds: [],
     },
+    againstNow: [],
     pusher,
     support,
     plans: pusher.ok && support.ok ? { lever: plan('lever'), screw: plan('screw') } : null,
@@ -87,6 +88,11 @@ describe('PressCardPanel', () => {
     panel(card({ force: { byFigures: 259, mean: 240, standardDeviation: 20, runs: 6 } }))
     expect(screen.getByText('200–280 N')).toBeInTheDocument()
     expect(screen.getByText(/6 runs that went home here, and 259 N by ring and squeeze/)).toBeInTheDocument()
+  })
+
+  it('says what speaks against the picked pair as the case stands now', () => {
+    panel(card({ againstNow: ['interference 0.31 of 0.01–0.10', 'too thin for 5 bar'] }))
+    expect(screen.getByRole('alert')).toHaveTextContent(/0.01–0.10; too thin for 5 bar. Look at Match/)
   })
 
   it('calls it a first guess while nothing was pressed here', () => {
