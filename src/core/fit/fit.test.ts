@@ -1,7 +1,7 @@
 import { ringSeatOf } from '../../../tests/factories/crystalSeats'
 import fc from 'fast-check'
 import { NO_WISHES, stockCrystal, stockGasket } from '../../../tests/factories/parts'
-import { assessPair } from '../construction/ring/assessPair'
+import { assessPair, edgeHeld, gasketAboveRimMm } from '../construction/ring/assessPair'
 import { failureText } from './failureText'
 import { fitReasons } from './fitReasons'
 import { rimWord } from './rimWord'
@@ -139,6 +139,35 @@ describe('assessPair', () => {
     expect(fitReasons(pair, ringSeatOf({ handsBelowSeat: null }), NO_WISHES, FIT_POLICY).join(' ')).toMatch(
       /not judged/,
     )
+  })
+})
+
+describe('what a ring holds of an edge', () => {
+  it('is the part of the edge between its foot and its top', () => {
+    const edge = { edgeThicknessMm: 1 }
+    expect(edgeHeld({ heightMm: 1, footMm: 0.2 }, edge)).toBeCloseTo(0.8, 12)
+    expect(edgeHeld({ heightMm: 2, footMm: 0.2 }, edge)).toBeCloseTo(1, 12)
+    expect(gasketAboveRimMm({ heightMm: 1.2 }, ringSeatOf({ seatDepth: figure(1.05) }))).toBeCloseTo(0.15, 12)
+  })
+})
+
+describe('stockIndex', () => {
+  it('lays every shape out once, however its lines are mixed', () => {
+    const lines = [
+      [0.3, 1],
+      [0, 1.2],
+      [0.3, 1],
+      [0, 1],
+      [0.3, 1.2],
+      [0, 1],
+    ] as const
+    const crystals = lines.map(([undersideRiseMm, edgeThicknessMm], id) =>
+      stockCrystal({ id, undersideRiseMm, edgeThicknessMm, quantity: id % 2 }),
+    )
+    const { starts, crystals: sorted, inStock } = stockIndex(crystals, [])
+    expect([...starts]).toEqual([0, 2, 4, 5, 6])
+    expect(sorted.map(({ id }) => id)).toEqual([3, 5, 0, 2, 1, 4])
+    expect([...inStock]).toEqual([2, 0, 1, 0])
   })
 })
 

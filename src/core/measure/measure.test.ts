@@ -61,6 +61,8 @@ describe('what readings of one instrument share', () => {
     })
     expect(standardUncertaintyMm).toBeCloseTo(Math.hypot(0.0173205, 0.003002, 0.0028868), 6)
     expect(estimateFromReadings([30.02], CALIPER).shared).toBeUndefined()
+    const alone = estimateFromReadings([30.02], { ...CALIPER, scaleUncertainty: 1e-4 })
+    expect(alone.typeBUncertaintyMm).toBeCloseTo(standardUncertaintyMm, 9)
   })
 
   it('cancels in a difference and counts in full in a sum', () => {

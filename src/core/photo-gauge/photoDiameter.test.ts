@@ -82,6 +82,13 @@ describe('photoDiameter', () => {
     expect(size({ arcs: [seenArc(15, 150), seenArc(15, 150, { xMm: 50, yMm: 35 })] }).disagreement).toBeNull()
   })
 
+  it('tells chance from two circles: five standard deviations apart is said, two and a half is not', () => {
+    const second = (radiusMm: number) =>
+      size({ arcs: [seenArc(15, 150), seenArc(radiusMm, 150, { xMm: 50, yMm: 35 })] }).disagreement
+    expect(second(15.04)).toBeCloseTo(5, 6)
+    expect(second(15.02)).toBeNull()
+  })
+
   it('sees a curled sheet in its marks', () => {
     const marks = photo().marks.map((found) =>
       found.mark === 6 ? { ...found, picture: { ...found.picture, y: found.picture.y + 25 } } : found,

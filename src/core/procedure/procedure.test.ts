@@ -440,6 +440,13 @@ describe('schoolStand', () => {
     })
   })
 
+  it('says of the ring what the crystal did to it', () => {
+    const because = (crystalState: JobFacts['crystalState']) =>
+      schoolStand('crystal-gasket', { ...whole, crystalState }, {}).because
+    expect(because('whole')).toBe('a whole crystal leaves it whole')
+    expect(because('shattered')).toBe('broken edges cut it: it is new here')
+  })
+
   it('does not follow a shop where practice leaves no choice, or to what is no option', () => {
     const bezel = {
       ...whole,
