@@ -134,6 +134,18 @@ describe('assessMethod', () => {
 })
 
 describe('rankBezelRemoval', () => {
+  it('speaks of the way in only to what is pried, and only of the one there is', () => {
+    const said = { gap: 'the gap takes the lever', 'lifting-slot': 'the lifting slot takes the lever' }
+    for (const bezelEntry of ['gap', 'lifting-slot', 'none'] as const)
+      for (const { id, reasons } of rankBezelRemoval(situation({ facts: diverFacts({ bezelEntry }) })))
+        for (const [entry, words] of Object.entries(said))
+          expect([bezelEntry, id, reasons.includes(words)]).toEqual([
+            bezelEntry,
+            id,
+            entry === bezelEntry && ['plastic-lever', 'steel-blade'].includes(id),
+          ])
+  })
+
   it('puts the plastic lever first where a gap takes it, and steel last', () => {
     const ranked = rankBezelRemoval(situation())
     expect(ranked.map((m) => m.id)[0]).toBe('plastic-lever')

@@ -63,6 +63,14 @@ describe('pegPlacement', () => {
   it('reads hours as directions and measures the short way round', () => {
     expect([degreesOfHour(12), degreesOfHour(3), degreesOfHour(10)]).toEqual([0, 90, 300])
     expect(angleBetween(350, 10)).toBe(20)
+    const degrees = fc.integer({ min: 0, max: 720 })
+    fc.assert(
+      fc.property(degrees, degrees, (a, b) => {
+        const cosine = Math.cos(((a - b) * Math.PI) / 180)
+        expect(Math.cos((angleBetween(a, b) * Math.PI) / 180)).toBeCloseTo(cosine, 9)
+        expect(angleBetween(a, b)).toBeLessThanOrEqual(180)
+      }),
+    )
     expect(() => pegPlacement(1, [0])).toThrow(/pegCount: expected a whole number from 2 to 8/)
   })
 })

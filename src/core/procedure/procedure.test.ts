@@ -440,6 +440,15 @@ describe('schoolStand', () => {
     })
   })
 
+  it('takes a bezel off that turns or holds ceramic, and leaves a fixed one on', () => {
+    const stand = (over: Partial<JobFacts>) =>
+      schoolStand('bezel-at-the-press', { ...whole, bezelKind: 'fixed', insertMaterial: 'none', ...over }, {})
+        .because
+    expect(stand({ insertMaterial: 'ceramic' })).toBe('a ceramic insert shatters under a slipping die')
+    expect(stand({ insertMaterial: 'aluminium' })).toBe('a fixed bezel stays unless it must come off')
+    expect(stand({ bezelKind: 'rotating-click' })).toMatch(/^a turning bezel overlaps the crystal/)
+  })
+
   it('says of the ring what the crystal did to it', () => {
     const because = (crystalState: JobFacts['crystalState']) =>
       schoolStand('crystal-gasket', { ...whole, crystalState }, {}).because

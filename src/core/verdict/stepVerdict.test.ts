@@ -57,6 +57,13 @@ describe('stepVerdict', () => {
   })
 })
 
+describe('the even grid about a reading', () => {
+  it('reaches four of its uncertainties and a step to either side', () => {
+    const sizes = stepVerdict(reading(1.04, 0.05), [], policy).candidates.map(({ sizeMm }) => sizeMm)
+    expect([sizes[0], sizes.at(-1), sizes.length]).toEqual([0.6, 1.5, 10])
+  })
+})
+
 describe('settlingReading', () => {
   const micrometer = { label: 'micrometer', uncertaintyMm: 0.003, minutes: 1 }
   const caliper = { label: 'caliper', uncertaintyMm: 0.02, minutes: 1 }
