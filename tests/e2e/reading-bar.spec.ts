@@ -32,6 +32,25 @@ test.describe('the reading bar', () => {
     expect(await standing(page)).toBe(0)
   })
 
+  test('never adds to a figure that was asked about: the next one takes its place', async ({ page }) => {
+    const bar = page.getByLabel('Case bore in mm')
+    await page.keyboard.type('3')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('button', { name: 'Take 30.00' })).toBeVisible()
+    await page.keyboard.type('30.95')
+    await expect(bar).toHaveValue('30.95')
+    await expect(page.getByRole('status')).toHaveText('3.00 was not taken.')
+    await page.keyboard.press('Enter')
+    await expect.poll(() => standing(page)).toBe(1)
+    await expect(page.getByRole('status')).toContainText('before: 30.95')
+  })
+
+  test('takes no figure from an instrument that does not reach', async ({ page }) => {
+    const instrument = page.getByLabel('Instrument')
+    await expect(instrument.locator('option', { hasText: 'Thickness gauge' })).toBeDisabled()
+    await expect(instrument.locator('option', { hasText: 'Caliper' })).toBeEnabled()
+  })
+
   test('takes the last reading back with a reason and keeps the old value in sight', async ({ page }) => {
     await readByKeyboard(page, '30,90')
     await page.keyboard.press('Backspace')
@@ -117,6 +136,17 @@ test.describe('the reading bar', () => {
     await page.keyboard.type('WHITE')
     await expect(page.getByLabel('Find')).toHaveValue('WHITE')
   })
+})
+
+test('a data key pressed on the Bench opens nothing and says so', async ({ page }) => {
+  await page.goto('/')
+  await settled(page)
+  await page.keyboard.type('30.02')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('alert').filter({ hasText: '30.02' })).toHaveText(
+    '30.02 not taken: no tray open.',
+  )
+  await expect(page).toHaveURL(/\/$/)
 })
 
 test('figures typed while a stage still loads its script stay whole, and the stage comes', async ({

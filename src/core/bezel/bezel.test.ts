@@ -190,6 +190,14 @@ describe('assessBezel', () => {
   })
 })
 
+describe('the last bezel of a drawer', () => {
+  it('can be taken, and none cannot', () => {
+    const failing = (quantity: number) => assessBezel(stockBezel({ quantity }), CASE, BEZEL_POLICY).failures
+    expect(failing(1)).toEqual(failing(5))
+    expect(failing(0).join(' ')).toMatch(/no \S+ left in its drawer/)
+  })
+})
+
 describe('choosing', () => {
   it('puts what fits first and keeps near misses with their reasons', () => {
     const stock = [

@@ -373,6 +373,13 @@ describe('procedure, kind by kind', () => {
     expect(steps.find((s) => s.id === 'shell-on')?.check).toMatch(/push-button clears/)
   })
 
+  it('a resin shell comes off for what lies behind it, and stays on for what does not', () => {
+    const shell = { movementKind: 'digital', bezelKind: 'resin-shell', crystalState: 'whole' } as const
+    expect(ids(jobFacts({ ...shell, asked: ['resin-shell'] }))).toContain('shell-off')
+    expect(ids(jobFacts({ ...shell, asked: ['crystal'], crystalState: 'shattered' }))).toContain('shell-off')
+    expect(ids(jobFacts({ asked: ['crystal'], crystalState: 'shattered' }))).not.toContain('shell-off')
+  })
+
   it('a case without a crown has no stem to take out, even when nobody noted its release', () => {
     const order = ids(jobFacts({ crownKind: 'none', stemRelease: null, movementKind: 'digital' }))
     expect(order).not.toContain('stem-out')
@@ -442,8 +449,11 @@ describe('schoolStand', () => {
 
   it('takes a bezel off that turns or holds ceramic, and leaves a fixed one on', () => {
     const stand = (over: Partial<JobFacts>) =>
-      schoolStand('bezel-at-the-press', { ...whole, bezelKind: 'fixed', insertMaterial: 'none', ...over }, {})
-        .because
+      schoolStand(
+        'bezel-at-the-press',
+        { ...whole, bezelKind: 'fixed-friction', insertMaterial: 'none', ...over },
+        {},
+      ).because
     expect(stand({ insertMaterial: 'ceramic' })).toBe('a ceramic insert shatters under a slipping die')
     expect(stand({ insertMaterial: 'aluminium' })).toBe('a fixed bezel stays unless it must come off')
     expect(stand({ bezelKind: 'rotating-click' })).toMatch(/^a turning bezel overlaps the crystal/)

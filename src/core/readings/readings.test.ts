@@ -3,7 +3,7 @@ import { checkReading } from './checkReading'
 import { DIMENSION_IDS } from './dimensions'
 import { DIMENSIONS } from './dimensions'
 import type { ReadingTarget } from './readingPlan'
-import { instrumentFor } from './instrumentFor'
+import { instrumentFor, noneReaches, reachOf, reachText } from './instrumentFor'
 import { nextPlace, nextTarget, possibleDimensions, readingPlan } from './readingPlan'
 import { planBasis } from '../../../tests/factories/planBasis'
 
@@ -199,8 +199,24 @@ describe('instrumentFor', () => {
   it('takes the best suited kind there is', () => {
     expect(instrumentFor('seat-depth', kinds('caliper', 'depth-gauge'))?.kind).toBe('depth-gauge')
     expect(instrumentFor('seat-depth', kinds('micrometer', 'caliper'))?.kind).toBe('caliper')
-    expect(instrumentFor('seat-depth', kinds('micrometer'))?.kind).toBe('micrometer')
+    expect(instrumentFor('seat-depth', kinds('micrometer'))).toBeNull()
+    expect(instrumentFor('crystal-edge', kinds('depth-gauge', 'caliper'))?.kind).toBe('caliper')
+    expect(instrumentFor('crystal-edge', kinds('caliper', 'micrometer'))?.kind).toBe('micrometer')
     expect(instrumentFor('seat-depth', [])).toBeNull()
+  })
+
+  it('says what reaches a dimension, what only does at a pinch, and what to take instead', () => {
+    expect(reachText('caliper', 'bore')).toBeNull()
+    expect(reachText('thickness-gauge', 'bore')).toBe(
+      'Case bore: a thickness gauge does not reach it. Take a caliper, an inside micrometer or pin gauges.',
+    )
+    expect(reachText('caliper', 'gasket-wall')).toBe(
+      'Gasket wall: a thickness gauge or a micrometer reads it better than a caliper. Keep it only where there is none.',
+    )
+    expect(noneReaches('seat-depth')).toBe(
+      'Seat depth: no instrument here reaches it. Add a depth gauge or a caliper in Settings.',
+    )
+    expect(DIMENSION_IDS.map((id) => reachOf('depth-gauge', id))).not.toContain('at-a-pinch')
   })
 
   it('knows an instrument for every dimension, and a direction or a place for every place', () => {

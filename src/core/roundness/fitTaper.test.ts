@@ -17,6 +17,13 @@ describe('fitTaper', () => {
     expect(fitTaper([0, 360, 0].map((placeDeg) => ({ placeDeg, thicknessMm: 1 })).concat(at(1)))).toBeNull()
   })
 
+  it('counts a place once, however it is written', () => {
+    const places = (...degrees: number[]) => degrees.map((placeDeg) => ({ placeDeg, thicknessMm: 1 }))
+    expect(fitTaper(places(0, 120, 480))).toBeNull()
+    expect(fitTaper(places(90, -270, 450, 180))).toBeNull()
+    expect(fitTaper(places(0, 120, 600))).not.toBeNull()
+  })
+
   it('turns with the piece, and takes no notice of its thickness', () => {
     fc.assert(
       fc.property(

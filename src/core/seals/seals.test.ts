@@ -203,6 +203,18 @@ describe('resealSet', () => {
     expect(crown({ crownRoomMm: 0.6 })?.choices).toEqual([])
   })
 
+  it('orders a crown’s ring where no ring of the drawers serves, and only there', () => {
+    const crown = (oRings: typeof RINGS) =>
+      resealSet(
+        {},
+        caseSheet({ ...groove, crownTubeMm: 2.05, crownBoreMm: 3.15 }),
+        { ...stock, oRings },
+        BUILT_IN_POLICY,
+      )[1]
+    expect(crown([])?.order).toMatch(/^2\.0 × 0\.75: squeezed/)
+    expect(crown([stockORing({ id: 20, innerDiameterMm: 2, sectionMm: 0.75 })])?.order).toBeNull()
+  })
+
   it('does not divide by a gap that is none', () => {
     const set = resealSet(
       {},

@@ -1,6 +1,6 @@
 import { DIMENSION_IDS } from '@/core/readings/dimensions'
 import { DIMENSIONS } from '@/core/readings/dimensions'
-import { instrumentFor } from '@/core/readings/instrumentFor'
+import { instrumentFor, noneReaches } from '@/core/readings/instrumentFor'
 import type { Db } from '@/data/client'
 import { allInstruments } from '@/data/queries/tools'
 import { trayById } from '@/data/queries/trays'
@@ -35,7 +35,7 @@ export async function simulatedLine(
   if (!row) return refuse('This tray is not there any more.')
   const instruments = await allInstruments(db)
   const spec = instrumentFor(dimension, instruments)
-  if (!spec) return refuse('There is no instrument: add one in Settings.')
+  if (!spec) return refuse(noneReaches(dimension))
   const { kept, standing } = await openTrayCase(db, row)
   const repeats = standing.length
   const bench = simulatedBench({ seed: kept.tray.number, sheet: kept.sheet })

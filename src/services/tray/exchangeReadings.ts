@@ -1,5 +1,6 @@
 import { instrumentErrors } from '@/core/measure/InstrumentSpec'
 import { DIMENSIONS } from '@/core/readings/dimensions'
+import { reachOf, reachText } from '@/core/readings/instrumentFor'
 import type { ReadingRow } from '@/io/csv/readingsCsv'
 import { readReadingsCsv, writeReadingsCsv } from '@/io/csv/readingsCsv'
 import type { Db } from '@/data/client'
@@ -75,6 +76,11 @@ export async function takeReadingsCsv(
   const changed = await changeTray(db, trayId, async (tx, { kept }) => {
     const there = new Set(kept.readings.map((reading) => keyOf(fileRow(reading, nameOf))))
     const fresh = file.rows.filter((r) => !there.has(keyOf(r)))
+    const unfit = fresh.flatMap(({ dimension, instrument }) => {
+      const kind = instruments.find(({ name }) => name === instrument)?.kind
+      return kind && reachOf(kind, dimension) === 'cannot' ? (reachText(kind, dimension) ?? []) : []
+    })
+    if (unfit.length > 0) return refuse(`Nothing taken. ${[...new Set(unfit)].join(' ')}`, 'file')
     for (const { place, instrument, takenAt, voidReason, ...figures } of fresh) {
       const [stored] = await insertReadings(tx, [
         {

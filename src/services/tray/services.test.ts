@@ -113,6 +113,42 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
     return latest
   }
 
+  it('takes a figure only from an instrument that reaches the dimension, and asks once at a pinch', async () => {
+    const view = await newTray()
+    const by = (kind: string) => ({ instrumentId: view.instruments.find((i) => i.kind === kind)?.id })
+    const gauge = by('thickness-gauge')
+    expect(await read(view, 'bore', 0, '30.95', gauge)).toMatchObject({
+      ok: false,
+      errors: {
+        instrument: expect.stringMatching(/^Case bore: a thickness gauge does not reach it/) as string,
+      },
+    })
+    expect(await read(view, 'bore', 0, '30.95', { ...gauge, confirmed: true })).toMatchObject({ ok: false })
+    const caliper = by('caliper')
+    const asked = await read(view, 'crystal-edge', 0, '1.01', caliper)
+    expect(asked).toMatchObject({
+      ok: false,
+      ask: {
+        valueMm: 1.01,
+        suggestionMm: null,
+        keepAllowed: true,
+        message: expect.stringMatching(/reads it better/) as string,
+      },
+    })
+    const kept = await read(view, 'crystal-edge', 0, '1.01', { ...caliper, confirmed: true })
+    if (!kept.ok || !('view' in kept)) throw new Error(JSON.stringify(kept))
+    const wide = kept.view.readout.measured['crystal-edge']?.standardUncertaintyMm ?? 0
+    expect((await read(view, 'crystal-edge', 1, '1.02', caliper)).ok).toBe(true)
+    const other = await read(await newTray(), 'crystal-edge', 0, '1.01', gauge)
+    if (!other.ok || !('view' in other)) throw new Error(JSON.stringify(other))
+    expect(other.view.readout.measured['crystal-edge']?.standardUncertaintyMm).toBeLessThan(wide)
+    // Unlikely and at a pinch: one question says both.
+    const both = await read(await newTray(), 'crystal-edge', 0, '3.01', caliper)
+    expect(both).toMatchObject({
+      ask: { message: expect.stringMatching(/expected here.*reads it better/) as string },
+    })
+  })
+
   const save = (kind: RecordKind, id: number | null, input: unknown) =>
     saveRecord(store.db, { kind, id, fields: input }, NOW)
 

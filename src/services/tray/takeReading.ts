@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import { checkReading } from '@/core/readings/checkReading'
 import { figuresKept } from '@/core/measure/describedInstrument'
+import { reachOf, reachText } from '@/core/readings/instrumentFor'
 import { DIMENSION_IDS, DIMENSIONS, isInside } from '@/core/readings/dimensions'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { expectedReadingMm } from '@/core/tray/expectedReading'
@@ -69,7 +70,13 @@ export const takeReading = action(schema, async (db, input, now): Promise<Readin
   const changed = await changeTray(db, trayId, async (tx, opened) => {
     const instrument = opened.kept.instruments.find((i) => i.id === instrumentId)
     if (!instrument) return refuse('Instrument: not in Settings any more. Choose another one.', 'instrument')
-    const shown = judge(input, expectedReadingMm(opened, dimension, instrument), judged)
+    const askedBefore = opened.standing.some(
+      (reading) => reading.dimension === dimension && reading.instrumentId === instrumentId,
+    )
+    const { kind } = instrument
+    if (reachOf(kind, dimension) === 'cannot') return refuse(reachText(kind, dimension) ?? '', 'instrument')
+    const atAPinch = askedBefore ? null : reachText(kind, dimension)
+    const shown = judge(input, expectedReadingMm(opened, dimension, instrument), atAPinch, judged)
     if (typeof shown !== 'number') return shown
     const figures = figuresKept(instrument, isInside(dimension))
     await insertReadings(tx, [
@@ -87,17 +94,24 @@ interface Judged {
   note: string | null
 }
 
-/** @returns the figure to store, or why none is stored; a question is left in `judged` */
+/**
+ * @param atAPinch - what is asked of an instrument that is not made for this; null where it is, or was asked before
+ * @returns the figure to store, or why none is stored; a question is left in `judged`
+ */
 function judge(
   { text, dimension, confirmed }: ReadingInput,
   expectedMm: number | null,
+  atAPinch: string | null,
   judged: Judged,
 ): number | Refusal {
   const check = checkReading(text, DIMENSIONS[dimension], expectedMm)
   if (check.outcome === 'refuse') return refuse(check.message, 'reading')
-  if (check.outcome === 'ask' && !(confirmed && check.keepAllowed)) {
-    const { message, valueMm, suggestionMm, keepAllowed } = check
-    judged.ask = { message, valueMm, suggestionMm, keepAllowed }
+  const surprising = check.outcome === 'ask' ? check : null
+  const keepAllowed = surprising?.keepAllowed ?? true
+  const message = [surprising?.message, atAPinch].filter(Boolean).join(' ')
+  if (message !== '' && !(confirmed && keepAllowed)) {
+    const { valueMm } = check
+    judged.ask = { message, valueMm, suggestionMm: surprising?.suggestionMm ?? null, keepAllowed }
     return refuse(message, 'reading')
   }
   judged.note = check.outcome === 'accept' ? check.note : null

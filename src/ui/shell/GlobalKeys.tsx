@@ -6,22 +6,36 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import { addressOf } from '@/core/stock/scanCode'
 import { PLACES } from './places'
 import { useScan, useScanner } from './useScan'
+import { useStrayFigure } from './useStrayFigure'
 
 const KeysDialog = dynamic(() => import('./KeysDialog').then((m) => m.KeysDialog), { loading: () => null })
-const UnknownLabel = dynamic(() => import('./UnknownLabel').then((m) => m.UnknownLabel), {
+const KeysNotice = dynamic(() => import('./KeysNotice').then((m) => m.KeysNotice), {
   loading: () => null,
 })
+
+const MOST_SHOWN = 40
+
+function unknownLabel(line: string): string {
+  const shown = line.length > MOST_SHOWN ? `${line.slice(0, MOST_SHOWN)}…` : line
+  return `The label “${shown}” stands for no tray, drawer or part. Scan one printed under Labels in the drawers.`
+}
+
+function notTaken(figure: string, onTray: boolean): string {
+  const why = onTray ? 'this tray takes none now. Close its dialog, or reopen it.' : 'no tray open.'
+  return `${figure} not taken: ${why}`
+}
 
 /** Keys that work on every page: go to a place, new tray, find, and the help that lists them. */
 export function GlobalKeys() {
   const router = useRouter()
   const [helpOpen, setHelpOpen] = useState(false)
-  const [unknownLabel, setUnknownLabel] = useState<string | null>(null)
+  const [notice, setNotice] = useState<string | null>(null)
   const onTray = /^\/trays\/\d+/.test(usePathname())
 
-  useScanner(setUnknownLabel)
+  useScanner((line) => setNotice(unknownLabel(line)))
+  useStrayFigure((figure) => setNotice(notTaken(figure, onTray)))
   useScan((target) => {
-    setUnknownLabel(null)
+    setNotice(null)
     router.push(addressOf(target))
     return true
   }, 'last')
@@ -40,9 +54,7 @@ export function GlobalKeys() {
   return (
     <>
       {helpOpen && <KeysDialog onTray={onTray} onClose={() => setHelpOpen(false)} />}
-      {unknownLabel !== null && (
-        <UnknownLabel key={unknownLabel} line={unknownLabel} onGone={() => setUnknownLabel(null)} />
-      )}
+      {notice !== null && <KeysNotice key={notice} text={notice} onGone={() => setNotice(null)} />}
     </>
   )
 }

@@ -1,5 +1,5 @@
 import { jest } from '@jest/globals'
-import { screen } from '@testing-library/react'
+import { cleanup, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { createRef } from 'react'
 import { trayViewOf } from '../../../tests/factories/trayView'
@@ -46,6 +46,30 @@ describe('ReadingBar', () => {
       target: { dimension: 'gasket-wall', placeIndex: 0 },
     })
     expect(screen.getByText(/too wide: dirt/)).toBeInTheDocument()
+  })
+
+  it('sets a long figure smaller, so that all of it is seen', () => {
+    const sizeOf = (text: string) => {
+      bar({ text })
+      const { fontSize } = screen.getByLabelText<HTMLInputElement>('Case bore in mm').style
+      cleanup()
+      return Number.parseFloat(fontSize)
+    }
+    const [shortest, five, ten] = ['3', '30.02', '30.0200 mm'].map(sizeOf)
+    expect(shortest).toBe(five)
+    expect(10 * (ten ?? 0)).toBeLessThanOrEqual(5 * (five ?? 0))
+    expect(sizeOf('9'.repeat(40))).toBeGreaterThanOrEqual(15)
+  })
+
+  it('offers only instruments that reach the dimension', () => {
+    bar()
+    const options = screen.getAllByRole<HTMLOptionElement>('option')
+    const names = (disabled: boolean) => options.filter((o) => o.disabled === disabled).map((o) => o.text)
+    expect(names(true)).toEqual(expect.arrayContaining([expect.stringMatching(/[Tt]hickness/) as string]))
+    expect(names(false)).toEqual(expect.arrayContaining([expect.stringMatching(/[Cc]aliper/) as string]))
+    cleanup()
+    bar({ instrumentId: null })
+    expect(screen.getByLabelText('Instrument')).toHaveDisplayValue('none reaches it')
   })
 
   it('accepts with Enter, takes back with Backspace when empty, clears with Escape', async () => {

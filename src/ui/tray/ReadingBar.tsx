@@ -5,6 +5,7 @@ import { styled } from '@mui/material/styles'
 import type { RefObject } from 'react'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
+import { reachOf } from '@/core/readings/instrumentFor'
 import { formatMm, formatSignedMm } from '@/core/units/formatMm'
 import { isDue } from '@/core/measure/calibration'
 import type { TrayView } from '@/services/tray/trayView'
@@ -19,7 +20,6 @@ const Figure = styled('input')(({ theme }) => ({
   borderBottom: `3px solid ${theme.vars.palette.primary.main}`,
   background: 'transparent',
   color: theme.vars.palette.text.primary,
-  fontSize: 46,
   fontWeight: 700,
   textAlign: 'right',
   lineHeight: 1.1,
@@ -27,6 +27,15 @@ const Figure = styled('input')(({ theme }) => ({
   '&::placeholder': { color: theme.vars.palette.text.secondary, opacity: 0.45 },
   '&[aria-invalid="true"]': { borderBottomColor: theme.vars.palette.error.main },
 }))
+
+/** A figure of five characters fills the field; a longer one is set smaller, so that all of it is seen. */
+const LARGEST_PX = 46
+const SMALLEST_PX = 15
+const FULL_AT = 5
+
+function figureSizePx(text: string): number {
+  return Math.max(SMALLEST_PX, Math.floor((LARGEST_PX * FULL_AT) / Math.max(FULL_AT, text.length)))
+}
 
 export interface ReadingBarProps {
   readonly view: TrayView
@@ -77,7 +86,7 @@ export function ReadingBar(props: ReadingBarProps) {
         columnGap: { xs: 2, lg: 3 },
         rowGap: 0.5,
         alignItems: 'center',
-        gridTemplateColumns: { xs: '1fr', md: 'minmax(205px,1.25fr) 176px minmax(140px,1.2fr) auto' },
+        gridTemplateColumns: { xs: '1fr', md: 'minmax(205px,1.25fr) 196px minmax(140px,1.2fr) auto' },
       })}
     >
       <WhatNext {...props} />
@@ -93,7 +102,7 @@ export function ReadingBar(props: ReadingBarProps) {
           autoComplete="off"
           placeholder={props.sending ?? '––.––'}
           value={text}
-          disabled={target === null}
+          style={{ fontSize: figureSizePx(text || (props.sending ?? '')) }}
           onChange={(event) => onText(event.target.value)}
           onKeyDown={(event) => {
             if (event.key === 'Backspace' && text === '') onVoid()
@@ -135,7 +144,12 @@ export function ReadingBar(props: ReadingBarProps) {
         </Box>
       ) : (
         <Box sx={{ display: 'flex', gap: 1 }}>
-          <Button type="submit" variant="contained" disabled={target === null} sx={{ minHeight: 52 }}>
+          <Button
+            type="submit"
+            variant="contained"
+            disabled={target === null && text === ''}
+            sx={{ minHeight: 52 }}
+          >
             Accept <KeyCap name="Enter" />
           </Button>
           <Button
@@ -196,8 +210,13 @@ function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrument }: Re
               maxWidth: 150,
             }}
           >
+            {instrumentId === null && <option value="">none reaches it</option>}
             {view.instruments.map((i) => (
-              <option key={i.id} value={i.id}>
+              <option
+                key={i.id}
+                value={i.id}
+                disabled={target !== null && reachOf(i.kind, target.dimension) === 'cannot'}
+              >
                 {i.name}
               </option>
             ))}

@@ -81,11 +81,22 @@ describe('traySession', () => {
     })
   })
 
-  it('drops a question as soon as something else is typed', () => {
+  const typedOn = (from: TraySession, figure: string) =>
+    [...figure].reduce((state, character) => traySession(state, { type: 'typed-on', character }), from)
+
+  it('never adds to a refused figure: the next one takes its place as a whole', () => {
+    const refused = traySession(typedOn(fresh, '3'), { type: 'failed', error: '3 is outside 8–60.' })
+    expect(refused.text).toBe('3')
+    expect(typedOn(refused, '0.95')).toMatchObject({ text: '0.95', error: null })
+  })
+
+  it('answers no question with a new figure: the one asked about is not taken, and that stays said', () => {
     const question = { message: '?', valueMm: 3, suggestionMm: 30, keepAllowed: false }
-    const asked = traySession(fresh, { type: 'asked', question })
-    expect(asked.question).toEqual(question)
-    expect(traySession(asked, { type: 'typed', text: '30' }).question).toBeNull()
+    const asked = traySession(typedOn(fresh, '3'), { type: 'asked', question })
+    expect(asked).toMatchObject({ question, text: '3' })
+    const anew = typedOn(asked, '29.95')
+    expect(anew).toMatchObject({ question: null, text: '29.95', note: '3.00 was not taken.' })
+    expect(traySession(anew, { type: 'figure-sent' }).note).toBeNull()
   })
 
   it('turns from stage to stage, and stays at either end', () => {

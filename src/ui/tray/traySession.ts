@@ -2,6 +2,7 @@ import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { nextPlace } from '@/core/readings/readingPlan'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { DimensionId } from '@/core/readings/dimensions'
+import { formatMm } from '@/core/units/formatMm'
 import type { StageId } from '@/core/stages/stages'
 import { stageAfter } from '@/core/stages/stages'
 import type { JudgedPair } from '@/core/tray/judgePair'
@@ -92,15 +93,23 @@ export function openSession(view: TrayView, stage: StageId): TraySession {
 export function traySession(state: TraySession, event: SessionEvent): TraySession {
   switch (event.type) {
     case 'typed':
-      return { ...state, text: event.text, question: null, error: null, note: null }
+      return { ...state, text: event.text, question: null, error: null, note: settled(state) }
     case 'typed-on':
-      return traySession(state, { type: 'typed', text: state.text + event.character })
+      return traySession(state, { type: 'typed', text: begun(state) + event.character })
     case 'figure-sent':
-      return { ...state, busy: true, error: null, sending: state.text, text: '', acceptWaits: false }
+      return {
+        ...state,
+        busy: true,
+        error: null,
+        note: null,
+        sending: state.text,
+        text: '',
+        acceptWaits: false,
+      }
     case 'accept-waits':
       return { ...state, acceptWaits: state.busy && state.text !== '' }
     case 'cleared':
-      return { ...state, text: '', question: null, error: null, busy: false }
+      return { ...state, text: '', question: null, error: null }
     case 'aimed':
       return { ...state, aimedAt: targetOn(state.view, event.dimension), question: null, error: null }
     case 'sent':
@@ -145,6 +154,16 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
   }
 }
 
+/** What a further key is added to: a figure that was refused or asked about is there to be read, not typed on. */
+function begun({ text, error, question }: TraySession): string {
+  return error === null && question === null ? text : ''
+}
+
+/** A new figure answers no question: the one asked about is not taken, and that is said. */
+function settled({ question, note }: TraySession): string | null {
+  return question ? `${formatMm(question.valueMm)} was not taken.` : note
+}
+
 /** The figure back in the bar: nothing typed is lost when a reading is refused or the server is away. */
 function sentBack(state: TraySession): TraySession {
   return { ...state, text: state.sending ?? state.text, sending: null, acceptWaits: false }
@@ -157,6 +176,17 @@ function typedMeanwhile({ sending, text }: TraySession): string {
 
 function withTyped(question: ReadingQuestion, state: TraySession): ReadingQuestion {
   return { ...question, message: question.message + typedMeanwhile(state) }
+}
+
+/**
+ * What Enter does with the bar as it stands: `wait` for the figure on its way, send what is typed, say that nothing is
+ * asked for, or nothing while a question is open or nothing is typed.
+ */
+export function onEnter(state: TraySession): 'wait' | 'send' | 'not-asked' | 'nothing' {
+  if (state.busy) return 'wait'
+  if (state.question !== null) return 'nothing'
+  if (targetOfSession(state)) return 'send'
+  return state.text.trim() === '' ? 'nothing' : 'not-asked'
 }
 
 /** Where the next reading goes: the dimension chosen on the drawing, else the plan's next. */

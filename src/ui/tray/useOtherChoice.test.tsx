@@ -1,5 +1,5 @@
 import { jest } from '@jest/globals'
-import { renderHook, waitFor } from '@testing-library/react'
+import { act, renderHook, waitFor } from '@testing-library/react'
 import { useReducer } from 'react'
 import { stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import { trayViewOf } from '../../../tests/factories/trayView'
@@ -34,10 +34,10 @@ describe('a choice beside the list', () => {
   it('is judged anew when a figure came, and asked for only then', async () => {
     const judgeChoice = jest.fn<TrayCalls['judgeChoice']>(() => Promise.resolve({ ok: true, choice: WORSE }))
     const { result } = session(judgeChoice)
-    result.current.dispatch({ type: 'chose-other', choice: OTHER })
+    act(() => result.current.dispatch({ type: 'chose-other', choice: OTHER }))
     await waitFor(() => expect(result.current.state.other?.failures).toEqual([]))
     expect(judgeChoice).not.toHaveBeenCalled()
-    result.current.dispatch({ type: 'view-came', view: AFTER })
+    act(() => result.current.dispatch({ type: 'view-came', view: AFTER }))
     await waitFor(() => expect(result.current.state.other).toEqual({ ...WORSE, judgedOn: AFTER }))
     const gasketId = candidate.gasket?.id ?? null
     expect(judgeChoice.mock.calls).toEqual([
@@ -51,8 +51,8 @@ describe('a choice beside the list', () => {
       [() => Promise.reject(new Error('away')), /does not answer/],
     ] as const) {
       const { result, unmount } = session(jest.fn<TrayCalls['judgeChoice']>(answer))
-      result.current.dispatch({ type: 'chose-other', choice: OTHER })
-      result.current.dispatch({ type: 'view-came', view: AFTER })
+      act(() => result.current.dispatch({ type: 'chose-other', choice: OTHER }))
+      act(() => result.current.dispatch({ type: 'view-came', view: AFTER }))
       await waitFor(() => expect(result.current.state.error).toMatch(said))
       expect(result.current.state.other).toBeNull()
       unmount()

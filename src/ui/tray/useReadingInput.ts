@@ -1,15 +1,17 @@
 'use client'
 import type { Dispatch } from 'react'
-import { useEffect, useEffectEvent, useRef, useState } from 'react'
+import { useEffect, useEffectEvent, useLayoutEffect, useRef, useState } from 'react'
 import type { DimensionId } from '@/core/readings/dimensions'
-import { instrumentFor } from '@/core/readings/instrumentFor'
+import { instrumentFor, noneReaches, reachOf } from '@/core/readings/instrumentFor'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import type { TrayCalls } from '@/services/actions'
 import type { FeedSource } from '@/services/instruments/instrumentFeeds'
 import type { ReadingResult } from '@/services/tray/takeReading'
 import { FIGURE_AWAY, firstOf } from './trayAnswer'
 import type { SessionEvent, TraySession } from './traySession'
-import { targetOfSession } from './traySession'
+import { onEnter, targetOfSession } from './traySession'
+
+const ALL_READ = 'everything is read. Choose a dimension to read it again.'
 
 interface Send {
   readonly text: string
@@ -28,11 +30,13 @@ export function useReadingInput(state: TraySession, dispatch: Dispatch<SessionEv
   const target = targetOfSession(state)
   const usual = target ? instrumentFor(target.dimension, view.instruments) : view.instruments[0]
   const kind = usual?.kind ?? null
-  // An instrument chosen by hand holds for dimensions of the same kind; the next kind starts from its usual one.
-  const instrumentId = instrument && instrument.kind === kind ? instrument.id : (usual?.id ?? null)
+  // An instrument chosen by hand holds for dimensions of the same kind that it reaches; the next kind starts anew.
+  const chosen = view.instruments.find(({ id }) => id === instrument?.id && instrument.kind === kind)
+  const reaches = chosen && (!target || reachOf(chosen.kind, target.dimension) !== 'cannot')
+  const instrumentId = (reaches ? chosen : usual)?.id ?? null
 
   const send = async ({ text, confirmed, instrumentId: id, source, at }: Send) => {
-    if (id === null) return dispatch({ type: 'failed', error: 'No instrument: add one in Settings first.' })
+    if (id === null) return dispatch({ type: 'failed', error: noneReaches(at.dimension) })
     dispatch({ type: 'figure-sent' })
     const input = { trayId: view.tray.id, ...at, text, instrumentId: id, source, confirmed }
     const result = await actions
@@ -47,15 +51,31 @@ export function useReadingInput(state: TraySession, dispatch: Dispatch<SessionEv
   }
 
   const accept = () => {
-    if (state.busy) dispatch({ type: 'accept-waits' })
-    else if (target && state.question === null)
-      void send({ text: state.text, confirmed: false, instrumentId, source: 'typed', at: target })
+    const { text } = state
+    switch (onEnter(state)) {
+      case 'wait':
+        return dispatch({ type: 'accept-waits' })
+      case 'send':
+        if (target) void send({ text, confirmed: false, instrumentId, source: 'typed', at: target })
+        return
+      case 'not-asked':
+        return dispatch({ type: 'failed', error: `${text.trim()} not taken: ${ALL_READ}` })
+      case 'nothing':
+        return
+    }
   }
   const acceptWaiting = useEffectEvent(accept)
   const acceptDue = state.acceptWaits && !state.busy
   useEffect(() => {
     if (acceptDue) acceptWaiting()
   }, [acceptDue])
+
+  // What was refused or asked about stays in sight, and the next key from the field replaces it as a whole.
+  const toReplace = state.error !== null || state.question !== null
+  useLayoutEffect(() => {
+    const field = inputRef.current
+    if (toReplace && field && document.activeElement === field) field.select()
+  }, [toReplace, state.text])
 
   return {
     target,

@@ -1,5 +1,7 @@
 'use client'
 import { useLayoutEffect } from 'react'
+import { takeFigures } from '../shell/figureTakers'
+import { isEditable } from '../shell/isEditable'
 
 export interface ReadingKeys {
   /** false while a dialog is open: keys are the dialog's then */
@@ -37,17 +39,11 @@ export function useReadingKeys({ active, onFigure, onBackspace, onEnter }: Readi
         onEnter()
       }
     }
+    const noLonger = takeFigures()
     document.addEventListener('keydown', onKeyDown)
-    return () => document.removeEventListener('keydown', onKeyDown)
+    return () => {
+      noLonger()
+      document.removeEventListener('keydown', onKeyDown)
+    }
   }, [active, onFigure, onBackspace, onEnter])
-}
-
-function isEditable(target: EventTarget | null): boolean {
-  return (
-    target instanceof HTMLElement &&
-    (target.isContentEditable ||
-      target instanceof HTMLInputElement ||
-      target instanceof HTMLTextAreaElement ||
-      target instanceof HTMLSelectElement)
-  )
 }

@@ -1,12 +1,13 @@
 import { photoFile } from '@/services/tray/photos'
 import { getShop } from '@/services/shop/shop'
+import { idOf } from '../../idOf'
 
 export const dynamic = 'force-dynamic'
 
 /** A tray's picture, as the JPEG it was stored as. */
 export async function GET(_request: Request, { params }: { params: Promise<{ id: string }> }) {
   const { id } = await params
-  const bytes = /^\d{1,9}$/.test(id) ? await photoFile(await getShop(), Number(id)) : null
+  const bytes = await photoFile(await getShop(), idOf(id))
   if (!bytes) return new Response('There is no such picture.', { status: 404 })
   return new Response(new Uint8Array(bytes), {
     headers: {

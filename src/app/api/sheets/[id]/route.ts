@@ -1,12 +1,13 @@
 import { caseSheetJsonOf } from '@/services/sheets/exchangeSheets'
 import { getShop } from '@/services/shop/shop'
 import { download } from '../../bodyWithin'
+import { idOf } from '../../idOf'
 
 export const dynamic = 'force-dynamic'
 
 /** A case sheet as JSON; its schema is at /case-sheet.schema.json. */
 export async function GET(_request: Request, { params }: { params: Promise<{ id: string }> }) {
   const { id } = await params
-  const file = /^\d{1,9}$/.test(id) ? await caseSheetJsonOf(await getShop(), Number(id)) : null
+  const file = await caseSheetJsonOf(await getShop(), idOf(id))
   return file ? download(file, 'application/json') : new Response('There is no such sheet.', { status: 404 })
 }

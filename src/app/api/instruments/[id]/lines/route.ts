@@ -1,6 +1,7 @@
 import { isBridgeToken, passLine } from '@/services/instruments/instrumentBridge'
 import { getShop } from '@/services/shop/shop'
 import { bodyWithin } from '../../../bodyWithin'
+import { idOf } from '../../../idOf'
 
 export const dynamic = 'force-dynamic'
 
@@ -24,7 +25,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
   if (!/^\d{1,9}$/.test(id)) return refusal('instrument', 'Instrument: a number from Settings.', 404)
   const body = await bodyWithin(request, MOST_BODY_BYTES)
   if (!body) return refusal('line', `Line: more than ${MOST_BODY_BYTES} bytes. Send one figure.`, 413)
-  const outcome = await passLine(shop, Number(id), new TextDecoder().decode(body))
+  const outcome = await passLine(shop, idOf(id), new TextDecoder().decode(body))
   if (outcome.ok) return Response.json(outcome, { status: 202 })
   return Response.json(outcome, { status: outcome.errors.instrument ? 404 : 422 })
 }

@@ -2,6 +2,7 @@ import { MOST_PHOTO_BYTES, tooLargeText } from '@/core/intake/photoLimits'
 import { addPhoto } from '@/services/tray/photos'
 import { getShop } from '@/services/shop/shop'
 import { bodyWithin } from '../../../bodyWithin'
+import { idOf } from '../../../idOf'
 
 export const dynamic = 'force-dynamic'
 
@@ -24,7 +25,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
   const bytes = await bodyWithin(request, MOST_PHOTO_BYTES)
   if (!bytes) return refusal(tooLargeText(MOST_PHOTO_BYTES + 1), 413)
   const caption = decoded(request.headers.get('x-caption') ?? '')
-  const result = await addPhoto(await getShop(), Number(id), { bytes, caption }, new Date())
+  const result = await addPhoto(await getShop(), idOf(id), { bytes, caption }, new Date())
   return Response.json(result, { status: result.ok ? 201 : 422 })
 }
 

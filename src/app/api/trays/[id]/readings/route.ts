@@ -1,6 +1,7 @@
 import { readingsCsvOf, takeReadingsCsv } from '@/services/tray/exchangeReadings'
 import { getShop } from '@/services/shop/shop'
 import { download, textBody } from '../../../bodyWithin'
+import { idOf } from '../../../idOf'
 
 export const dynamic = 'force-dynamic'
 
@@ -13,7 +14,7 @@ interface Params {
 /** A tray's readings as CSV. */
 export async function GET(_request: Request, { params }: Params) {
   const { id } = await params
-  const file = /^\d{1,9}$/.test(id) ? await readingsCsvOf(await getShop(), Number(id)) : null
+  const file = await readingsCsvOf(await getShop(), idOf(id))
   return file ? download(file, 'text/csv') : new Response('There is no such tray.', { status: 404 })
 }
 
@@ -23,6 +24,6 @@ export async function POST(request: Request, { params }: Params) {
   const body = await textBody(request, 'text/csv', MOST_BYTES)
   if (!body.ok) return body.response
   if (!/^\d{1,9}$/.test(id)) return new Response('There is no such tray.', { status: 404 })
-  const result = await takeReadingsCsv(await getShop(), Number(id), body.text, new Date())
+  const result = await takeReadingsCsv(await getShop(), idOf(id), body.text, new Date())
   return Response.json(result, { status: result.ok ? 200 : 422 })
 }

@@ -1,0 +1,56 @@
+import { jest } from '@jest/globals'
+import { render, screen } from '@testing-library/react'
+import userEvent from '@testing-library/user-event'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { takeFigures } from './figureTakers'
+import { useStrayFigure } from './useStrayFigure'
+
+const stray = jest.fn()
+const opened = jest.fn()
+const pressed = jest.fn()
+
+function Bench() {
+  useStrayFigure(stray)
+  useHotkeys('enter', () => opened())
+  return (
+    <>
+      <input aria-label="Find" />
+      <button onClick={() => pressed()}>Open</button>
+    </>
+  )
+}
+
+describe('a figure that nobody takes', () => {
+  beforeEach(() => {
+    for (const spy of [stray, opened, pressed]) spy.mockClear()
+    render(<Bench />)
+  })
+
+  it('is told of, and its Enter opens and presses nothing', async () => {
+    await userEvent.keyboard('30.02{Enter}')
+    screen.getByRole('button').focus()
+    await userEvent.keyboard('-0,15{Enter}')
+    expect(stray.mock.calls).toEqual([['30.02'], ['-0,15']])
+    expect([opened, pressed].map((spy) => spy.mock.calls.length)).toEqual([0, 0])
+  })
+
+  it('leaves an Enter alone that ends no figure', async () => {
+    await userEvent.keyboard('{Enter}30x{Enter}.{Enter}')
+    expect(opened).toHaveBeenCalledTimes(3)
+    screen.getByRole('button').focus()
+    await userEvent.keyboard('{Enter}')
+    expect(pressed).toHaveBeenCalledTimes(1)
+    expect(stray).not.toHaveBeenCalled()
+  })
+
+  it('is no stray in a field, nor where a page takes it', async () => {
+    await userEvent.type(screen.getByLabelText('Find'), '30.02{Enter}')
+    const noLonger = takeFigures()
+    screen.getByRole('button').focus()
+    await userEvent.keyboard('30.02{Enter}')
+    noLonger()
+    expect(stray).not.toHaveBeenCalled()
+    await userEvent.keyboard('30.02{Enter}')
+    expect(stray).toHaveBeenCalledTimes(1)
+  })
+})

@@ -1,0 +1,38 @@
+'use client'
+import { useEffectEvent, useLayoutEffect } from 'react'
+import { figuresAreTaken } from './figureTakers'
+import { isEditable } from './isEditable'
+
+/** A key of a figure. */
+const FIGURE_KEY = /^[0-9.,+-]$/
+/** Whoever types a figure by hand is not slower than this between two keys, ms. From memory. */
+const MOST_BETWEEN_MS = 2000
+
+/**
+ * Hears a figure, typed or sent by an instrument's data key, that nobody takes: on the Bench, in a list. Its Enter is
+ * kept from every shortcut and button, which would open a tray or press what has the focus.
+ */
+export function useStrayFigure(onStray: (figure: string) => void): void {
+  const stray = useEffectEvent(onStray)
+  useLayoutEffect(() => {
+    let figure = ''
+    let lastMs = -Infinity
+    const onKey = (event: KeyboardEvent) => {
+      const { key, timeStamp } = event
+      const none = figuresAreTaken() || event.ctrlKey || event.metaKey || event.altKey
+      if (none || isEditable(event.target) || timeStamp - lastMs > MOST_BETWEEN_MS) figure = ''
+      lastMs = timeStamp
+      if (none || isEditable(event.target)) return
+      if (key === 'Enter' && /\d/.test(figure)) {
+        event.preventDefault()
+        event.stopPropagation()
+        stray(figure)
+        figure = ''
+      } else if (FIGURE_KEY.test(key)) figure += key
+      else if (key !== 'Shift') figure = ''
+    }
+    // Before the shortcuts: they listen on the document.
+    window.addEventListener('keydown', onKey, { capture: true })
+    return () => window.removeEventListener('keydown', onKey, { capture: true })
+  }, [])
+}
