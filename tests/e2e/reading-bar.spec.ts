@@ -34,15 +34,15 @@ test.describe('the reading bar', () => {
 
   test('never adds to a figure that was asked about: the next one takes its place', async ({ page }) => {
     const bar = page.getByLabel('Case bore in mm')
-    await page.keyboard.type('3')
+    await page.keyboard.type('309.5')
     await page.keyboard.press('Enter')
-    await expect(page.getByRole('button', { name: 'Take 30.00' })).toBeVisible()
-    await page.keyboard.type('30.95')
-    await expect(bar).toHaveValue('30.95')
-    await expect(page.getByRole('status')).toHaveText('3.00 was not taken.')
+    await expect(page.getByRole('button', { name: 'Take 30.95' })).toBeVisible()
+    await page.keyboard.type('30.94')
+    await expect(bar).toHaveValue('30.94')
+    await expect(page.getByRole('status')).toHaveText('309.50 was not taken.')
     await page.keyboard.press('Enter')
     await expect.poll(() => standing(page)).toBe(1)
-    await expect(page.getByRole('status')).toContainText('before: 30.95')
+    await expect(page.getByRole('status')).toContainText('before: 30.94')
   })
 
   test('takes no figure from an instrument that does not reach', async ({ page }) => {

@@ -43,6 +43,7 @@ export function trayViewOf({
   const instruments = (['caliper', 'thickness-gauge'] as const).map((kind, i) => ({
     ...benchInstrument(kind, i + 1),
     calibrationDueOn: null,
+    lastCheck: null,
   }))
   const readings = (Object.entries(read) as [DimensionId, readonly number[]][]).flatMap(
     ([dimension, figures], d) =>

@@ -1,3 +1,5 @@
+import type { LastCheck } from './instrumentDoubt'
+import { instrumentDoubt } from './instrumentDoubt'
 import type { InstrumentSpec } from './InstrumentSpec'
 import { instrumentErrors } from './InstrumentSpec'
 
@@ -16,11 +18,18 @@ export interface DescribedInstrument {
   readonly scaleMmPerM: number | null
   /** null: the same */
   readonly insideZero: (typeof INSIDE_ZEROS)[number] | null
+  /** null or left out: it was never checked */
+  readonly lastCheck?: LastCheck | null
 }
 
+/** An instrument's figures; one in doubt may be off by what its check showed as well. */
 export function specOf(instrument: DescribedInstrument): InstrumentSpec {
-  const { id, resolutionMm, maximumPermissibleErrorMm, zeroOffsetMm, zeroUncertaintyMm, insideZero } =
-    instrument
+  const { id, resolutionMm, maximumPermissibleErrorMm, zeroOffsetMm, insideZero } = instrument
+  const doubt = instrumentDoubt(instrument)
+  const zeroUncertaintyMm =
+    doubt === null
+      ? instrument.zeroUncertaintyMm
+      : Math.hypot(instrument.zeroUncertaintyMm ?? maximumPermissibleErrorMm / Math.sqrt(3), doubt.offMm)
   return {
     instrumentId: id,
     resolutionMm,

@@ -1,5 +1,7 @@
 import fc from 'fast-check'
+import { figuresKept } from './describedInstrument'
 import { gaugeCheck } from './gaugeCheck'
+import { instrumentDoubt } from './instrumentDoubt'
 import { TYPICAL_INSTRUMENTS } from './InstrumentSpec'
 
 const CALIPER = TYPICAL_INSTRUMENTS.caliper
@@ -31,5 +33,41 @@ describe('gaugeCheck', () => {
   it('refuses no reading and no block', () => {
     expect(() => gaugeCheck(10, [], CALIPER)).toThrow(RangeError)
     expect(() => gaugeCheck(0, [10], CALIPER)).toThrow(/nominalMm/)
+  })
+})
+
+describe('instrumentDoubt', () => {
+  const check = (over: object = {}) => ({
+    nominalMm: 10,
+    driftMm: 0.05,
+    verdict: 'correct' as const,
+    corrected: false,
+    ...over,
+  })
+  const doubt = (over: object = {}) => instrumentDoubt({ ...CALIPER, lastCheck: check(over) })
+
+  it('says what the last check showed where that is more than the instrument may be off', () => {
+    expect(doubt()).toEqual({
+      offMm: 0.05,
+      words: 'showed +0.05 on 10.00 at its last check, more than the ±0.03 it may be off',
+    })
+    expect(doubt({ driftMm: -0.04 })?.words).toMatch(/^showed −0.04 on 10.00/)
+    expect(doubt({ verdict: 'unsteady', driftMm: 0 })?.words).toMatch(/did not show the same twice/)
+  })
+
+  it('is none where it is within its error, was set right, or nobody checked', () => {
+    expect(doubt({ driftMm: 0.03 })).toBeNull()
+    expect(doubt({ verdict: 'within', driftMm: 0.01 })).toBeNull()
+    expect(doubt({ corrected: true })).toBeNull()
+    expect(instrumentDoubt({ ...CALIPER, lastCheck: null })).toBeNull()
+    expect(instrumentDoubt(CALIPER)).toBeNull()
+  })
+
+  it('goes with every reading of the instrument: its zero may be off by what was found', () => {
+    const described = { ...CALIPER, id: 1, zeroUncertaintyMm: null, scaleMmPerM: null, insideZero: null }
+    const kept = (over: object) => figuresKept({ ...described, ...over }, false).zeroUncertaintyMm
+    expect(kept({ lastCheck: null })).toBeCloseTo(0.03 / Math.sqrt(3), 12)
+    expect(kept({ lastCheck: check() })).toBeCloseTo(Math.hypot(0.03 / Math.sqrt(3), 0.05), 12)
+    expect(kept({ lastCheck: check(), zeroUncertaintyMm: 0.004 })).toBeCloseTo(Math.hypot(0.004, 0.05), 12)
   })
 })

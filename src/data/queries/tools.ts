@@ -1,18 +1,42 @@
-import { asc, eq } from 'drizzle-orm'
+import { asc, desc, eq, getTableColumns } from 'drizzle-orm'
+import type { LastCheck } from '@/core/measure/instrumentDoubt'
 import type { Db } from '../client'
-import { instruments, presses } from '../schema'
+import { instrumentChecks, instruments, presses } from '../schema'
 
-export type Instrument = typeof instruments.$inferSelect
+type InstrumentRow = typeof instruments.$inferSelect
+export interface Instrument extends InstrumentRow {
+  /** null: never checked */
+  readonly lastCheck: LastCheck | null
+}
 export type NewInstrument = typeof instruments.$inferInsert
 export type Press = typeof presses.$inferSelect
 export type NewPress = typeof presses.$inferInsert
 
 export function allInstruments(db: Db): Promise<Instrument[]> {
-  return db.select().from(instruments).orderBy(asc(instruments.id))
+  const { instrumentId, nominalMm, driftMm, verdict, corrected, id } = instrumentChecks
+  const last = db
+    .selectDistinctOn([instrumentId], { instrumentId, nominalMm, driftMm, verdict, corrected })
+    .from(instrumentChecks)
+    .orderBy(instrumentId, desc(id))
+    .as('last_check')
+  return db
+    .select({
+      ...getTableColumns(instruments),
+      lastCheck: {
+        nominalMm: last.nominalMm,
+        driftMm: last.driftMm,
+        verdict: last.verdict,
+        corrected: last.corrected,
+      },
+    })
+    .from(instruments)
+    .leftJoin(last, eq(last.instrumentId, instruments.id))
+    .orderBy(asc(instruments.id))
 }
 
 export async function insertInstruments(db: Db, rows: NewInstrument[]): Promise<Instrument[]> {
-  return db.insert(instruments).values(rows).returning()
+  const stored = await db.insert(instruments).values(rows).returning()
+  return stored.map((row) => ({ ...row, lastCheck: null }))
 }
 
 /** @returns false when there is no such instrument */

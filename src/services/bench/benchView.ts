@@ -5,6 +5,7 @@ import type { StandingJob } from '@/core/stages/Stage'
 import type { StageId } from '@/core/stages/stages'
 import { stageIndex, toDoAt } from '@/core/stages/stages'
 import type { Hazard } from '@/core/tray/hazards'
+import { instrumentDoubt } from '@/core/measure/instrumentDoubt'
 import { troubleOf } from '@/core/tray/CaseTrouble'
 import { formatMm, formatPercent } from '@/core/units/formatMm'
 import type { Db } from '@/data/client'
@@ -47,6 +48,8 @@ export interface BenchView {
   readonly newShop: { readonly linesInDrawers: number } | null
   /** instruments past their calibration day, by name */
   readonly instrumentsDue: readonly string[]
+  /** instruments that failed their last check, with what it showed */
+  readonly instrumentsOff: readonly string[]
   /** baths and flames in use now, on which tray and since when (ISO time) */
   readonly inUse: readonly { readonly process: string; readonly trayNumber: number; readonly since: string }[]
 }
@@ -66,6 +69,10 @@ export async function benchView(db: Db, now: Date): Promise<BenchView> {
     first: firstOf(trays),
     newShop: await newShop(db),
     dueToday: rows.filter((row) => row.tray.dueAt.toDateString() === now.toDateString()).length,
+    instrumentsOff: instruments.flatMap((i) => {
+      const doubt = instrumentDoubt(i)
+      return doubt ? [`${i.name} ${doubt.words}`] : []
+    }),
     instrumentsDue: instruments.filter((i) => isDue(i.calibrationDueOn, now)).map((i) => i.name),
     inUse: inUse.map(({ process, trayNumber, startedAt }) => ({
       process: PROCESS_WORDS[process],

@@ -3,6 +3,7 @@ import type { Store } from '@/data/client'
 import { allCaseSheets } from '@/data/queries/caseSheets'
 import { allBezels, allChapterRings, allDies, allInserts, allORings } from '@/data/queries/otherParts'
 import { allCrystals, allGaskets } from '@/data/queries/stock'
+import type { Instrument } from '@/data/queries/tools'
 import { allInstruments, allPresses } from '@/data/queries/tools'
 import { moneyText } from '@/core/units/moneyText'
 import { testStores } from '../../../tests/stores/testStores'
@@ -25,7 +26,7 @@ const READ: readonly (readonly [
   ['insert', ({ db }) => allInserts(db)],
   ['chapter-ring', ({ db }) => allChapterRings(db)],
   ['die', ({ db }) => allDies(db)],
-  ['instrument', ({ db }) => allInstruments(db)],
+  ['instrument', async ({ db }) => (await allInstruments(db)).map(asRecord)],
   ['press', ({ db }) => allPresses(db)],
 ]
 
@@ -64,6 +65,13 @@ describe.each(testStores())('a form saved as it was opened, on $name', ({ open }
 })
 
 /** A record as its form sends it back: without what the form does not show. */
+/** An instrument's own fields: how its last check went is no field of it. */
+function asRecord(instrument: Instrument) {
+  const { lastCheck, ...record } = instrument
+  expect(lastCheck).toBeNull()
+  return record
+}
+
 function asForm(record: object): Record<string, unknown> {
   return Object.fromEntries(
     Object.entries(record)

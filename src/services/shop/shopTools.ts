@@ -1,3 +1,4 @@
+import { instrumentDoubt } from '@/core/measure/instrumentDoubt'
 import type { Db } from '@/data/client'
 import { allInstrumentChecks } from '@/data/queries/instrumentChecks'
 import type { Instrument, Press } from '@/data/queries/tools'
@@ -13,6 +14,8 @@ export interface ShopTools {
     readonly nominalMm: number
     readonly driftMm: number
     readonly corrected: boolean
+    /** what it says against the instrument as it stands; null where a later check settled it */
+    readonly doubt: string | null
     readonly checkedAt: string
   }[]
 }
@@ -23,12 +26,16 @@ export async function shopTools(db: Db): Promise<ShopTools> {
     allPresses(db),
     allInstrumentChecks(db),
   ])
+  const doubts = new Map(instruments.map((i) => [i.id, instrumentDoubt(i)?.words]))
+  // The newest comes first: what is set last is kept.
+  const lastOf = new Map([...checks].reverse().map(({ instrumentId, id }) => [instrumentId, id]))
   return {
     instruments,
     presses,
     checks: checks.map(({ id, instrumentId, nominalMm, driftMm, corrected, checkedAt }) => ({
       id,
       instrument: instruments.find((i) => i.id === instrumentId)?.name ?? '?',
+      doubt: lastOf.get(instrumentId) === id ? (doubts.get(instrumentId) ?? null) : null,
       nominalMm,
       driftMm,
       corrected,

@@ -1,11 +1,13 @@
 import Joi from 'joi'
 import { checkReading } from '@/core/readings/checkReading'
+import { instrumentDoubt } from '@/core/measure/instrumentDoubt'
 import { figuresKept } from '@/core/measure/describedInstrument'
 import { reachOf, reachText } from '@/core/readings/instrumentFor'
 import { DIMENSION_IDS, DIMENSIONS, isInside } from '@/core/readings/dimensions'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { expectedReadingMm } from '@/core/tray/expectedReading'
 import { insertReadings, voidReading } from '@/data/queries/readings'
+import type { Instrument } from '@/data/queries/tools'
 import { action } from '../action'
 import type { Refusal } from '../boundary'
 import { idSchema, refuse } from '../boundary'
@@ -75,8 +77,8 @@ export const takeReading = action(schema, async (db, input, now): Promise<Readin
     )
     const { kind } = instrument
     if (reachOf(kind, dimension) === 'cannot') return refuse(reachText(kind, dimension) ?? '', 'instrument')
-    const atAPinch = askedBefore ? null : reachText(kind, dimension)
-    const shown = judge(input, expectedReadingMm(opened, dimension, instrument), atAPinch, judged)
+    const doubts = askedBefore ? [] : doubtsOf(instrument, dimension)
+    const shown = judge(input, expectedReadingMm(opened, dimension, instrument), doubts, judged)
     if (typeof shown !== 'number') return shown
     const figures = figuresKept(instrument, isInside(dimension))
     await insertReadings(tx, [
@@ -88,6 +90,13 @@ export const takeReading = action(schema, async (db, input, now): Promise<Readin
   return judged.ask ? { ok: false, ask: judged.ask } : changed
 })
 
+/** What speaks against taking a dimension by an instrument, in sentences. */
+function doubtsOf(instrument: Instrument, dimension: DimensionId): string[] {
+  const doubt = instrumentDoubt(instrument)
+  const failed = doubt && `${instrument.name} ${doubt.words}: set it right or take its drift off in Settings.`
+  return [reachText(instrument.kind, dimension), failed].filter((text) => text !== null)
+}
+
 /** What a reading led to beside being stored or refused. */
 interface Judged {
   ask: ReadingQuestion | null
@@ -95,20 +104,20 @@ interface Judged {
 }
 
 /**
- * @param atAPinch - what is asked of an instrument that is not made for this; null where it is, or was asked before
+ * @param doubts - what speaks against the instrument, not asked about before
  * @returns the figure to store, or why none is stored; a question is left in `judged`
  */
 function judge(
   { text, dimension, confirmed }: ReadingInput,
   expectedMm: number | null,
-  atAPinch: string | null,
+  doubts: readonly string[],
   judged: Judged,
 ): number | Refusal {
   const check = checkReading(text, DIMENSIONS[dimension], expectedMm)
   if (check.outcome === 'refuse') return refuse(check.message, 'reading')
   const surprising = check.outcome === 'ask' ? check : null
   const keepAllowed = surprising?.keepAllowed ?? true
-  const message = [surprising?.message, atAPinch].filter(Boolean).join(' ')
+  const message = [surprising?.message, ...doubts].filter(Boolean).join(' ')
   if (message !== '' && !(confirmed && keepAllowed)) {
     const { valueMm } = check
     judged.ask = { message, valueMm, suggestionMm: surprising?.suggestionMm ?? null, keepAllowed }

@@ -18,7 +18,7 @@ import { StageBoard } from './StageBoard'
 
 /** Today: what to take now, every tray in hand with what to do next, and where they stand. */
 export function BenchPage({ view }: { view: BenchView }) {
-  const { trays, unreadable, dueToday, instrumentsDue, inUse } = view
+  const { trays, unreadable, dueToday, instrumentsDue, instrumentsOff, inUse } = view
   return (
     <PageFrame
       title="Bench"
@@ -51,6 +51,11 @@ export function BenchPage({ view }: { view: BenchView }) {
             Tray {number}
           </Link>{' '}
           ({caseName}) cannot be shown. {trouble}
+        </Typography>
+      ))}
+      {instrumentsOff.map((text) => (
+        <Typography key={text} sx={{ mt: 1, color: 'error.main', fontWeight: 700 }}>
+          {text}: its figures are asked about until it is set right.
         </Typography>
       ))}
       {instrumentsDue.length > 0 && (

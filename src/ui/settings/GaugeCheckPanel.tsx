@@ -23,7 +23,7 @@ export function GaugeCheckPanel({ tools, check }: { tools: ShopTools; check: Cal
   const [instrumentId, setInstrumentId] = useState(tools.instruments[0]?.id ?? 0)
   const [nominal, setNominal] = useState('10.00')
   const [readings, setReadings] = useState<readonly string[]>(['', '', ''])
-  const [message, setMessage] = useState<{ text: string; wrong: boolean } | null>(null)
+  const [message, setMessage] = useState<{ text: string; wrong: boolean; doubt?: boolean } | null>(null)
   const instrument = tools.instruments.find((i) => i.id === instrumentId)
   const live = instrument ? liveCheck(nominal, readings, instrument) : null
   const [keep, busy] = useOneAtATime(async (correct: boolean) => {
@@ -35,6 +35,7 @@ export function GaugeCheckPanel({ tools, check }: { tools: ShopTools; check: Cal
         ? `Kept. Zero offset of ${instrument?.name ?? 'it'} is now ${formatSignedMm(result.check.newZeroOffsetMm, 0.001)}; readings taken before keep theirs.`
         : `Kept. ${result.check.words}`,
       wrong: false,
+      doubt: !result.corrected && result.check.verdict !== 'within',
     })
   })
   return (
@@ -88,7 +89,7 @@ export function GaugeCheckPanel({ tools, check }: { tools: ShopTools; check: Cal
       </Box>
       {message?.wrong && <WorkError text={message.text} />}
       {message && !message.wrong && (
-        <Typography sx={{ mt: 0.5, color: 'success.main' }} role="status">
+        <Typography sx={{ mt: 0.5, color: message.doubt ? 'error.main' : 'success.main' }} role="status">
           {message.text}
         </Typography>
       )}
@@ -98,6 +99,11 @@ export function GaugeCheckPanel({ tools, check }: { tools: ShopTools; check: Cal
             {clockText(past.checkedAt)}: {past.instrument} {formatSignedMm(past.driftMm)} on{' '}
             {formatMm(past.nominalMm)}
             {past.corrected && ', taken off'}
+            {past.doubt !== null && (
+              <Box component="strong" sx={{ color: 'error.main' }}>
+                , not set right since
+              </Box>
+            )}
           </li>
         ))}
       </Box>

@@ -86,13 +86,13 @@ export function SettingsPage(props: SettingsPageProps) {
         rows={tools.instruments}
         columns={INSTRUMENT_COLUMNS}
         height={heightOf(tools.instruments.length)}
-        onOpen={(row) =>
+        onOpen={({ lastCheck: _, ...row }) =>
           setEdited({
             kind: 'instrument',
             id: row.id,
             title: row.name,
             fields: INSTRUMENT_FIELDS,
-            initial: { ...row },
+            initial: row,
           })
         }
       />

@@ -7,6 +7,7 @@ import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { reachOf } from '@/core/readings/instrumentFor'
 import { formatMm, formatSignedMm } from '@/core/units/formatMm'
+import { instrumentDoubt } from '@/core/measure/instrumentDoubt'
 import { isDue } from '@/core/measure/calibration'
 import type { TrayView } from '@/services/tray/trayView'
 import type { FeedSource } from '@/services/instruments/instrumentFeeds'
@@ -169,6 +170,7 @@ export function ReadingBar(props: ReadingBarProps) {
 function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrument }: ReadingBarProps) {
   const dimension = target && DIMENSIONS[target.dimension]
   const instrument = view.instruments.find((i) => i.id === instrumentId)
+  const doubt = instrument && instrumentDoubt(instrument)
   const overdue = instrument && isDue(instrument.calibrationDueOn, new Date())
   return (
     <Box>
@@ -226,6 +228,14 @@ function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrument }: Re
           <span className="figure">
             zero {formatSignedMm(instrument.zeroOffsetMm, instrument.resolutionMm)}
           </span>
+        )}
+        {doubt && (
+          <strong
+            style={{ color: 'var(--mui-palette-error-main)' }}
+            title={`${instrument.name} ${doubt.words}`}
+          >
+            failed its check
+          </strong>
         )}
         {overdue && <strong style={{ color: 'var(--mui-palette-warning-main)' }}>calibration overdue</strong>}
         <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>

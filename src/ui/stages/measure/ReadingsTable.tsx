@@ -104,6 +104,15 @@ function hourOf(deg: number): number {
   return Math.round(deg / 30) % 12 || 12
 }
 
+/** What readings were taken by, each once. */
+function instrumentNames(
+  { instruments }: TrayView,
+  readings: readonly { readonly instrumentId: number }[],
+): string {
+  const used = instruments.filter(({ id }) => readings.some(({ instrumentId }) => instrumentId === id))
+  return used.map(({ name }) => name.toLowerCase()).join(', ')
+}
+
 interface DimensionRowProps extends Omit<ReadingsTableProps, 'aimedAt'> {
   readonly id: DimensionId
   readonly aimed: boolean
@@ -163,6 +172,14 @@ function DimensionRow({ id, view, aimed, onAim, onTakeBack }: DimensionRowProps)
             {formatMm(r.shownMm, r.resolutionMm)}
           </Box>
         ))}
+        {measured && measured.readings.length > 0 && (
+          <Box
+            component="span"
+            sx={{ fontFamily: 'fontFamily', fontSize: 12.5, color: 'text.secondary', whiteSpace: 'nowrap' }}
+          >
+            {instrumentNames(view, measured.readings)}
+          </Box>
+        )}
         {!measured && (
           <span style={{ color: 'var(--mui-palette-text-secondary)' }}>
             {planned ? 'to read' : figure ? 'case sheet' : ''}

@@ -1,0 +1,69 @@
+import { openBrokenTray } from '../../../tests/stores/brokenTray'
+import { testStores } from '../../../tests/stores/testStores'
+import type { Store } from '@/data/client'
+import { loadDemo } from '@/data/demo/loadDemo'
+import { benchView } from '../bench/benchView'
+import { shopTools } from '../shop/shopTools'
+import { takeReading } from '../tray/takeReading'
+import { checkInstrument } from './checkInstrument'
+
+const NOW = new Date('2026-11-24T10:00:00Z')
+
+describe.each(testStores())('an instrument that failed its check, on $name', ({ open }) => {
+  let store: Store
+  beforeAll(async () => {
+    store = await open()
+    await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
+  }, 60_000)
+  afterAll(() => store.close())
+
+  it('is asked about at its first figure of a dimension, reads wider, and is sound again once set right', async () => {
+    const { instruments } = await openBrokenTray(store.db, 'Doubt', NOW)
+    const instrumentId = instruments.find(({ kind }) => kind === 'caliper')?.id ?? 0
+    const bore = async (reference: string) => {
+      const { tray } = await openBrokenTray(store.db, reference, NOW)
+      return (placeIndex: number, confirmed: boolean) =>
+        takeReading(
+          store.db,
+          {
+            trayId: tray.id,
+            dimension: 'bore',
+            placeIndex,
+            text: '30.95',
+            instrumentId,
+            source: 'typed',
+            confirmed,
+          },
+          NOW,
+        )
+    }
+    const uOf = (result: Awaited<ReturnType<typeof takeReading>>) => {
+      if (!result.ok) throw new Error(JSON.stringify(result))
+      return result.view.readout.measured.bore?.standardUncertaintyMm ?? 0
+    }
+    const check = (correct: boolean) =>
+      checkInstrument(store.db, { instrumentId, nominal: '10.00', readings: ['10.05'], correct }, NOW)
+    const off = async () => (await benchView(store.db, NOW)).instrumentsOff
+
+    const sound = uOf(await (await bore('Sound'))(0, false))
+    expect((await check(false)).ok).toBe(true)
+    expect(await off()).toEqual([expect.stringMatching(/^Caliper showed \+0.05 on 10.00 at its last check/)])
+    const read = await bore('Asked')
+    expect(await read(0, false)).toMatchObject({
+      ok: false,
+      ask: {
+        keepAllowed: true,
+        suggestionMm: null,
+        message: expect.stringMatching(/take its drift off in Settings/) as string,
+      },
+    })
+    expect(uOf(await read(0, true))).toBeGreaterThan(2 * sound)
+    expect((await read(1, false)).ok).toBe(true)
+    expect((await shopTools(store.db)).checks[0]?.doubt).toMatch(/showed \+0.05/)
+
+    expect((await check(true)).ok).toBe(true)
+    expect(await off()).toEqual([])
+    expect((await shopTools(store.db)).checks.map(({ doubt }) => doubt)).toEqual([null, null])
+    expect(uOf(await (await bore('Right again'))(0, false))).toBeCloseTo(sound, 12)
+  })
+})
