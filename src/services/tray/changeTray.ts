@@ -41,14 +41,20 @@ export async function changeTray(
     if (!row) return refuse(TRAY_GONE)
     const objection = objectionTo(kind, row.tray)
     if (objection !== null) return refuse(objection)
-    const answers = await answersOf(db, row)
+    const read = await answersOf(db, row)
+    const { answers } = read
     const outcome = await writeTo(db, caseFrom(row, answers), write)
     if (outcome === 'outrun') continue
     if ('ok' in outcome) return outcome
     const changed = await rowAfter(db, row, outcome)
     if (!changed) return refuse(TRAY_GONE)
     const after = await trayAnswers(db, [changed], { answers, stale: ({ from }) => outcome.anyOf(from) })
-    remember(db, changed, after)
+    remember(db, changed, {
+      ...read,
+      revision: changed.tray.revision,
+      sheetId: changed.sheet.id,
+      answers: after,
+    })
     return { ok: true, opened: caseFrom(changed, after) }
   }
   return refuse(BUSY)

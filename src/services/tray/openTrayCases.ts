@@ -79,7 +79,8 @@ export function casesFrom(rows: readonly TrayRow[], answers: TrayAnswers): Opene
 
 /** Reads one tray's case, see openTrayCases. */
 export async function openTrayCase(db: Db, row: TrayRow): Promise<OpenedCase> {
-  return caseFrom(row, await answersOf(db, row))
+  const { answers } = await answersOf(db, row)
+  return caseFrom(row, answers)
 }
 
 /** Puts one tray's case together, see casesFrom. */

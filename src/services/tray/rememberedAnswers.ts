@@ -1,4 +1,6 @@
 import type { Db } from '@/data/client'
+import type { PastStamp } from '@/data/queries/pastStamp'
+import { pastStamp } from '@/data/queries/pastStamp'
 import type { TrayRow } from '@/data/queries/trays'
 import type { TrayAnswers } from './trayAnswers'
 import { trayAnswers } from './trayAnswers'
@@ -6,8 +8,11 @@ import { trayAnswers } from './trayAnswers'
 /** Trays whose answers are remembered: more than a bench has in hand on a day. */
 const MOST_TRAYS = 64
 
-interface Remembered {
+/** What was read of a tray, and of which state. */
+export interface Remembered {
   readonly revision: number
+  readonly sheetId: number
+  readonly past: PastStamp
   readonly answers: TrayAnswers
 }
 
@@ -16,23 +21,36 @@ const shared = globalThis as unknown as { __whyalonTrays?: WeakMap<Db, Map<numbe
 
 /**
  * What is kept of one tray. Every write of a tray claims its next revision, whichever process writes it: what the tray
- * itself keeps is as it was while its revision is, and is not asked again. The rest is.
+ * itself keeps is as it was while its revision is, and is not asked again. So is the past of its case sheet while no
+ * other tray of the sheet and no part that went in was written. The rest is asked.
  */
-export async function answersOf(db: Db, row: TrayRow): Promise<TrayAnswers> {
-  const known = memoryOf(db).get(row.tray.id)
-  const same = known?.revision === row.tray.revision ? known.answers : undefined
-  const answers = await trayAnswers(db, [row], same && { answers: same, stale: ({ ofTray }) => !ofTray })
-  remember(db, row, answers)
-  return answers
+export async function answersOf(db: Db, row: TrayRow): Promise<Remembered> {
+  const { tray, sheet } = row
+  const known = memoryOf(db).get(tray.id)
+  const past = await pastStamp(db, sheet.id, tray.id)
+  const sameTray = known?.revision === tray.revision
+  const samePast = known?.sheetId === sheet.id && isSamePast(known.past, past)
+  const fresh = { anybody: false, tray: sameTray, sheet: samePast } as const
+  const before = known && {
+    answers: known.answers,
+    stale: ({ of }: { of: keyof typeof fresh }) => !fresh[of],
+  }
+  const answers = await trayAnswers(db, [row], before)
+  return remember(db, row, { revision: tray.revision, sheetId: sheet.id, past, answers })
+}
+
+function isSamePast(before: PastStamp, now: PastStamp): boolean {
+  return before.others === now.others && now.newestPart < before.horizon
 }
 
 /** Keeps what was read of a tray for the next who opens it; the tray opened longest ago is let go. */
-export function remember(db: Db, { tray: { id, revision } }: TrayRow, answers: TrayAnswers): void {
+export function remember(db: Db, { tray: { id } }: TrayRow, read: Remembered): Remembered {
   const memory = memoryOf(db)
   memory.delete(id)
-  memory.set(id, { revision, answers })
+  memory.set(id, read)
   const [longestAgo] = memory.keys()
   if (memory.size > MOST_TRAYS && longestAgo !== undefined) memory.delete(longestAgo)
+  return read
 }
 
 function memoryOf(db: Db): Map<number, Remembered> {

@@ -32,23 +32,21 @@ interface Question<Answer> {
   /** tables the answer is read from: it is as it was while none of them is written */
   readonly from: readonly Table[]
   readonly ask: (db: Db, scope: Scope) => Promise<Answer>
-  /** whether only a change of the tray itself writes what is answered */
-  readonly ofTray: boolean
+  /**
+   * whose writes change the answer: only the tray's own, or those of its sheet's other trays and of the parts that went
+   * in; `anybody` for the rest
+   */
+  readonly of: 'tray' | 'sheet' | 'anybody'
 }
 
 /** A question whose answer's type stays its own. */
-const question = <Answer>(from: readonly Table[], ask: Question<Answer>['ask']): Question<Answer> => ({
-  from,
-  ask,
-  ofTray: false,
-})
+const question =
+  (of: Question<unknown>['of']) =>
+  <Answer>(from: readonly Table[], ask: Question<Answer>['ask']): Question<Answer> => ({ from, ask, of })
 
-/** A question about what a tray itself keeps. */
-const ofTray = <Answer>(from: readonly Table[], ask: Question<Answer>['ask']): Question<Answer> => ({
-  from,
-  ask,
-  ofTray: true,
-})
+const ofTray = question('tray')
+const ofSheet = question('sheet')
+const ofAnybody = question('anybody')
 
 const { trays, pressRuns, picks, crystals, gaskets, trailEvents } = schema
 
@@ -61,24 +59,24 @@ export const QUESTIONS = {
   findings: ofTray([schema.findings], (db, { trayIds }) => standingFindingsOf(db, trayIds)),
   ticks: ofTray([schema.trayTicks], (db, { trayIds }) => ticksOf(db, trayIds)),
   trails: ofTray([trailEvents], (db, { trayIds }) => trailsOf(db, trayIds)),
-  pastTrails: question([trailEvents, trays], (db, { sheetIds }) =>
+  pastTrails: ofSheet([trailEvents, trays], (db, { sheetIds }) =>
     newestTrailsOf(db, sheetIds, PAST_TRAILS + 1),
   ),
-  runs: question(
+  runs: ofSheet(
     [pressRuns, picks, trays, schema.presses, schema.dies, crystals, gaskets],
     (db, { sheetIds }) => pressRunsOfSheets(db, sheetIds),
   ),
-  out: question([schema.stockMoves, ...PART_KINDS.map(partTable)], async (db, { trayIds }) => {
+  out: ofAnybody([schema.stockMoves, ...PART_KINDS.map(partTable)], async (db, { trayIds }) => {
     const partsOut = await partsOutOf(db, trayIds)
     return { partsOut, bezels: await bezelsByIds(db, bezelIds([...partsOut.values()].flat())) }
   }),
   photos: ofTray([schema.photos], (db, { trayIds }) => photosOf(db, trayIds)),
-  picks: question([picks, crystals, gaskets], (db, { trayIds }) => latestPicksOf(db, trayIds)),
+  picks: ofAnybody([picks, crystals, gaskets], (db, { trayIds }) => latestPicksOf(db, trayIds)),
   pressRuns: ofTray([pressRuns], (db, { trayIds }) => pressRunsOf(db, trayIds)),
-  instruments: question([schema.instruments, schema.instrumentChecks], (db) => allInstruments(db)),
-  presses: question([schema.presses], (db) => allPresses(db)),
-  inUse: question([schema.methodRuns, trays], (db) => openMethodRuns(db)),
-  rules: question([schema.shopSettings], (db) => shopRules(db)),
+  instruments: ofAnybody([schema.instruments, schema.instrumentChecks], (db) => allInstruments(db)),
+  presses: ofAnybody([schema.presses], (db) => allPresses(db)),
+  inUse: ofAnybody([schema.methodRuns, trays], (db) => openMethodRuns(db)),
+  rules: ofAnybody([schema.shopSettings], (db) => shopRules(db)),
 } satisfies Record<string, Question<unknown>>
 
 type Questions = typeof QUESTIONS
