@@ -76,6 +76,9 @@ describe('load of a squeezed ring', () => {
 
   it('Gent (1958): 70 Shore A is 5.52 MPa, 50 is 2.46', () => {
     expect(rubberModulusMPa(70)).toBeCloseTo(5.52, 2)
+    expect(rubberModulusMPa(20)).toBeLessThan(rubberModulusMPa(80))
+    expect(() => rubberModulusMPa(19.9)).toThrow(/shoreA/)
+    expect(() => rubberModulusMPa(80.1)).toThrow(/shoreA/)
     expect(rubberModulusMPa(50)).toBeCloseTo(2.46, 2)
   })
 })

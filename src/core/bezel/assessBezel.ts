@@ -70,7 +70,10 @@ export function assessBezel(bezel: StockBezel, seat: BezelSeat, policy: BezelPol
     set: null,
     probability: allHold(checks),
     failures: failingChecks(checks, policy.leastProbability),
-    reasons: checks.flatMap(({ reason }) => (reason === null ? [] : [reason])),
+    // A check that fails has its own sentence; the one for passing would say the opposite.
+    reasons: checks.flatMap(({ probability, reason }) =>
+      reason === null || probability < policy.leastProbability ? [] : [reason],
+    ),
   }
 }
 

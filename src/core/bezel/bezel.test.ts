@@ -190,6 +190,24 @@ describe('assessBezel', () => {
   })
 })
 
+describe('clicks of a bezel', () => {
+  const said = (seat: Partial<BezelSeat>, clicks: number | null) => {
+    const { failures, reasons } = assessBezel(stockBezel({ clicks }), { ...CASE, ...seat }, BEZEL_POLICY)
+    return [...failures, ...reasons].filter((text) => text.includes('clicks')).join(' ')
+  }
+
+  it('are compared where both are known and the bezel clicks, and nowhere else', () => {
+    expect(said({}, 60)).toBe('60 clicks a turn; the case’s spring has 120')
+    expect(said({}, 120)).toBe('120 clicks a turn, as the case’s spring.')
+    for (const [seat, clicks] of [
+      [{ clicks: null }, 60],
+      [{}, null],
+      [{ kind: 'rotating-friction' }, 60],
+    ] as const)
+      expect(said(seat, clicks)).toBe('')
+  })
+})
+
 describe('the last bezel of a drawer', () => {
   it('can be taken, and none cannot', () => {
     const failing = (quantity: number) => assessBezel(stockBezel({ quantity }), CASE, BEZEL_POLICY).failures

@@ -39,6 +39,20 @@ describe('upgrades', () => {
     expect(found.map(({ candidate }) => candidate.crystal.id)).toEqual([1, 6, 3, 4])
   })
 
+  it('puts what came out first, however dear it is; any profile of it where that is not known', () => {
+    const dear = CRYSTALS.map((crystal) => (crystal.id === 1 ? { ...crystal, priceCents: 9000 } : crystal))
+    const order = (profile: 'flat' | null) =>
+      upgrades(
+        stockIndex(dear, [stockGasket()]),
+        ringSeatOf(),
+        { ...WISHES, profile },
+        atFiveBar,
+        BUILT_IN_POLICY,
+      ).map(({ candidate }) => candidate.crystal.id)
+    expect(order('flat').indexOf(1)).toBe(0)
+    expect(order(null).slice(0, 2)).toEqual([6, 1])
+  })
+
   it('tells what pressure does to each', () => {
     const [mineral, , sapphire] = found
     const factor = (of: typeof mineral) => of?.load?.strength.found.factor ?? NaN

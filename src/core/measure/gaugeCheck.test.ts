@@ -71,3 +71,15 @@ describe('instrumentDoubt', () => {
     expect(kept({ lastCheck: check(), zeroUncertaintyMm: 0.004 })).toBeCloseTo(Math.hypot(0.004, 0.05), 12)
   })
 })
+
+describe('a check of an instrument with steps as large as its error', () => {
+  it('takes what its steps hide for right', () => {
+    // ±0.004 by its maker, 0.02 a step: half a step's spread, 0.0058, cannot be seen.
+    const pins = { resolutionMm: 0.02, maximumPermissibleErrorMm: 0.004, zeroOffsetMm: 0 }
+    expect(gaugeCheck(2, [2.005], pins).verdict).toBe('within')
+    expect(gaugeCheck(2, [2.007], pins).verdict).toBe('correct')
+    // And the other way: half of ±0.03 is 0.015, whatever its steps.
+    expect(gaugeCheck(10, [10.014], CALIPER).verdict).toBe('within')
+    expect(gaugeCheck(10, [10.016], CALIPER).verdict).toBe('correct')
+  })
+})

@@ -151,6 +151,22 @@ describe('Type A after a fit', () => {
   })
 })
 
+describe('degrees of freedom of a sum', () => {
+  it('are the fourth powers of its parts by their own degrees', () => {
+    const part = (degreesOfFreedom?: number) => ({
+      valueMm: 1,
+      standardUncertaintyMm: 0.01,
+      ...(degreesOfFreedom !== undefined && { degreesOfFreedom }),
+    })
+    const sum = (...parts: ReturnType<typeof part>[]) =>
+      combinedEstimate(parts.map((each) => [1, each] as const)).degreesOfFreedom
+    // (2u²)² over twice u⁴/4, by hand; a well-known part adds to the sum alone.
+    expect(sum(part(4), part(4))).toBeCloseTo(8, 9)
+    expect(sum(part(4), part())).toBeCloseTo(16, 9)
+    expect(sum(part(), part())).toBeUndefined()
+  })
+})
+
 describe('coverageFactor', () => {
   it('falls from Student’s t for one degree of freedom to two', () => {
     expect(coverageFactor(1)).toBe(13.97)

@@ -373,6 +373,17 @@ describe('procedure, kind by kind', () => {
     expect(steps.find((s) => s.id === 'shell-on')?.check).toMatch(/push-button clears/)
   })
 
+  it('a bezel that stays on is protected at the press; one that is off, or a shell, is not', () => {
+    const at = (bezelKind: JobFacts['bezelKind'], option: string) =>
+      ids(jobFacts({ asked: ['crystal'], crystalState: 'whole', bezelKind }), {
+        'bezel-at-the-press': option,
+      })
+    expect(at('fixed-friction', 'protected')).toContain('bezel-protected')
+    expect(at('fixed-friction', 'off')).not.toContain('bezel-protected')
+    expect(at('none', 'protected')).not.toContain('bezel-protected')
+    expect(at('resin-shell', 'protected')).not.toContain('bezel-protected')
+  })
+
   it('a resin shell comes off for what lies behind it, and stays on for what does not', () => {
     const shell = { movementKind: 'digital', bezelKind: 'resin-shell', crystalState: 'whole' } as const
     expect(ids(jobFacts({ ...shell, asked: ['resin-shell'] }))).toContain('shell-off')

@@ -27,6 +27,7 @@ describe('fitRoundness', () => {
   it('needs three different directions: 0 and 180 are one', () => {
     const at = (directionDeg: number) => ({ directionDeg, diameterMm: 31 })
     expect(fitRoundness([at(0), at(180), at(90)])).toEqual({ ok: false, reason: 'too-few-directions' })
+    expect(fitRoundness([at(0), at(-90), at(270)])).toEqual({ ok: false, reason: 'too-few-directions' })
   })
 
   it('refuses a diameter that is not one', () => {

@@ -59,6 +59,7 @@ describe('shapeSize', () => {
     const line = Array.from({ length: 9 }, (_, i) => ({ xMm: i, yMm: i }))
     expect(message({ kind: 'points', points: line })).toMatch(/one straight line/)
     expect(message({ kind: 'points', points: line.slice(0, 2) })).toMatch(/at least three/)
+    expect(message({ kind: 'visible-top', topMm: 29, bevelMm: 3.1, instrument })).toMatch(/Bevel: 3.10/)
     expect(message({ kind: 'visible-top', topMm: 29, bevelMm: 5, instrument })).toMatch(
       /Bevel: 5.00 mm is outside/,
     )
