@@ -1,7 +1,13 @@
 import { die } from '../../../tests/factories/parts'
 import { pushOutPusher, pushOutSupport } from './pushOutDies'
 
-const WAY = { crystalDiameterMm: 30, domeMm: 0, apertureMm: 28.4, looseRing: false }
+const WAY = {
+  crystalDiameterMm: 30,
+  domeMm: 0,
+  apertureMm: 28.4,
+  apertureIs: 'dial opening',
+  looseRing: false,
+}
 const pusher = (outerDiameterMm: number) =>
   die({ id: outerDiameterMm, code: `P${outerDiameterMm}`, outerDiameterMm })
 const support = (openingMm: number, recessDepthMm = 7) =>
@@ -31,8 +37,10 @@ describe('pushOutPusher', () => {
       const outcome = pushOutPusher(set, { ...WAY, looseRing })
       return outcome.ok ? outcome.best.reasons[0] : null
     }
-    expect(said(false)).toBe('27.5 through 28.4: the largest that stays 0.5 clear')
-    expect(said(true)).toBe('27.0 through 28.4: the largest that stays 1.0 clear of the chapter ring')
+    expect(said(false)).toBe('27.5 through 28.4 (dial opening): the largest that stays 0.5 clear')
+    expect(said(true)).toBe(
+      '27.0 through 28.4 (dial opening): the largest that stays 1.0 clear of the chapter ring',
+    )
   })
 
   it('refuses one so small that it loads the centre, and hollow ones', () => {

@@ -9,8 +9,10 @@ export interface PushOutCase {
   readonly crystalDiameterMm: number
   /** total height of the crystal over its edge, 0 for flat */
   readonly domeMm: number
-  /** what can be seen of the dial: the pusher goes through here */
+  /** the narrowest the pusher goes through: what can be seen of the dial, or the chapter ring */
   readonly apertureMm: number
+  /** what that is and where the figure is from: “the chapter ring, read here” */
+  readonly apertureIs: string
   /** true with a thin plastic ring around the edge that must not be touched */
   readonly looseRing: boolean
 }
@@ -44,7 +46,7 @@ export function pushOutPusher(dies: readonly Die[], watchCase: PushOutCase): Die
     .map((die) => ({
       die,
       reasons: [
-        `${formatMm(die.outerDiameterMm, 0.1)} through ${formatMm(watchCase.apertureMm, 0.1)}: the largest that stays ${formatMm(marginMm, 0.1)} clear${watchCase.looseRing ? ' of the chapter ring' : ''}`,
+        `${formatMm(die.outerDiameterMm, 0.1)} through ${formatMm(watchCase.apertureMm, 0.1)} (${watchCase.apertureIs}): the largest that stays ${formatMm(marginMm, 0.1)} clear${watchCase.looseRing ? ' of the chapter ring' : ''}`,
         faceReason(die),
       ],
     }))

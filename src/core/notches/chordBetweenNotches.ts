@@ -4,6 +4,10 @@ import { requirePositive } from '../guard/require'
 export const FEWEST_NOTCHES = 2
 export const MOST_NOTCHES = 24
 
+/** Circle through the notches of any watch's back, mm. From memory. */
+export const LEAST_NOTCH_CIRCLE_MM = 8
+export const MOST_NOTCH_CIRCLE_MM = 60
+
 /**
  * Straight distance between two notch centres on a screw-on case back.
  * @param notchCircleMm - circle through the notch centres, mm, > 0

@@ -1,4 +1,8 @@
-import { notchCircleFromChord } from '../notches/chordBetweenNotches'
+import {
+  LEAST_NOTCH_CIRCLE_MM,
+  MOST_NOTCH_CIRCLE_MM,
+  notchCircleFromChord,
+} from '../notches/chordBetweenNotches'
 import { formatMm } from '../units/formatMm'
 import { parseMm } from '../units/parseMm'
 
@@ -23,6 +27,12 @@ export function circleFromChordText(
     }
   }
   const circleMm = notchCircleFromChord(parsed.valueMm, notchCount, skip)
+  if (circleMm < LEAST_NOTCH_CIRCLE_MM || circleMm > MOST_NOTCH_CIRCLE_MM) {
+    return {
+      ok: false,
+      message: `Chord: ${formatMm(parsed.valueMm)} would need a notch circle of ${formatMm(circleMm)}; on a watch it is ${LEAST_NOTCH_CIRCLE_MM}–${MOST_NOTCH_CIRCLE_MM}. Measure again between notches ${skip} apart, from the same edge to the same edge.`,
+    }
+  }
   if (limitMm !== null && circleMm > limitMm) {
     return {
       ok: false,

@@ -20,6 +20,9 @@ describe('circleFromChordText', () => {
     }
     expect(message('wide')).toMatch(/“wide” is not a length/)
     expect(message('-3')).toMatch(/not a length/)
+    expect(message('0.5')).toMatch(/notch circle of 0.58; on a watch it is 8–60/)
+    expect(message('250')).toMatch(/on a watch it is 8–60. Measure again between notches 2 apart/)
+    expect(circleFromChordText('250', 6, 2, null).ok).toBe(false)
     expect(message('40')).toMatch(/notch circle of 46.19, wider than the 38.00 case/)
   })
 })

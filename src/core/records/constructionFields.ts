@@ -20,7 +20,12 @@ import {
 } from '../construction/kinds'
 import { CONSTRUCTIONS } from '../construction/constructions'
 import { CRYSTAL_MATERIALS, CRYSTAL_PROFILES } from '../fit/parts'
-import { FEWEST_NOTCHES, MOST_NOTCHES } from '../notches/chordBetweenNotches'
+import {
+  FEWEST_NOTCHES,
+  MOST_NOTCHES,
+  LEAST_NOTCH_CIRCLE_MM,
+  MOST_NOTCH_CIRCLE_MM,
+} from '../notches/chordBetweenNotches'
 import { BACK_KINDS } from '../opening/backKinds'
 import type { Field } from './Field'
 import { optionsOf } from './Field'
@@ -117,8 +122,8 @@ export const CONSTRUCTION_FIELDS: readonly Field[] = [
     name: 'notchCircleMm',
     label: 'Notch circle',
     required: false,
-    leastMm: 8,
-    mostMm: 60,
+    leastMm: LEAST_NOTCH_CIRCLE_MM,
+    mostMm: MOST_NOTCH_CIRCLE_MM,
     shownWhen: NOTCHED,
   },
   {

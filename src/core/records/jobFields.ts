@@ -6,6 +6,9 @@ import { CRYSTAL_STATES } from '../intake/crystalStates'
 import type { Field } from './Field'
 import { optionsOf } from './Field'
 
+/** Two whole turns and a half: no piece is turned under a press more often. From memory. */
+const MOST_QUARTER_TURNS = 10
+
 /** How this piece came in and what is asked. The case sheet and the owner are chosen or named beside these. */
 export const TRAY_FIELDS: readonly Field[] = [
   { kind: 'text', name: 'owner', label: 'Owner', required: true, mostLength: 80 },
@@ -93,7 +96,14 @@ export const TRAY_FIELDS: readonly Field[] = [
 /** What was really done at the press. Dies, press and pick are chosen beside these. */
 export const PRESS_RUN_FIELDS: readonly Field[] = [
   { kind: 'choice', name: 'outcome', label: 'Outcome', required: true, options: optionsOf(PRESS_OUTCOMES) },
-  { kind: 'count', name: 'quarterTurns', label: 'Quarter turns', required: true, least: 0, most: 40 },
+  {
+    kind: 'count',
+    name: 'quarterTurns',
+    label: 'Quarter turns',
+    required: true,
+    least: 0,
+    most: MOST_QUARTER_TURNS,
+  },
   {
     kind: 'figure',
     name: 'peakForceN',

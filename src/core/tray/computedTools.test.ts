@@ -20,34 +20,61 @@ const DIES = [
   die({ id: 4, role: 'socket', code: 'K29.5', openingMm: 29.5, outerDiameterMm: 36 }),
 ]
 
+const ON_THE_WAY = { crystalMm: 30, chapterRing: null }
+
 describe('computedTools', () => {
   it('says how to set the pins from notches and their shape', () => {
     // Six notches on 34.64: every second one, 30.00 apart, the third 25.98 from their line.
-    expect(computedTools(sheet(), DIES, 30, []).pins).toBe(
+    expect(computedTools(sheet(), DIES, ON_THE_WAY, []).pins).toBe(
       'flat pins as wide as the notch, two 30.00 apart, the third 25.98 from them',
     )
-    expect(computedTools(sheet({ notchCircleMm: null }), DIES, 30, []).pins).toBe(
+    expect(computedTools(sheet({ notchCircleMm: null }), DIES, ON_THE_WAY, []).pins).toBe(
       'wrench with flat pins as wide as the notch',
     )
-    expect(computedTools(sheet({ notchCount: null }), DIES, 30, []).pins).toBeNull()
+    expect(computedTools(sheet({ notchCount: null }), DIES, ON_THE_WAY, []).pins).toBeNull()
   })
 
   it('finds the dies to press out with, and stays further off a chapter ring', () => {
-    const [pusher, support] = computedTools(sheet(), DIES, 30, []).pushOut
+    const [pusher, support] = computedTools(sheet(), DIES, ON_THE_WAY, []).pushOut
     expect(pusher).toMatch(/^pusher P27.5 .*the largest that stays 0.5 clear/)
     expect(support).toMatch(/^support S31.5/)
-    expect(computedTools(sheet({ chapterRing: 'loose' }), DIES, 30, []).pushOut[0]).toMatch(
+    expect(computedTools(sheet({ chapterRing: 'loose' }), DIES, ON_THE_WAY, []).pushOut[0]).toMatch(
       /^pusher P27 .*1.0 clear of the chapter ring/,
     )
-    expect(computedTools(sheet(), [], 30, []).pushOut[0]).toMatch(/none in the drawer fits. A full face of/)
-    expect(computedTools(sheet(), DIES, null, []).pushOut).toEqual([])
+    expect(computedTools(sheet(), [], ON_THE_WAY, []).pushOut[0]).toMatch(
+      /none in the drawer fits. A full face of/,
+    )
+    expect(computedTools(sheet(), DIES, { ...ON_THE_WAY, crystalMm: null }, []).pushOut).toEqual([])
+  })
+
+  it('goes by the narrowest thing that was read: 27.00 inside a chapter ring takes 26.0 at most', () => {
+    const dies = [25, 26, 26.5, 27].map((outerDiameterMm, id) =>
+      die({ id, code: `P${outerDiameterMm}`, outerDiameterMm }),
+    )
+    const ring = { valueMm: 27, standardUncertaintyMm: 0.02 }
+    const pusher = (origin: 'measured' | 'sheet', over: object = {}) =>
+      computedTools(
+        sheet({ chapterRing: 'loose', dialOpeningMm: 28.5, ...over }),
+        dies,
+        { crystalMm: 30, chapterRing: { ...ring, origin } },
+        [],
+      ).pushOut[0]
+    expect(pusher('measured')).toMatch(
+      /^pusher P26 .*26.0 through 27.0 \(chapter ring, read here\): the largest that stays 1.0 clear/,
+    )
+    expect(pusher('sheet')).toMatch(/chapter ring, from the case sheet/)
+    expect(pusher('measured', { dialOpeningMm: null })).toMatch(/^pusher P26 /)
+    expect(pusher('measured', { dialOpeningMm: 26.2 })).toMatch(
+      /^pusher P25 .*26.2 \(dial opening, from the case sheet\)/,
+    )
+    expect(pusher('measured', { chapterRing: 'none' })).toMatch(/^pusher P27 /)
   })
 
   it('looks for a socket only where one grips', () => {
     expect(socketOf(sheet(), DIES)).toBeNull()
     const coin = sheet({ backKind: 'screw-coin-edge', backGripMm: 29.45 })
     expect(socketOf(coin, DIES)).toMatchObject({ ok: true })
-    expect(computedTools(coin, DIES, 30, []).socket).toMatch(/knurled socket K29.5/)
+    expect(computedTools(coin, DIES, ON_THE_WAY, []).socket).toMatch(/knurled socket K29.5/)
     expect(socketOf(sheet({ backKind: 'screw-polygon', backGripMm: 29.45 }), DIES)).toBeNull()
     expect(
       socketOf(sheet({ backKind: 'screw-polygon', backGripMm: 29.45, backSides: 12 }), DIES),

@@ -1,4 +1,5 @@
 import type { Die } from '../dies/Die'
+import type { Figure, FigureOrigin } from '../fit/CrystalSeat'
 import type { DieOutcome } from '../dies/pressInDies'
 import { pushOutPusher, pushOutSupport } from '../dies/pushOutDies'
 import type { NotchShape, ChapterRing } from '../construction/kinds'
@@ -21,6 +22,20 @@ type ToolSheet = CaseSheet & {
   readonly chapterRing: ChapterRing
 }
 
+/** What is known of what a pusher passes and presses. */
+export interface KnownOnTheWay {
+  readonly crystalMm: number | null
+  readonly chapterRing: Figure | null
+}
+
+const ORIGIN_WORDS: Readonly<Record<FigureOrigin, string>> = {
+  measured: 'read here',
+  sheet: 'from the case sheet',
+  supplier: 'from the supplier',
+  derived: 'worked out',
+  assumed: 'assumed',
+}
+
 /** The socket for a coin-edge or polygon back; null for other backs and while the grip is not known. */
 export function socketOf(sheet: ToolSheet, dies: readonly Die[]): SocketOutcome | null {
   const { backKind, backGripMm, backSides } = sheet
@@ -34,20 +49,20 @@ export function socketOf(sheet: ToolSheet, dies: readonly Die[]): SocketOutcome 
 
 /**
  * Tools worked out from figures and the die drawer, in words.
- * @param crystalMm - best figure for the crystal's diameter, mm; null while nothing is known
+ * @param known - best figures there are: of the crystal's diameter, mm, and of the chapter ring's inside; null for none
  * @param pressIn - dies of the press card, in words
  */
 export function computedTools(
   sheet: ToolSheet,
   dies: readonly Die[],
-  crystalMm: number | null,
+  known: KnownOnTheWay,
   pressIn: readonly string[],
 ): ComputedTools {
   const socket = socketOf(sheet, dies)
   return {
     pins: pinsText(sheet),
     socket: socket === null ? null : socket.ok ? socket.reason : socket.why,
-    pushOut: pushOutText(sheet, dies, crystalMm),
+    pushOut: pushOutText(sheet, dies, known),
     pressIn,
   }
 }
@@ -62,19 +77,34 @@ function pinsText({ backKind, notchCount, notchCircleMm, notchShape }: ToolSheet
   return `${shape}, two ${formatMm(pairSpacingMm)} apart, the third ${formatMm(thirdPinDistanceMm)} from them`
 }
 
-function pushOutText(sheet: ToolSheet, dies: readonly Die[], crystalMm: number | null): string[] {
-  const { dialOpeningMm, caseDiameterMm, crystalCentreMm, crystalEdgeMm, chapterRing } = sheet
-  if (crystalMm === null || dialOpeningMm === null || caseDiameterMm === null) return []
+function pushOutText(sheet: ToolSheet, dies: readonly Die[], known: KnownOnTheWay): string[] {
+  const { caseDiameterMm, crystalCentreMm, crystalEdgeMm, chapterRing } = sheet
+  const { crystalMm } = known
+  const aperture = narrowestOf(sheet, known.chapterRing)
+  if (crystalMm === null || aperture === null || caseDiameterMm === null) return []
   const way = {
     crystalDiameterMm: crystalMm,
     domeMm: Math.max(0, (crystalCentreMm ?? 0) - (crystalEdgeMm ?? crystalCentreMm ?? 0)),
-    apertureMm: dialOpeningMm,
+    ...aperture,
     looseRing: chapterRing !== 'none',
   }
   return [
     dieText('pusher', pushOutPusher(dies, way)),
     dieText('support', pushOutSupport(dies, way, caseDiameterMm)),
   ]
+}
+
+/** The narrowest thing on the crystal's way in from behind: a ring that was read counts before the sheet's opening. */
+function narrowestOf({ chapterRing, dialOpeningMm }: ToolSheet, ring: Figure | null) {
+  const ways = [
+    ...(chapterRing !== 'none' && ring
+      ? [{ apertureMm: ring.valueMm, apertureIs: `chapter ring, ${ORIGIN_WORDS[ring.origin]}` }]
+      : []),
+    ...(dialOpeningMm === null
+      ? []
+      : [{ apertureMm: dialOpeningMm, apertureIs: 'dial opening, from the case sheet' }]),
+  ]
+  return ways.sort((a, b) => a.apertureMm - b.apertureMm)[0] ?? null
 }
 
 function dieText(role: string, outcome: DieOutcome): string {

@@ -4,6 +4,7 @@ import { degreesOfHour, pegPlacement } from '@/core/opening/pegPlacement'
 import type { PegPlacement } from '@/core/opening/pegPlacement'
 import type { SocketOutcome } from '@/core/opening/backSocket'
 import type { JobFacts } from '@/core/procedure/JobFacts'
+import type { DimensionId } from '@/core/readings/dimensions'
 import type { Procedure } from '@/core/procedure/procedure'
 import { manyOf } from '@/core/records/Field'
 import { computedTools, socketOf } from '@/core/tray/computedTools'
@@ -74,12 +75,16 @@ export interface JobTools {
 export function jobView(opened: OpenedCase, { dies, pressIn }: JobTools): JobView {
   const { kept, now } = opened
   const { tray, sheet } = kept
-  const crystalMm = figureOf('crystal-diameter', now.readout.measured, now.sheet)?.valueMm ?? null
+  const figure = (dimension: DimensionId) => figureOf(dimension, now.readout.measured, now.sheet)
+  const onTheWay = {
+    crystalMm: figure('crystal-diameter')?.valueMm ?? null,
+    chapterRing: figure('chapter-ring-inner'),
+  }
   const crown = sheet.crownKind === 'none' ? [] : [sheet.crownHour ?? USUAL_CROWN_HOUR]
   const keepClear = [...crown, ...manyOf(sheet.pusherHours).map(Number)]
   return {
     facts: opened.facts,
-    procedure: opened.procedureWith(computedTools(sheet, dies, crystalMm, pressIn)),
+    procedure: opened.procedureWith(computedTools(sheet, dies, onTheWay, pressIn)),
     ticks: kept.ticks,
     allHazards: opened.allHazards,
     hazards: opened.hazards,
