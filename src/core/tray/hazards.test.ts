@@ -1,23 +1,27 @@
-import type { JobAtStage } from './hazards'
-import { allHazards, standingHazards } from './hazards'
+import type { PieceAsItCame } from './hazards'
+import { allHazards, standingHazards, usuallyDealtWith } from './hazards'
 
-const FACTS: JobAtStage = {
+const FACTS: PieceAsItCame = {
   crystalState: 'shattered',
   crystalMaterial: 'mineral',
   movementKind: 'mechanical',
   oldLume: false,
   looseMarkers: false,
   steamedUp: false,
-  stage: 'intake',
 }
-const standing = (over: Partial<JobAtStage>, ticks = {}) =>
+const standing = (over: Partial<PieceAsItCame>, ticks = {}) =>
   standingHazards({ ...FACTS, ...over }, ticks).map((h) => h.id)
 
 describe('standingHazards', () => {
-  it('stops the movement first, and warns of splinters until the new crystal is in', () => {
+  it('stops the movement first, then looks for fragments and splinters', () => {
     expect(standing({})).toEqual(['movement-running', 'fragments-under-hands', 'glass-splinters'])
-    expect(standing({ stage: 'match' })).toEqual(['glass-splinters'])
-    expect(standing({ stage: 'close' })).toEqual([])
+  })
+
+  it('knows by when each is usually dealt with; nothing but dealing with it ends it', () => {
+    const by = (stage: Parameters<typeof usuallyDealtWith>[1]) =>
+      allHazards(FACTS, {}).filter(({ id }) => usuallyDealtWith(id, stage)).length
+    expect([by('intake'), by('measure'), by('match'), by('close')]).toEqual([0, 1, 2, 3])
+    expect(usuallyDealtWith('old-lume', 'hand-back')).toBe(false)
   })
 
   it('knows what does not splinter and what has no hands', () => {
@@ -36,13 +40,13 @@ describe('standingHazards', () => {
   })
 
   it('never ends for old luminous paint, ticked or not', () => {
-    const paint = { crystalState: 'whole', oldLume: true, stage: 'hand-back' } as const
+    const paint = { crystalState: 'whole', oldLume: true } as const
     expect(standing(paint, { 'old-lume': '2026-11-24T10:05:00.000Z' })).toEqual(['old-lume'])
     expect(allHazards({ ...FACTS, ...paint }, {})[0]?.dealt).toBeNull()
   })
 
   it('speaks of a cell only where there is one', () => {
-    const advice = (movementKind: JobAtStage['movementKind']) =>
+    const advice = (movementKind: PieceAsItCame['movementKind']) =>
       allHazards({ ...FACTS, movementKind }, {})[0]?.advice
     expect(advice('mechanical')).not.toMatch(/cell/)
     expect(advice('quartz')).toMatch(/cell out/)
@@ -53,6 +57,5 @@ describe('standingHazards', () => {
       'loose-markers',
       'moisture',
     ])
-    expect(standing({ crystalState: 'whole', steamedUp: true, stage: 'close' })).toEqual([])
   })
 })

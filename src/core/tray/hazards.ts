@@ -25,47 +25,47 @@ export interface Hazard {
   readonly dealtAt: string | null
 }
 
-export interface JobAtStage {
+/** How a piece came in, as far as something of it can hurt. */
+export interface PieceAsItCame {
   readonly crystalState: CrystalState
   readonly crystalMaterial: CrystalMaterial | null
   readonly movementKind: MovementKind
   readonly oldLume: boolean
   readonly looseMarkers: boolean
   readonly steamedUp: boolean
-  readonly stage: StageId
 }
 
 interface HazardRule {
   readonly label: string
   readonly advice: string
   readonly dealt: string | null
-  /** the last stage at which it can still hurt; null when it never ends */
-  readonly until: StageId | null
-  readonly when: (facts: JobAtStage) => boolean
+  /** the stage by whose end it is usually dealt with; null when it never is */
+  readonly usuallyBy: StageId | null
+  readonly when: (facts: PieceAsItCame) => boolean
 }
 
-const isBroken = ({ crystalState }: Pick<JobAtStage, 'crystalState'>) =>
+const isBroken = ({ crystalState }: Pick<PieceAsItCame, 'crystalState'>) =>
   crystalState === 'cracked' || crystalState === 'shattered'
 
 /** True where broken glass may lie on seat, dial or gasket: acrylic does not splinter. */
-export function leavesSplinters(facts: Pick<JobAtStage, 'crystalState' | 'crystalMaterial'>): boolean {
+export function leavesSplinters(facts: Pick<PieceAsItCame, 'crystalState' | 'crystalMaterial'>): boolean {
   return isBroken(facts) && facts.crystalMaterial !== 'acrylic'
 }
 
-/** What can hurt the technician or the piece, and until when. Common practice. */
+/** What can hurt the technician or the piece, until somebody dealt with it. Common practice. */
 const HAZARDS: Readonly<Record<HazardId, HazardRule>> = {
   'movement-running': {
     label: 'stop the movement',
     advice: 'Crown to hand-setting or cell out, now: a shard between hand and dial strips a running train.',
     dealt: 'movement stopped',
-    until: 'decase',
+    usuallyBy: 'decase',
     when: (facts) => isBroken(facts) && hasHands(facts.movementKind),
   },
   'fragments-under-hands': {
     label: 'fragments under the hands',
     advice: 'Do not turn the hands. Putty and air; hands off if anything may lie under them.',
     dealt: 'fragments out',
-    until: 'clean',
+    usuallyBy: 'clean',
     when: (facts) => facts.crystalState === 'shattered' && hasHands(facts.movementKind),
   },
   'glass-splinters': {
@@ -73,21 +73,21 @@ const HAZARDS: Readonly<Record<HazardId, HazardRule>> = {
     advice:
       'Eye protection, finger cots; every fragment out of dial, hands and seat before the new crystal goes in.',
     dealt: 'bench and case free of glass',
-    until: 'press-in',
+    usuallyBy: 'press-in',
     when: leavesSplinters,
   },
   'loose-markers': {
     label: 'loose markers',
     advice: 'Keep it dial up; a loose marker jams a hand and is lost at the first knock.',
     dealt: 'markers secured',
-    until: 'clean',
+    usuallyBy: 'clean',
     when: (facts) => facts.looseMarkers,
   },
   moisture: {
     label: 'moisture inside',
     advice: 'Open it first of all trays: rust starts within hours. No bath for this head.',
     dealt: 'dried and looked at for rust',
-    until: 'clean',
+    usuallyBy: 'clean',
     when: (facts) => facts.steamedUp,
   },
   'old-lume': {
@@ -95,7 +95,7 @@ const HAZARDS: Readonly<Record<HazardId, HazardRule>> = {
     advice:
       'May be radium or tritium: do not scrape, sand or clean ultrasonically; follow the local radiation rules.',
     dealt: null,
-    until: null,
+    usuallyBy: null,
     when: (facts) => facts.oldLume,
   },
 }
@@ -114,7 +114,7 @@ export function hazardTicksOf(ticks: Readonly<Record<string, string>>): HazardTi
 }
 
 /** Every hazard of this tray, dealt with or not. */
-export function allHazards(facts: JobAtStage, ticks: HazardTicks): Hazard[] {
+export function allHazards(facts: PieceAsItCame, ticks: HazardTicks): Hazard[] {
   return HAZARD_IDS.filter((id) => HAZARDS[id].when(facts)).map((id) => {
     const { label, advice, dealt } = HAZARDS[id]
     const cell = id === 'movement-running' && !hasCell(facts.movementKind)
@@ -128,10 +128,13 @@ export function allHazards(facts: JobAtStage, ticks: HazardTicks): Hazard[] {
   })
 }
 
-/** The hazards that still stand: not ticked, and able to hurt at this stage. */
-export function standingHazards(facts: JobAtStage, ticks: HazardTicks): Hazard[] {
-  return allHazards(facts, ticks).filter(({ id, dealtAt }) => {
-    const { until } = HAZARDS[id]
-    return dealtAt === null && (until === null || stageIndex(facts.stage) <= stageIndex(until))
-  })
+/** The hazards that still stand: an act ends one, never a stage. */
+export function standingHazards(facts: PieceAsItCame, ticks: HazardTicks): Hazard[] {
+  return allHazards(facts, ticks).filter(({ dealtAt }) => dealtAt === null)
+}
+
+/** Whether a hazard is usually dealt with by the time a tray stands at this stage. */
+export function usuallyDealtWith(id: HazardId, stage: StageId): boolean {
+  const { usuallyBy } = HAZARDS[id]
+  return usuallyBy !== null && stageIndex(stage) > stageIndex(usuallyBy)
 }

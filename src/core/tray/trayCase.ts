@@ -71,7 +71,7 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly nextStep: (stage: StageId) => Step | null
   readonly trail: readonly TrailLine[]
   readonly allHazards: readonly Hazard[]
-  /** not dealt with, and able to hurt at this stage */
+  /** not dealt with */
   readonly hazards: readonly Hazard[]
   /** in use on this tray: its baths and flames */
   readonly waits: readonly K['inUse'][number][]
@@ -97,7 +97,7 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
   const procedureWith = (tools: ComputedTools) => procedure(facts(), tray.schools, tools)
   const steps = lazily(() => procedureWith(NO_COMPUTED_TOOLS))
   const trail = lazily(() => partsTrail(kept.trail))
-  const jobAtStage = () => ({ ...facts(), steamedUp: tray.steamedUp, stage: tray.stage })
+  const asItCame = () => ({ ...facts(), steamedUp: tray.steamedUp })
   return {
     kept,
     rules,
@@ -138,10 +138,10 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       return trail()
     },
     get allHazards() {
-      return allHazards(jobAtStage(), hazardTicksOf(kept.ticks))
+      return allHazards(asItCame(), hazardTicksOf(kept.ticks))
     },
     get hazards() {
-      return standingHazards(jobAtStage(), hazardTicksOf(kept.ticks))
+      return standingHazards(asItCame(), hazardTicksOf(kept.ticks))
     },
     waits: kept.inUse.filter((use) => use.trayId === tray.id),
     method: (proposal) =>

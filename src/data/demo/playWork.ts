@@ -1,6 +1,6 @@
 import { procedure } from '@/core/procedure/procedure'
 import { stageIndex } from '@/core/stages/stages'
-import { allHazards, standingHazards } from '@/core/tray/hazards'
+import { allHazards, usuallyDealtWith } from '@/core/tray/hazards'
 import { jobFactsOf } from '@/core/tray/jobFactsOf'
 import type { Db } from '../client'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
@@ -47,14 +47,14 @@ export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoT
 async function tickHazards(
   db: Db,
   tray: Tray,
-  facts: Omit<Parameters<typeof allHazards>[0], 'stage'>,
+  facts: Parameters<typeof allHazards>[0],
   at: Date,
 ): Promise<void> {
-  const standing = new Set(standingHazards({ ...facts, stage: tray.stage }, {}).map((hazard) => hazard.id))
-  const dealt = allHazards({ ...facts, stage: tray.stage }, {}).filter(
-    // Past intake a movement under splinters was stopped; other hazards were dealt with when they stand no more.
+  const dealt = allHazards(facts, {}).filter(
+    // Past intake a movement under splinters was stopped.
     ({ id, dealt }) =>
-      dealt !== null && (!standing.has(id) || (id === 'movement-running' && tray.stage !== 'intake')),
+      dealt !== null &&
+      (usuallyDealtWith(id, tray.stage) || (id === 'movement-running' && tray.stage !== 'intake')),
   )
   for (const { id } of dealt) {
     await insertTick(db, { trayId: tray.id, subject: `hazard:${id}`, done: true, at })

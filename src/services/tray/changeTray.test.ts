@@ -1,4 +1,5 @@
 import { openBrokenTray } from '../../../tests/stores/brokenTray'
+import { handedBack } from '../../../tests/stores/handedBack'
 import { testStores } from '../../../tests/stores/testStores'
 import type { Db, Store } from '@/data/client'
 import { loadDemo } from '@/data/demo/loadDemo'
@@ -56,8 +57,7 @@ describe.each(testStores())('reading and changing trays on $name', ({ open }) =>
       },
       NOW,
     )
-  const handBack = (view: TrayView) =>
-    moveTray(store.db, { trayId: view.tray.id, stage: 'hand-back', finished: true }, NOW)
+  const handBack = (view: TrayView) => handedBack(store.db, view, NOW)
   const refused = (outcome: { ok: boolean; errors?: Readonly<Record<string, string>> }): string => {
     if (outcome.ok || !outcome.errors) throw new Error('it was taken')
     return Object.values(outcome.errors).join(' ')

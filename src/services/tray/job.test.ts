@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm'
 import sharp from 'sharp'
+import { handedBack } from '../../../tests/stores/handedBack'
 import { testStores } from '../../../tests/stores/testStores'
 import { CASE_KINDS } from '@/core/construction/caseKinds'
 import { MOST_PHOTO_BYTES } from '@/core/intake/photoLimits'
@@ -228,7 +229,9 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
       stored(await answer(now, 'spacer', { kind: 'left-off', reason: 'perished, owner told' }))
       expect((await moveTray(store.db, toProve, NOW)).ok).toBe(true)
       const handBack = { trayId: view.tray.id, stage: 'hand-back', finished: true }
-      expect(refused(await moveTray(store.db, handBack, NOW))).toMatch(/Not handed back: 1 strap/)
+      expect(refused(await handedBack(store.db, await viewOf(view.tray.number), NOW))).toMatch(
+        /Not handed back. 1 strap or bracelet not accounted for/,
+      )
       stored(await answer(await viewOf(view.tray.number), 'strap', {}))
       expect((await moveTray(store.db, handBack, NOW)).ok).toBe(true)
       expect(refused(await off(view, 'cell'))).toMatch(/was handed back/)

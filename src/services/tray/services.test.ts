@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm'
 import { stockCrystal } from '../../../tests/factories/parts'
+import { handedBack } from '../../../tests/stores/handedBack'
 import { testStores } from '../../../tests/stores/testStores'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { DIMENSION_IDS } from '@/core/readings/dimensions'
@@ -478,7 +479,22 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
 
   it('hands a tray back and measures nothing on it after that', async () => {
     const view = await newTray()
-    const done = await moveTray(store.db, { trayId: view.tray.id, stage: 'hand-back', finished: true }, NOW)
+    const finish = () => moveTray(store.db, { trayId: view.tray.id, stage: 'hand-back', finished: true }, NOW)
+    expect(await finish()).toMatchObject({
+      ok: false,
+      errors: {
+        stage: expect.stringMatching(/^Not handed back. It stands at Intake: do its stages/) as string,
+      },
+    })
+    await moveTray(store.db, { trayId: view.tray.id, stage: 'hand-back', finished: false }, NOW)
+    expect(view.job.hazards.map(({ label }) => label)).toContain('glass splinters')
+    expect(await finish()).toMatchObject({
+      ok: false,
+      errors: {
+        stage: expect.stringMatching(/^Not handed back. Not dealt with: .*glass splinters/) as string,
+      },
+    })
+    const done = await handedBack(store.db, view, NOW)
     expect(done.ok && done.view.tray.finishedAt).toBe(NOW.toISOString())
     const result = await read(view, 'bore', 0, '30.95')
     expect(result).toMatchObject({
