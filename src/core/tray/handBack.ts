@@ -12,10 +12,10 @@ export function openBeforeHandBack({
   hazards,
 }: Pick<TrayCase, 'kept' | 'trail' | 'hazards'>): string[] {
   const { stage } = kept.tray
+  if (stage !== 'hand-back') return [`It stands at ${stageLabel(stage)}: do its stages first.`]
   const missing = missingBefore(trail, 'finished')
   const undealt = hazards.filter(({ dealt }) => dealt !== null).map(({ label }) => label)
   return [
-    ...(stage === 'hand-back' ? [] : [`It stands at ${stageLabel(stage)}: do its stages first.`]),
     ...(missing.length === 0
       ? []
       : [`${missingText(missing)} not accounted for. Put each back on the trail, or say why it stays off.`]),
