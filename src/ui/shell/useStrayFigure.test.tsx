@@ -2,14 +2,17 @@ import { jest } from '@jest/globals'
 import { render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useHotkeys } from 'react-hotkeys-hook'
+import { useScanner } from './useScan'
 import { takeFigures } from './figureTakers'
 import { useStrayFigure } from './useStrayFigure'
 
 const stray = jest.fn()
 const opened = jest.fn()
 const pressed = jest.fn()
+const unknown = jest.fn()
 
 function Bench() {
+  useScanner(unknown)
   useStrayFigure(stray)
   useHotkeys('enter', () => opened())
   return (
@@ -22,7 +25,7 @@ function Bench() {
 
 describe('a figure that nobody takes', () => {
   beforeEach(() => {
-    for (const spy of [stray, opened, pressed]) spy.mockClear()
+    for (const spy of [stray, opened, pressed, unknown]) spy.mockClear()
     render(<Bench />)
   })
 
@@ -40,6 +43,12 @@ describe('a figure that nobody takes', () => {
     screen.getByRole('button').focus()
     await userEvent.keyboard('{Enter}')
     expect(pressed).toHaveBeenCalledTimes(1)
+    expect(stray).not.toHaveBeenCalled()
+  })
+
+  it('is no stray at the end of a scanned label', async () => {
+    await userEvent.keyboard('WH:X:41{Enter}')
+    expect(unknown.mock.calls).toEqual([['WH:X:41']])
     expect(stray).not.toHaveBeenCalled()
   })
 

@@ -10,7 +10,8 @@ const MOST_BETWEEN_MS = 2000
 
 /**
  * Hears a figure, typed or sent by an instrument's data key, that nobody takes: on the Bench, in a list. Its Enter is
- * kept from every shortcut and button, which would open a tray or press what has the focus.
+ * kept from every shortcut and button, which would open a tray or press what has the focus. To be called after the
+ * scanner is listened to: the figures of a label are none.
  */
 export function useStrayFigure(onStray: (figure: string) => void): void {
   const stray = useEffectEvent(onStray)
@@ -19,7 +20,9 @@ export function useStrayFigure(onStray: (figure: string) => void): void {
     let lastMs = -Infinity
     const onKey = (event: KeyboardEvent) => {
       const { key, timeStamp } = event
-      const none = figuresAreTaken() || event.ctrlKey || event.metaKey || event.altKey
+      // What a scanner sends has been dealt with by the time it comes here.
+      const dealtWith = event.defaultPrevented || figuresAreTaken()
+      const none = dealtWith || event.ctrlKey || event.metaKey || event.altKey
       if (none || isEditable(event.target) || timeStamp - lastMs > MOST_BETWEEN_MS) figure = ''
       lastMs = timeStamp
       if (none || isEditable(event.target)) return
