@@ -42,6 +42,7 @@ describe('instrumentDoubt', () => {
     driftMm: 0.05,
     verdict: 'correct' as const,
     corrected: false,
+    checkedAt: new Date('2026-11-24T09:00:00Z'),
     ...over,
   })
   const doubt = (over: object = {}) => instrumentDoubt({ ...CALIPER, lastCheck: check(over) })

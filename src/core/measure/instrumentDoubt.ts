@@ -9,6 +9,7 @@ export interface LastCheck {
   readonly verdict: GaugeCheck['verdict']
   /** the drift was taken into its zero offset */
   readonly corrected: boolean
+  readonly checkedAt: Date
 }
 
 export interface InstrumentDoubt {

@@ -13,9 +13,9 @@ export type Press = typeof presses.$inferSelect
 export type NewPress = typeof presses.$inferInsert
 
 export function allInstruments(db: Db): Promise<Instrument[]> {
-  const { instrumentId, nominalMm, driftMm, verdict, corrected, id } = instrumentChecks
+  const { instrumentId, nominalMm, driftMm, verdict, corrected, checkedAt, id } = instrumentChecks
   const last = db
-    .selectDistinctOn([instrumentId], { instrumentId, nominalMm, driftMm, verdict, corrected })
+    .selectDistinctOn([instrumentId], { instrumentId, nominalMm, driftMm, verdict, corrected, checkedAt })
     .from(instrumentChecks)
     .orderBy(instrumentId, desc(id))
     .as('last_check')
@@ -27,6 +27,7 @@ export function allInstruments(db: Db): Promise<Instrument[]> {
         driftMm: last.driftMm,
         verdict: last.verdict,
         corrected: last.corrected,
+        checkedAt: last.checkedAt,
       },
     })
     .from(instruments)

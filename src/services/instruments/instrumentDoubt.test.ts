@@ -8,6 +8,8 @@ import { takeReading } from '../tray/takeReading'
 import { checkInstrument } from './checkInstrument'
 
 const NOW = new Date('2026-11-24T10:00:00Z')
+const BEFORE = new Date('2026-11-24T09:50:00Z')
+const AFTER = new Date('2026-11-24T10:05:00Z')
 
 describe.each(testStores())('an instrument that failed its check, on $name', ({ open }) => {
   let store: Store
@@ -22,7 +24,7 @@ describe.each(testStores())('an instrument that failed its check, on $name', ({ 
     const instrumentId = instruments.find(({ kind }) => kind === 'caliper')?.id ?? 0
     const bore = async (reference: string) => {
       const { tray } = await openBrokenTray(store.db, reference, NOW)
-      return (placeIndex: number, confirmed: boolean) =>
+      return (placeIndex: number, confirmed: boolean, at = AFTER) =>
         takeReading(
           store.db,
           {
@@ -34,7 +36,7 @@ describe.each(testStores())('an instrument that failed its check, on $name', ({ 
             source: 'typed',
             confirmed,
           },
-          NOW,
+          at,
         )
     }
     const uOf = (result: Awaited<ReturnType<typeof takeReading>>) => {
@@ -46,7 +48,10 @@ describe.each(testStores())('an instrument that failed its check, on $name', ({ 
     const off = async () => (await benchView(store.db, NOW)).instrumentsOff
 
     const sound = uOf(await (await bore('Sound'))(0, false))
+    const readBefore = await bore('Read before')
+    expect((await readBefore(0, false, BEFORE)).ok).toBe(true)
     expect((await check(false)).ok).toBe(true)
+    expect(await readBefore(1, false)).toMatchObject({ ok: false, ask: { keepAllowed: true } })
     expect(await off()).toEqual([expect.stringMatching(/^Caliper showed \+0.05 on 10.00 at its last check/)])
     const read = await bore('Asked')
     expect(await read(0, false)).toMatchObject({

@@ -72,8 +72,13 @@ export const takeReading = action(schema, async (db, input, now): Promise<Readin
   const changed = await changeTray(db, trayId, async (tx, opened) => {
     const instrument = opened.kept.instruments.find((i) => i.id === instrumentId)
     if (!instrument) return refuse('Instrument: not in Settings any more. Choose another one.', 'instrument')
+    const since = instrument.lastCheck?.checkedAt ?? null
     const askedBefore = opened.standing.some(
-      (reading) => reading.dimension === dimension && reading.instrumentId === instrumentId,
+      (reading) =>
+        reading.dimension === dimension &&
+        reading.instrumentId === instrumentId &&
+        // What was read before a check says nothing of what the check found.
+        (since === null || reading.takenAt > since),
     )
     const { kind } = instrument
     if (reachOf(kind, dimension) === 'cannot') return refuse(reachText(kind, dimension) ?? '', 'instrument')

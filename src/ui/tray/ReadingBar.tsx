@@ -12,6 +12,7 @@ import { isDue } from '@/core/measure/calibration'
 import type { TrayView } from '@/services/tray/trayView'
 import type { FeedSource } from '@/services/instruments/instrumentFeeds'
 import { KeyCap } from '../small/KeyCap'
+import { EarlierReadings } from './EarlierReadings'
 import { FeedChoice } from './FeedChoice'
 import type { ReadingQuestion } from './traySession'
 
@@ -125,7 +126,7 @@ export function ReadingBar(props: ReadingBarProps) {
           color: question ? 'warning.main' : error ? 'error.main' : 'text.primary',
         }}
       >
-        {message ?? <Before view={view} target={target} />}
+        {message ?? <EarlierReadings view={view} target={target} />}
       </Box>
       {question ? (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
@@ -243,31 +244,5 @@ function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrument }: Re
         </Box>
       </Box>
     </Box>
-  )
-}
-
-/** Earlier readings of the same dimension and whether they agree. */
-function Before({ view, target }: { view: TrayView; target: ReadingTarget | null }) {
-  const measured = target && view.readout.measured[target.dimension]
-  if (!measured)
-    return (
-      <span style={{ color: 'var(--mui-palette-text-secondary)' }}>
-        {target ? 'first reading of this dimension' : ''}
-      </span>
-    )
-  const { spread } = measured
-  const wide = spread.verdict === 'too-wide'
-  return (
-    <>
-      <div className="figure">
-        before: {measured.readings.map((r) => formatMm(r.shownMm, r.resolutionMm)).join('  ')}
-      </div>
-      {spread.verdict !== 'one-reading' && (
-        <div style={{ color: wide ? 'var(--mui-palette-warning-main)' : 'var(--mui-palette-success-main)' }}>
-          spread {formatMm(spread.spreadMm)}{' '}
-          {wide ? `too wide: ${spread.likelyCauses.join(', ')}?` : 'within the instrument'}
-        </div>
-      )}
-    </>
   )
 }
