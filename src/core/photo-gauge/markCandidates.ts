@@ -30,8 +30,8 @@ function ringOffsets(radiusPx: number, widthPx: number): Int32Array {
 
 /**
  * Places where four quarters meet, strongest first.
- * Opposite samples of a ring round such a place agree and samples a quarter apart differ; round an edge, a line
- * or a dot they do not.
+ * Opposite samples of a ring round such a place agree and samples a quarter apart differ; round an edge or a dot they
+ * do not. A line does the same, but its middle is as dark as itself, and a mark's is between its black and its white.
  * @param image - small enough that a corner mark's radius is 10 to 40 px
  * @source after Bennett & Lasenby, ChESS, Comput. Vis. Image Underst. 118 (2014)
  */
@@ -40,9 +40,10 @@ export function markCandidates(image: GreyImage, most: number): MarkCandidate[] 
   const margin = Math.max(...RING_RADII_PX) + 1
   const strengths = new Float32Array(widthPx * heightPx)
   const rings = RING_RADII_PX.map((radiusPx) => ringOffsets(radiusPx, widthPx))
+  const middle = Int32Array.from([-1, 0, 1].flatMap((dy) => [-1, 0, 1].map((dx) => dy * widthPx + dx)))
   for (let y = margin; y < heightPx - margin; y++) {
     for (let x = margin; x < widthPx - margin; x++)
-      strengths[y * widthPx + x] = quartered(image.values, y * widthPx + x, rings)
+      strengths[y * widthPx + x] = quartered(image.values, y * widthPx + x, rings, middle)
   }
   const found: MarkCandidate[] = []
   for (let y = margin; y < heightPx - margin; y++) {
@@ -60,8 +61,13 @@ export function markCandidates(image: GreyImage, most: number): MarkCandidate[] 
   return kept
 }
 
-/** The weakest ring decides: clutter may alternate on one ring, a mark does on all. */
-function quartered(values: Float32Array, at: number, rings: readonly Int32Array[]): number {
+/** The weakest ring decides: clutter may alternate on one ring, a mark does on all. Nothing at all, or less, is no mark. */
+function quartered(
+  values: Float32Array,
+  at: number,
+  rings: readonly Int32Array[],
+  middle: Int32Array,
+): number {
   let weakest = STRONGEST
   for (const ring of rings) {
     let [alternate, lopsided] = [0, 0]
@@ -77,7 +83,13 @@ function quartered(values: Float32Array, at: number, rings: readonly Int32Array[
     // Most of a picture is no mark: the first ring already says so.
     if (weakest <= 0) return 0
   }
-  return weakest
+  return weakest - abs(mean(values, at, middle) - mean(values, at, rings[0] ?? middle))
+}
+
+function mean(values: Float32Array, at: number, offsets: Int32Array): number {
+  let sum = 0
+  for (let i = 0; i < offsets.length; i++) sum += values[at + (offsets[i] ?? 0)] ?? 0
+  return sum / offsets.length
 }
 
 function isPeak(strengths: Float32Array, widthPx: number, x: number, y: number): boolean {
