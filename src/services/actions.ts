@@ -9,10 +9,11 @@ import { saveShopSchool } from './shop/shopSchools'
 import { chooseSchool } from './tray/chooseSchool'
 import { compareUpgrades } from './tray/compareUpgrades'
 import { correctIntake } from './tray/correctIntake'
+import { finishStage } from './tray/finishStage'
 import { judgeChoice } from './tray/judgeChoice'
+import { leaveOut } from './tray/leaveOut'
 import { logPressRun } from './tray/logPressRun'
 import { endMethod, startMethod } from './tray/methodRuns'
-import { moveTray } from './tray/moveTray'
 import { noteFinding, takeBackNote } from './tray/noteFinding'
 import { openTray } from './tray/openTray'
 import { answerOff, recordOff, undoTrail } from './tray/partsTrail'
@@ -35,9 +36,10 @@ const TRAY_ACTIONS = {
   compareUpgrades,
   correctIntake,
   endMethod,
+  finishStage,
   judgeChoice,
+  leaveOut,
   logPressRun,
-  moveTray,
   noteFinding,
   photoGaugeSettings,
   pickPair,

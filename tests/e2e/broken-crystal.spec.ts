@@ -1,4 +1,4 @@
-import { expect, openTrayByKeyboard, readByKeyboard, standing, test } from './support/bench'
+import { expect, goOn, openTrayByKeyboard, readByKeyboard, standing, test } from './support/bench'
 
 /** A shattered deckwatch: three places of edge, four of bore, three of wall, two of height, three of opening, two of seat. */
 const READINGS = [
@@ -29,8 +29,7 @@ test('a shattered fleet crystal by keyboard, from intake to the press, through a
   const number = await openTrayByKeyboard(page, 'Deckwatch', 'Skerrow Ferry Line')
   await expect(page.getByRole('note', { name: /Hazard: glass splinters/ })).toBeVisible()
   for (const stage of ['Open', 'Decase', 'Measure']) {
-    await page.keyboard.press('d')
-    await expect(page.getByRole('button', { name: `${stage}, the tray is here` })).toBeVisible()
+    await goOn(page, stage)
   }
 
   for (const [place, figure] of READINGS) {

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import sharp from 'sharp'
-import { expect, press, settled, test, tickNext } from './support/bench'
+import { expect, goOn, press, settled, test, tickNext } from './support/bench'
 
 const trail = (page: Page) => page.getByRole('list', { name: 'Came off, in order' })
 
@@ -39,8 +39,7 @@ test('a digital never seen, six shell screws in two lengths, from intake to deca
   await expect(page.getByRole('note', { name: /stop the movement/ })).toBeHidden()
   await tickNext(page)
   await tickNext(page)
-  await press(page, 'd')
-  await expect(page.getByRole('button', { name: 'Open, the tray is here' })).toBeVisible()
+  await goOn(page, 'Open')
 
   await press(page, 'w', 'a', 'a', 'ArrowUp', 'ArrowUp', 'h', 'h', 'h', 'h', 'ArrowDown', 'h', 'h')
   await press(page, 'ArrowDown', 'j', 'b', 'o', 'e')
@@ -52,8 +51,7 @@ test('a digital never seen, six shell screws in two lengths, from intake to deca
   await expect(trail(page)).toContainText('clamp')
   await press(page, 'Control+z')
   await expect(trail(page)).not.toContainText('clamp')
-  await press(page, 'd')
-  await expect(page.getByRole('button', { name: 'Decase, the tray is here' })).toBeVisible()
+  await goOn(page, 'Decase')
 
   await press(page, 'v', 'ArrowRight', 'ArrowRight', 'k', 'k', 'm')
   await expect(trail(page)).toContainText(/circuit cover2 spacers, at 1movement, at 1/)
@@ -63,7 +61,7 @@ test('a digital never seen, six shell screws in two lengths, from intake to deca
   await expect(page.getByTestId('movement-note')).toContainText('under the cover since')
 
   // Closing with parts in the tray is refused, and says which.
-  await press(page, ...Array<string>(7).fill(']'))
+  await page.getByRole('button', { name: /^Close,/ }).click()
   await expect(page.getByRole('heading', { name: 'Close', exact: true })).toBeVisible()
   await press(page, 'd')
   await expect(page.getByText(/Not moved on to prove: .*2 spacers.*not accounted for/)).toBeVisible()
@@ -95,8 +93,7 @@ test('a digital never seen, six shell screws in two lengths, from intake to deca
     await press(page, line === 'back seal' ? 'w' : 'b')
     await expect(page.getByTestId('replay-line').filter({ hasText: line })).toContainText('✓')
   }
-  await press(page, 'd')
-  await expect(page.getByRole('button', { name: 'Prove, the tray is here' })).toBeVisible()
+  await goOn(page, 'Prove')
 
   // The next one of this case is offered what came off the last.
   const number = (await page.getByRole('heading', { name: /^Tray \d+$/ }).textContent()) ?? ''
@@ -133,12 +130,12 @@ test('a quartz dress case with broken glass: stopped first, snapped open, decase
   await expect(page.getByRole('note', { name: /stop the movement/ })).toBeHidden()
   await expect(page.getByRole('button', { name: /✓ movement stopped \d\d:\d\d/ })).toBeVisible()
   await expect(page.getByRole('note', { name: /fragments under the hands/ })).toBeVisible()
-  await press(page, 'd')
+  await goOn(page, 'Open')
   await expect(page.getByText('The lip is at 8, seen from behind')).toBeVisible()
   await expect(page.getByRole('img', { name: 'snap back, lip at 8' })).toBeVisible()
   await page.getByRole('button', { name: 'too easy' }).click()
   await expect(page.getByText('The seals are doubtful')).toBeVisible()
-  await press(page, 'd')
+  await goOn(page, 'Decase')
   await expect(page.getByTestId('step').first()).toContainText('Crown at hand-setting before the release')
   await press(page, 't', 'k', 'k', 'm')
   await expect(trail(page)).toContainText(/stem with crown2 spacersmovement/)
@@ -180,7 +177,7 @@ test('a flame is blocked by a bath on another tray, with the reason and the way 
 
 test('another school is a tap away and changes the steps', async ({ page }) => {
   await page.goto('/trays/217?stage=clean')
-  await page.getByRole('button', { name: /Every fragment out/ }).click()
+  await page.getByRole('button', { name: /^Every fragment out/ }).click()
   await page.getByRole('button', { name: 'hands off to clean under them' }).click()
   await expect(
     page.getByTestId('step').filter({ hasText: 'Hands off, each in its own pocket' }),

@@ -34,6 +34,7 @@ export function benchAround(
     voiding: null,
     setAtDialog: () => undefined,
     take: () => true,
+    awaits: () => false,
     change: async (call: Promise<Changed | Refusal>) => {
       const result = await call
       return result.ok ? null : (Object.values(result.errors)[0] ?? '')

@@ -51,12 +51,15 @@ export function keptTray(over: Partial<KeptTray> = {}): KeptTray {
     shapes: [],
     findings: [],
     ticks: {},
+    leftOut: {},
     trail: [],
     pastTrails: [],
     pastRuns: [],
     partsOut: [],
     bezelsOut: [],
     inUse: [],
+    picked: null,
+    pressRuns: [],
     ...over,
   }
 }

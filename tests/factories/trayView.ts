@@ -9,6 +9,8 @@ import { stockIndex } from '@/core/fit/stockIndex'
 import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { nextTarget, possibleDimensions, readingPlan } from '@/core/readings/readingPlan'
+import type { StandingWork } from '@/core/stages/Stage'
+import { stageStates } from '@/core/stages/stageStates'
 import { trayReadout } from '@/core/tray/trayReadout'
 import { stepDimensions } from '@/core/tray/stepDimensions'
 import { possibleMeasurements } from '@/core/tray/possibleMeasurements'
@@ -30,6 +32,16 @@ export interface TrayViewOptions {
   readonly gaskets?: readonly StockGasket[]
   readonly sheet?: Parameters<typeof caseSheet>[0]
   readonly job?: Partial<JobView>
+}
+
+const NOTHING_DONE: StandingWork = {
+  steps: [],
+  glass: { planned: true, missing: '' },
+  rest: { planned: true, missing: '' },
+  out: [],
+  picked: false,
+  home: false,
+  partsOpen: '',
 }
 
 /** A tray's page from readings and drawers, put together by the models themselves: nothing in it is made up. */
@@ -97,6 +109,12 @@ export function trayViewOf({
       facts: piece,
       procedure: procedure(piece),
       ticks: {},
+      stages: stageStates({
+        procedure: job.procedure ?? procedure(piece),
+        ticks: job.ticks ?? {},
+        leftOut: {},
+        work: NOTHING_DONE,
+      }),
       allHazards: [],
       hazards: [],
       trail: { lines: [], usual: [], undo: null, movementOpenSince: null, coveredSince: null },

@@ -15,6 +15,8 @@ export interface Job {
   readonly shellOff: boolean
   readonly backOff: boolean
   readonly movementOut: boolean
+  /** magnifier, insert or bezel is judged by the dial: the movement is back before they are final */
+  readonly referenceFirst: boolean
   /** the movement leaves through the front */
   readonly frontLoader: boolean
   readonly cellOut: boolean

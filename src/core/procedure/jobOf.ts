@@ -1,3 +1,4 @@
+import { carriesCrystalOver } from '../construction/carriesOver'
 import { constructionOf } from '../construction/constructions'
 import { hasCell, isPressedOn, turns } from '../construction/kinds'
 import type { Job } from './Job'
@@ -14,21 +15,22 @@ export function jobOf(facts: JobFacts, choices: SchoolChoices = {}): Job {
   const asks = (...wanted: JobFacts['asked'][number][]) => wanted.some((w) => facts.asked.includes(w))
   const crystalBroke = facts.crystalState === 'cracked' || facts.crystalState === 'shattered'
   const fixedRing = asks('chapter-ring') && facts.chapterRing !== 'none'
-  const crystalWork = asks('crystal', 'gasket') || fixedRing
+  const crystalWork = asks('crystal', 'gasket') || fixedRing || carriesCrystalOver(facts)
   const insertWork = asks('insert') && facts.insertMaterial !== 'none'
   const frontLoader = facts.backKind === 'one-piece-front-loader'
-  const throughBezel = constructionOf(facts.retention).bezel !== null
+  const { bezel } = constructionOf(facts.retention)
   const bezelOff =
     (isPressedOn(facts.bezelKind) || facts.bezelKind === 'screwed') &&
     (asks('bezel-off') ||
       asks('bezel') ||
       (insertWork && schools['insert-removal'].option === 'push-out') ||
-      (crystalWork && (throughBezel || schools['bezel-at-the-press'].option === 'off')))
-  // A bezel that holds the crystal lifts off from the front: only then may the movement stay where it is.
+      (crystalWork && (bezel !== null || schools['bezel-at-the-press'].option === 'off')))
+  // A bezel that carries a whole crystal lifts off with it from the front: only then may the movement stay where it is.
   const movementOut =
-    (crystalWork && (!throughBezel || facts.crystalState !== 'whole')) ||
+    (crystalWork && (bezel?.role !== 'carries' || facts.crystalState !== 'whole')) ||
     asks('marker') ||
     (asks('magnifier-off') && facts.magnifier !== 'none')
+  const magnifierSet = crystalWork && facts.magnifier !== 'none' && !asks('magnifier-off')
   const resealing = asks('reseal')
   const backOff = !frontLoader && (movementOut || resealing || asks('battery'))
   return {
@@ -43,6 +45,7 @@ export function jobOf(facts: JobFacts, choices: SchoolChoices = {}): Job {
     backOff,
     movementOut,
     frontLoader,
+    referenceFirst: movementOut && (magnifierSet || bezelOff || insertWork),
     cellOut: hasCell(facts.movementKind) && (asks('battery') || movementOut),
     crystalGasketNew: crystalWork && gasketIsNew(facts, schools['crystal-gasket'].option, crystalBroke),
     backSealNew: backOff && facts.backSeal !== 'none' && schools['back-seal'].option === 'renew',

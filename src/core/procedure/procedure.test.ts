@@ -99,13 +99,26 @@ const ORDER: readonly (readonly [before: string, after: string])[] = [
   ['chapter-ring-in', 'crystal-in'],
   ['crystal-in', 'bezel-light'],
   ['crystal-in', 'magnifier-check'],
-  ['insert-in', 'bezel-light'],
+  ['bezel-light', 'movement-in'],
+  ['movement-in', 'magnifier-check'],
+  ['magnifier-check', 'bezel-home'],
+  ['movement-in', 'bezel-home'],
+  ['movement-in', 'insert-in'],
+  ['bezel-home', 'insert-in'],
+  ['underside-first', 'movement-in'],
+  ['cover-off', 'cell-out'],
+  ['cell-in', 'cover-on'],
+  ['cover-on', 'back-on'],
+  ['back-parts-together', 'back-on'],
+  ['ring-dry', 'movement-for-reference'],
+  ['movement-for-reference', 'ring-align'],
   ['bezel-spring-on', 'bezel-light'],
   ['bezel-light', 'bezel-home'],
   ['hands-on', 'movement-in'],
   ['crystal-in', 'movement-in'],
   ['movement-in', 'underside-inspect'],
   ['underside-inspect', 'back-on'],
+  ['back-seal-in', 'underside-inspect'],
   ['back-seal-in', 'back-on'],
   ['back-on', 'shell-on'],
   ['back-on', 'pressure-test'],
@@ -235,11 +248,64 @@ describe('procedure, kind by kind', () => {
     expect(steps.find((s) => s.id === 'crystal-in')?.title).toMatch(/acrylic is the seal/)
   })
 
-  it('neck and bezel: bezel off, crystal lifted, bezel pressed on last; a whole crystal leaves the movement in', () => {
+  it('neck and bezel: opened and decased first, whole crystal or not; bezel off, crystal lifted, bezel pressed on last', () => {
     const order = ids(jobFacts({ retention: 'neck-and-bezel', bezelKind: 'crystal-retaining' }))
     expect(order.indexOf('bezel-off')).toBeLessThan(order.indexOf('crystal-out'))
     expect(order.indexOf('crystal-in')).toBeLessThan(order.indexOf('bezel-home'))
+    expect(order.indexOf('movement-out')).toBeLessThan(order.indexOf('bezel-off'))
+    expect(order).toContain('back-off')
+  })
+
+  it('presses a bezel home once: light, movement and stem in, looked at, and only then for good', () => {
+    const order = ids(
+      jobFacts({
+        retention: 'neck-and-bezel',
+        bezelKind: 'fixed-friction',
+        crystalState: 'shattered',
+        magnifier: 'outside',
+      }),
+    )
+    const from = order.indexOf('bezel-light')
+    expect(order.slice(from, from + 7)).toEqual([
+      'bezel-light',
+      'hands-on',
+      'underside-first',
+      'movement-in',
+      'hold-on',
+      'magnifier-check',
+      'bezel-home',
+    ])
+    expect(order.filter((id) => id === 'movement-in')).toHaveLength(1)
+  })
+
+  it('carries the crystal over into a new bezel that holds it, and leaves the back shut', () => {
+    const order = ids(
+      jobFacts({ retention: 'press-in-bezel', bezelKind: 'crystal-retaining', asked: ['bezel'] }),
+    )
+    for (const id of ['measure-thickness', 'bezel-off', 'crystal-out', 'crystal-in', 'bezel-home'])
+      expect(order).toContain(id)
     expect(order).not.toContain('movement-out')
+    expect(order).not.toContain('match-crystal')
+    const other = ids(
+      jobFacts({ retention: 'tension-gasket', bezelKind: 'fixed-friction', asked: ['bezel'] }),
+    )
+    expect(other).not.toContain('crystal-out')
+  })
+
+  it('takes the crown out for a reseal, once, and puts both parts of a back together again', () => {
+    const order = ids(jobFacts({ asked: ['reseal'], twoPartBack: true }))
+    expect(order).toContain('crown-out')
+    expect(order.indexOf('back-parts-apart')).toBeLessThan(order.indexOf('back-parts-together'))
+    const both = ids(jobFacts({ asked: ['reseal', 'crystal'] }))
+    expect(both).toContain('stem-out')
+    expect(both).not.toContain('crown-out')
+    expect(ids(jobFacts({ asked: ['reseal'], crownKind: 'none' }))).not.toContain('crown-seal')
+  })
+
+  it('takes a circuit cover off before the cell and puts it back after', () => {
+    const order = ids(jobFacts({ movementKind: 'hands-and-digital', asked: ['battery'] }))
+    for (const id of ['cover-off', 'cell-out', 'cell-in', 'cover-on']) expect(order).toContain(id)
+    expect(ids(jobFacts({ movementKind: 'quartz', asked: ['battery'] }))).not.toContain('cover-off')
   })
 
   it('press-in bezel: chapter ring and crystal into the bezel off the case, then the bezel over a new gasket', () => {

@@ -1,3 +1,4 @@
+import { carriesCrystalOver } from '../construction/carriesOver'
 import { constructionOf } from '../construction/constructions'
 import type { CrystalState } from '../intake/crystalStates'
 import { isWholeEnough } from '../intake/crystalStates'
@@ -73,8 +74,11 @@ export interface ReadingTarget {
 const CRYSTAL_WORK: readonly AskedFor[] = ['crystal', 'gasket', 'chapter-ring', 'magnifier-off']
 
 /** Is the crystal worked on at all? */
-export function isCrystalWork({ crystalState, asked }: Pick<PlanBasis, 'crystalState' | 'asked'>): boolean {
-  return crystalState !== 'whole' || asked.some((wish) => CRYSTAL_WORK.includes(wish))
+export function isCrystalWork(facts: Pick<PlanBasis, 'crystalState' | 'asked' | 'retention'>): boolean {
+  const { crystalState, asked } = facts
+  return (
+    crystalState !== 'whole' || asked.some((wish) => CRYSTAL_WORK.includes(wish)) || carriesCrystalOver(facts)
+  )
 }
 
 /**
@@ -93,6 +97,14 @@ export function readingPlan(facts: PlanBasis): DimensionId[] {
   ]
   // A bezel asked for and the one that holds the crystal share their figures.
   return [...new Set(plan.filter((dimension) => dimension !== false))]
+}
+
+/** Glass that is read before anything presses on it. Common practice */
+export const READ_FIRST: readonly DimensionId[] = ['crystal-edge', 'crystal-centre']
+
+/** Dimensions of the plan that say which crystal fits: those of the crystal, its seat and its ring. */
+export function plannedForCrystal(facts: PlanBasis): DimensionId[] {
+  return isCrystalWork(facts) ? crystalPlan(facts).filter((dimension) => dimension !== false) : []
 }
 
 /** Everything that could be read of this construction, the plan's own first: what the readings table offers. */

@@ -1,3 +1,5 @@
+import type { PartKind } from '../parts/parts'
+
 /** What the page of a stage shows beside its steps. */
 export type StagePart = 'removal' | 'methods' | 'parts-off' | 'parts-back'
 
@@ -21,6 +23,41 @@ export interface ToDo {
   readonly known: string
 }
 
+/** Something beside its steps that must be so before a stage is done. */
+export interface Demand {
+  readonly id: string
+  /** what is open while it is not met, as “press run not logged” */
+  readonly open: string
+  readonly met: boolean
+  /** ids of the steps it stands for: they are done when it is met, and take no tick of their own */
+  readonly standsFor: readonly string[]
+}
+
+/** What of a plan is still to be read. */
+export interface PlannedReadings {
+  readonly planned: boolean
+  /** in words; empty when all is read, or when what was read is enough */
+  readonly missing: string
+}
+
+/** How the work on a tray stands, as far as its stages ask. */
+export interface StandingWork {
+  /** ids of the steps of this job */
+  readonly steps: readonly string[]
+  /** of the glass, before anything presses on it */
+  readonly glass: PlannedReadings
+  /** of everything else */
+  readonly rest: PlannedReadings
+  /** kinds of parts that are out of their drawers for it */
+  readonly out: readonly PartKind[]
+  /** a crystal is picked */
+  readonly picked: boolean
+  /** what was picked was logged as home */
+  readonly home: boolean
+  /** parts of the trail that are not accounted for, in words; empty when all are */
+  readonly partsOpen: string
+}
+
 /** One stage of the work. */
 export interface Stage {
   readonly label: string
@@ -31,6 +68,8 @@ export interface Stage {
   /** true where instruments are read: a phone has no room for the reading bar in the others */
   readonly reads: boolean
   readonly shows: readonly StagePart[]
+  /** left out where its steps are all there is to do */
+  readonly demands?: (work: StandingWork) => readonly Demand[]
   /** what to do next where it is more than the next step; left out where it is that */
   readonly toDo?: (job: StandingJob) => ToDo
 }

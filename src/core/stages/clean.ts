@@ -6,4 +6,15 @@ export const clean: Stage = {
   done: 'Clean done',
   reads: true,
   shows: ['methods'],
+  demands: ({ rest }) =>
+    rest.planned
+      ? [
+          {
+            id: 'rest-read',
+            open: rest.missing,
+            met: rest.missing === '',
+            standsFor: ['measure-diameter', 'measure-case', 'measure-bezel'],
+          },
+        ]
+      : [],
 }

@@ -1,9 +1,15 @@
 import type { Stage } from './Stage'
 
+/** The demand that every part of the trail is accounted for. */
+export const PARTS_OPEN = 'trail'
+
 export const close: Stage = {
   label: 'Close',
   settles: 'Movement in, back on, no part left over.',
   done: 'Close done',
   reads: false,
   shows: ['parts-back'],
+  demands: ({ partsOpen }) => [
+    { id: PARTS_OPEN, open: `${partsOpen} not accounted for`, met: partsOpen === '', standsFor: [] },
+  ],
 }

@@ -1,4 +1,17 @@
-import type { Stage } from './Stage'
+import type { Demand, Stage } from './Stage'
+
+/** Steps that taking parts out of their drawers does, and what is open until then. */
+const TAKEN: readonly (Omit<Demand, 'met'> & {
+  readonly kind: 'insert' | 'o-ring'
+})[] = [
+  { id: 'insert-out', kind: 'insert', open: 'no insert taken out', standsFor: ['match-insert'] },
+  { id: 'seals-out', kind: 'o-ring', open: 'no seals taken out', standsFor: ['match-seals'] },
+]
+const PICK: Omit<Demand, 'met'> = {
+  id: 'pick',
+  open: 'crystal and ring not picked',
+  standsFor: ['match-crystal', 'match-gasket'],
+}
 
 export const match: Stage = {
   label: 'Match',
@@ -7,4 +20,9 @@ export const match: Stage = {
   reads: false,
   toDo: ({ size }) => ({ next: 'Pick crystal with gasket', known: size }),
   shows: [],
+  demands: ({ steps, picked, out }) =>
+    [
+      { ...PICK, met: picked },
+      ...TAKEN.map(({ kind, ...one }) => ({ ...one, met: out.includes(kind) })),
+    ].filter(({ standsFor }) => standsFor.some((step) => steps.includes(step))),
 }

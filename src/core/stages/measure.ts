@@ -13,4 +13,15 @@ export const measure: Stage = {
           known: [`${read.taken} of ${read.planned} read`, size].filter(Boolean).join(', '),
         },
   shows: [],
+  demands: ({ glass }) =>
+    glass.planned
+      ? [
+          {
+            id: 'glass-read',
+            open: glass.missing,
+            met: glass.missing === '',
+            standsFor: ['measure-thickness'],
+          },
+        ]
+      : [],
 }

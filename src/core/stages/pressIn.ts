@@ -1,5 +1,8 @@
 import type { Stage } from './Stage'
 
+/** The step that a logged run shows to be done. */
+const CRYSTAL_IN = 'crystal-in'
+
 export const pressIn: Stage = {
   label: 'Press in',
   settles: 'The crystal is home.',
@@ -10,4 +13,8 @@ export const pressIn: Stage = {
       ? { next: `Press ${picked.what}`, known: `drawer ${picked.drawer}` }
       : { next: 'Pick crystal with gasket first', known: size },
   shows: [],
+  demands: ({ steps, home }) =>
+    steps.includes(CRYSTAL_IN)
+      ? [{ id: 'press-run', open: 'press run not logged as home', met: home, standsFor: [CRYSTAL_IN] }]
+      : [],
 }

@@ -1,4 +1,4 @@
-import { stageAfter, STAGE_IDS, stageIndex, stageLabel, stageOf, toDoAt } from './stages'
+import { STAGE_IDS, stageIndex, stageLabel, stageOf, toDoAt } from './stages'
 
 describe('stages of the work', () => {
   it('go from intake to hand-back: read before anything presses, matched before anything is pressed in', () => {
@@ -8,13 +8,6 @@ describe('stages of the work', () => {
     expect(before('decase', 'measure') && before('measure', 'push-out')).toBe(true)
     expect(before('clean', 'match') && before('match', 'press-in')).toBe(true)
     expect(before('close', 'prove')).toBe(true)
-  })
-
-  it('lead one to the next and stay at both ends', () => {
-    for (const [index, stage] of STAGE_IDS.entries()) {
-      expect(stageAfter(stage, 1)).toBe(STAGE_IDS[Math.min(index + 1, STAGE_IDS.length - 1)])
-      expect(stageAfter(stage, -1)).toBe(STAGE_IDS[Math.max(index - 1, 0)])
-    }
   })
 
   it('each have a name of their own and say what they settle', () => {

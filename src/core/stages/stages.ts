@@ -51,8 +51,3 @@ export function stageIndex(stage: StageId): number {
 export function stageLabel(stage: StageId): string {
   return TABLE[stage].label
 }
-
-/** The stage `by` places further, held inside the list. */
-export function stageAfter(stage: StageId, by: 1 | -1): StageId {
-  return STAGE_IDS[stageIndex(stage) + by] ?? stage
-}

@@ -1,7 +1,9 @@
 import type { Finding } from '../intake/Finding'
 import type { OpenProcess } from '../methods/assessMethod'
+import type { PressOutcome } from '../press/pressPlan'
 import type { SchoolChoices } from '../procedure/schools'
 import type { ShapeInput, StoredShape } from '../shapes/shapeSize'
+import type { LeftOut } from '../stages/stageStates'
 import type { StageId } from '../stages/stages'
 import type { StockBezel } from '../stock/otherParts'
 import type { PartKind } from '../parts/parts'
@@ -61,6 +63,8 @@ export interface KeptTray {
   readonly findings: readonly Pick<Finding, 'kind' | 'words'>[]
   /** when each `step:` and `hazard:` was ticked, ISO time */
   readonly ticks: Readonly<Record<string, string>>
+  /** what a stage demands and was left out, by `step:` or what else it is */
+  readonly leftOut: Readonly<Record<string, LeftOut>>
   readonly trail: readonly TrailEvent[]
   /** trails of other trays of the same sheet, newest first */
   readonly pastTrails: readonly (readonly TrailEvent[])[]
@@ -70,6 +74,10 @@ export interface KeptTray {
   readonly partsOut: readonly KeptPartOut[]
   /** the bezels among them */
   readonly bezelsOut: readonly StockBezel[]
+  /** the pick that counts; null while nothing is picked */
+  readonly picked: { readonly pick: { readonly id: number } } | null
+  /** oldest first */
+  readonly pressRuns: readonly { readonly pickId: number; readonly outcome: PressOutcome }[]
   /** everything in use on the bench, this tray's own included */
   readonly inUse: readonly KeptProcess[]
 }

@@ -1,5 +1,7 @@
 import { stageLabel } from '../stages/stages'
 import { missingBefore, missingText } from '../trail/partsTrail'
+import type { StandingDemand } from '../stages/stageStates'
+import { openOf } from '../stages/stageStates'
 import type { TrayCase } from './trayCase'
 
 /**
@@ -10,7 +12,8 @@ export function openBeforeHandBack({
   kept,
   trail,
   hazards,
-}: Pick<TrayCase, 'kept' | 'trail' | 'hazards'>): string[] {
+  stages,
+}: Pick<TrayCase, 'kept' | 'trail' | 'hazards' | 'stages'>): string[] {
   const { stage } = kept.tray
   if (stage !== 'hand-back') return [`It stands at ${stageLabel(stage)}: do its stages first.`]
   const missing = missingBefore(trail, 'finished')
@@ -24,5 +27,19 @@ export function openBeforeHandBack({
       : [
           `Not dealt with: ${undealt.join(', ')}. Say under Hazards, at Intake or here, what was done about each.`,
         ]),
+    ...stages.flatMap((state) => {
+      const open = openOf(state)
+      return open.length === 0 ? [] : [`${stageLabel(state.stage)}: ${openText(open)}.`]
+    }),
   ]
+}
+
+/** How many open things are named before the rest is counted. */
+const NAMED = 2
+
+/** What is open, the first of it by name. */
+export function openText(open: readonly StandingDemand[]): string {
+  const named = open.slice(0, NAMED).map((demand) => demand.open)
+  const more = open.length - named.length
+  return [...named, ...(more > 0 ? [`${more} more`] : [])].join('; ')
 }

@@ -10,7 +10,15 @@ import type { ComputedTools, Step } from '../procedure/Step'
 import { NO_COMPUTED_TOOLS } from '../procedure/Step'
 import type { DimensionId } from '../readings/dimensions'
 import type { PlanBasis, ReadingTarget } from '../readings/readingPlan'
-import { nextTarget, planBasisOf, possibleDimensions, readingPlan } from '../readings/readingPlan'
+import {
+  nextTarget,
+  planBasisOf,
+  plannedForCrystal,
+  possibleDimensions,
+  readingPlan,
+} from '../readings/readingPlan'
+import type { StageState } from '../stages/stageStates'
+import { stageState, stageStates } from '../stages/stageStates'
 import type { StageId } from '../stages/stages'
 import type { TrailLine } from '../trail/partsTrail'
 import { partsTrail } from '../trail/partsTrail'
@@ -23,6 +31,7 @@ import type { KeptTray } from './KeptTray'
 import { lazily } from './lazily'
 import type { NewBezel } from './newBezel'
 import { isOfOldBezel, newBezelOf, sheetWithBezel } from './newBezel'
+import { standingWork } from './standingWork'
 import type { TrayReadout } from './trayReadout'
 import { trayReadout } from './trayReadout'
 
@@ -67,8 +76,10 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly procedure: Procedure
   /** the steps of this job, tools worked out from figures and drawers */
   readonly procedureWith: (tools: ComputedTools) => Procedure
-  /** the first step of a stage that is not ticked; null when all are */
+  /** the first step of a stage that is neither done nor left out; null when all are */
   readonly nextStep: (stage: StageId) => Step | null
+  /** every stage as it stands by what was done */
+  readonly stages: readonly StageState[]
   readonly trail: readonly TrailLine[]
   readonly allHazards: readonly Hazard[]
   /** not dealt with */
@@ -97,6 +108,21 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
   const procedureWith = (tools: ComputedTools) => procedure(facts(), tray.schools, tools)
   const steps = lazily(() => procedureWith(NO_COMPUTED_TOOLS))
   const trail = lazily(() => partsTrail(kept.trail))
+  const stagesBasis = lazily(() => ({
+    procedure: steps(),
+    ticks: kept.ticks,
+    leftOut: kept.leftOut,
+    work: standingWork({
+      kept,
+      procedure: steps(),
+      plan: plan(),
+      forCrystal: plannedForCrystal(planBasis()),
+      counted,
+      trail: trail(),
+      readout: () => now().readout,
+    }),
+  }))
+  const stages = lazily(() => stageStates(stagesBasis()))
   const asItCame = () => ({ ...facts(), steamedUp: tray.steamedUp })
   return {
     kept,
@@ -132,8 +158,14 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       return steps()
     },
     procedureWith,
-    nextStep: (stage) =>
-      stepsOf(steps(), stage).find((step) => kept.ticks[`step:${step.id}`] === undefined) ?? null,
+    nextStep: (stage) => {
+      const { stepsDone } = stageState(stage, stagesBasis())
+      const isOver = ({ id }: Step) => stepsDone.includes(id) || kept.leftOut[`step:${id}`] !== undefined
+      return stepsOf(steps(), stage).find((step) => !isOver(step)) ?? null
+    },
+    get stages() {
+      return stages()
+    },
     get trail() {
       return trail()
     },

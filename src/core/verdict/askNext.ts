@@ -62,7 +62,7 @@ const CHANGE_WORTH_IT = 0.03
 /** A measurement that takes less doubt away than this is not worth naming, bits. From memory. */
 const LEAST_CUT_BITS = 0.01
 /** A pick as likely as this is enough where nothing would change it. From memory. */
-const SURE = 0.95
+export const SURE = 0.95
 /** A candidate less likely than this adds nothing to the expectation. */
 const NEGLIGIBLE = 1e-4
 

@@ -54,6 +54,8 @@ export interface DemoTray {
   readonly inUse?: { readonly process: Process; readonly scope: Scope; readonly minutesAgo: number }
   /** findings, as written down at the bench */
   readonly found?: readonly (readonly [FindingKind, string])[]
+  /** what a stage demands and was left out, with the reason */
+  readonly leftOut?: Readonly<Record<string, string>>
   /** true draws a made-up picture of the piece as it came in */
   readonly pictured?: true
   readonly stage: StageId

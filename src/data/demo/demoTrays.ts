@@ -15,6 +15,7 @@ export const DEMO_TRAYS: readonly DemoTray[] = [
     complaint: 'Steamed up after a swim',
     crystalState: 'whole',
     intake: { asked: ['crystal', 'reseal'], classBar: 10, diver: false, wear: 6 },
+    leftOut: { 'seals-out': 'renewed a month ago by this shop, sound' },
     stage: 'prove',
     openedDay: -4,
     dueDay: 1,

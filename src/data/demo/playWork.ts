@@ -1,10 +1,11 @@
 import { procedure } from '@/core/procedure/procedure'
-import { stageIndex } from '@/core/stages/stages'
+import { STAGE_IDS, stageIndex } from '@/core/stages/stages'
 import { allHazards, usuallyDealtWith } from '@/core/tray/hazards'
 import { jobFactsOf } from '@/core/tray/jobFactsOf'
 import type { Db } from '../client'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
 import { insertFinding } from '../queries/findings'
+import { insertLeftOut } from '../queries/leftOut'
 import { insertMethodRun } from '../queries/methodRuns'
 import { insertPhoto } from '../queries/photos'
 import { insertTick } from '../queries/ticks'
@@ -24,7 +25,7 @@ export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoT
     sheet,
     found.map(([kind, words]) => ({ kind, words })),
   )
-  const before = stageIndex(demo.stage)
+  const before = tray.finishedAt === null ? stageIndex(demo.stage) : STAGE_IDS.length
   const done = procedure(facts, tray.schools).steps.filter((step) => stageIndex(step.stage) < before)
   for (const [i, step] of done.entries()) {
     await insertTick(db, { trayId: tray.id, subject: `step:${step.id}`, done: true, at: minute(2 * i) })
@@ -34,6 +35,11 @@ export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoT
   for (const [kind, words] of found) {
     await insertFinding(db, { trayId: tray.id, kind, words, stage: 'intake', foundAt: minute(5) })
   }
+  const leftOut = Object.entries(demo.leftOut ?? {})
+  await insertLeftOut(
+    db,
+    leftOut.map(([subject, reason]) => ({ trayId: tray.id, subject, reason, at: minute(90) })),
+  )
   if (demo.pictured) {
     const picture = await demoPicture(tray.number, tray.crystalState)
     await insertPhoto(db, { trayId: tray.id, caption: 'as it came in', ...picture, takenAt: minute(3) })

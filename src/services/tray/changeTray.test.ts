@@ -8,7 +8,7 @@ import { trayById, traysInHand } from '@/data/queries/trays'
 import { ACTIONS } from '../actions'
 import { refuse } from '../boundary'
 import { changeTray } from './changeTray'
-import { moveTray } from './moveTray'
+import { finishStage } from './finishStage'
 import { openTrayCases } from './openTrayCases'
 import { reopenTray } from './reopenTray'
 import { takeBackReading, takeReading } from './takeReading'
@@ -97,7 +97,7 @@ describe.each(testStores())('reading and changing trays on $name', ({ open }) =>
       await read(view),
       await takeBackReading(store.db, { trayId, readingId, reason: 'slip' }, NOW),
       await tickTray(store.db, tick, NOW),
-      await moveTray(store.db, { trayId, stage: 'measure', finished: false }, NOW),
+      await finishStage(store.db, { trayId, stage: 'measure' }, NOW),
       await handBack(view),
     ])
       expect(refused('ask' in outcome ? { ok: true } : outcome)).toMatch(/handed back/)

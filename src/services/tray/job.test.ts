@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm'
 import sharp from 'sharp'
-import { handedBack } from '../../../tests/stores/handedBack'
+import { finished, handedBack } from '../../../tests/stores/handedBack'
 import { testStores } from '../../../tests/stores/testStores'
 import { CASE_KINDS } from '@/core/construction/caseKinds'
 import { MOST_PHOTO_BYTES } from '@/core/intake/photoLimits'
@@ -14,7 +14,7 @@ import { correctIntake } from './correctIntake'
 import { newTrayChoices } from '../tray/newTrayChoices'
 import { trayByItsNumber } from '../tray/trayPages'
 import { noteFinding, takeBackNote } from './noteFinding'
-import { moveTray } from './moveTray'
+import { finishStage } from './finishStage'
 import { openTray } from './openTray'
 import { answerOff, recordOff, undoTrail } from './partsTrail'
 import { addPhoto, removePhoto } from './photos'
@@ -213,27 +213,27 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
       await off(view, 'back')
       await off(view, 'spacer', 2)
       await off(view, 'strap')
-      const toProve = { trayId: view.tray.id, stage: 'prove', finished: false }
-      expect(refused(await moveTray(store.db, toProve, NOW))).toMatch(
+      const toProve = () => finished(store.db, view.tray.id, 'close', NOW)
+      expect(refused(await toProve())).toMatch(
         /Not moved on to prove: case back, 2 spacers not accounted for|Not moved on to prove: 1 case back, 2 spacers/,
       )
       let now = await viewOf(view.tray.number)
       stored(await answer(now, 'back', {}))
       stored(await answer(now, 'spacer', {}))
-      expect(refused(await moveTray(store.db, toProve, NOW))).toMatch(/1 spacer not accounted for/)
+      expect(refused(await toProve())).toMatch(/1 spacer not accounted for/)
       now = await viewOf(view.tray.number)
       expect(refused(await answer(now, 'spacer', { kind: 'left-off' }))).toMatch(/Reason is missing/)
       expect(refused(await answer(now, 'spacer', { count: 2 }))).toMatch(
         /2 would be more than came off; 1 still/,
       )
       stored(await answer(now, 'spacer', { kind: 'left-off', reason: 'perished, owner told' }))
-      expect((await moveTray(store.db, toProve, NOW)).ok).toBe(true)
-      const handBack = { trayId: view.tray.id, stage: 'hand-back', finished: true }
+      expect((await toProve()).ok).toBe(true)
+      const handBack = { trayId: view.tray.id, stage: 'hand-back' }
       expect(refused(await handedBack(store.db, await viewOf(view.tray.number), NOW))).toMatch(
         /Not handed back. 1 strap or bracelet not accounted for/,
       )
       stored(await answer(await viewOf(view.tray.number), 'strap', {}))
-      expect((await moveTray(store.db, handBack, NOW)).ok).toBe(true)
+      expect((await finishStage(store.db, handBack, NOW)).ok).toBe(true)
       expect(refused(await off(view, 'cell'))).toMatch(/was handed back/)
     })
 

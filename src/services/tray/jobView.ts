@@ -7,6 +7,7 @@ import type { JobFacts } from '@/core/procedure/JobFacts'
 import type { DimensionId } from '@/core/readings/dimensions'
 import type { Procedure } from '@/core/procedure/procedure'
 import { manyOf } from '@/core/records/Field'
+import type { StageState } from '@/core/stages/stageStates'
 import { computedTools, socketOf } from '@/core/tray/computedTools'
 import { figureOf } from '@/core/tray/caseFigures'
 import type { Hazard } from '@/core/tray/hazards'
@@ -50,6 +51,8 @@ export interface OpenMethodView extends OpenProcess {
 export interface JobView {
   readonly facts: JobFacts
   readonly procedure: Procedure
+  /** every stage as it stands by what was done */
+  readonly stages: readonly StageState[]
   /** when each `step:` and `hazard:` was ticked, ISO time */
   readonly ticks: Ticks
   readonly allHazards: readonly Hazard[]
@@ -85,6 +88,7 @@ export function jobView(opened: OpenedCase, { dies, pressIn }: JobTools): JobVie
   return {
     facts: opened.facts,
     procedure: opened.procedureWith(computedTools(sheet, dies, onTheWay, pressIn)),
+    stages: opened.stages,
     ticks: kept.ticks,
     allHazards: opened.allHazards,
     hazards: opened.hazards,

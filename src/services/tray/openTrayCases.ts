@@ -47,8 +47,20 @@ export async function openTrayCases(db: Db, rows: readonly TrayRow[]): Promise<O
 
 /** Puts each tray's case together from its row and what else is kept of it. */
 export function casesFrom(rows: readonly TrayRow[], answers: TrayAnswers): OpenedCase[] {
-  const { readings, shapes, findings, ticks, trails, pastTrails, runs, out, photos, picks, pressRuns } =
-    answers
+  const {
+    readings,
+    shapes,
+    findings,
+    ticks,
+    leftOut,
+    trails,
+    pastTrails,
+    runs,
+    out,
+    photos,
+    picks,
+    pressRuns,
+  } = answers
   return rows.map(({ tray, sheet, owner }) => {
     const partsOut = out.partsOut.get(tray.id) ?? []
     const ownBezels = bezelIds(partsOut)
@@ -61,6 +73,7 @@ export function casesFrom(rows: readonly TrayRow[], answers: TrayAnswers): Opene
       shapes: shapes.get(tray.id) ?? [],
       findings: findings.get(tray.id) ?? [],
       ticks: ticks.get(tray.id) ?? {},
+      leftOut: leftOut.get(tray.id) ?? {},
       trail: trails.get(tray.id) ?? [],
       pastTrails: others.slice(0, PAST_TRAILS).map(({ events }) => events),
       pastRuns: (runs.get(sheet.id) ?? []).filter((run) => run.trayId !== tray.id),

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm'
 import { stockCrystal } from '../../../tests/factories/parts'
-import { handedBack } from '../../../tests/stores/handedBack'
+import { finished, handedBack } from '../../../tests/stores/handedBack'
 import { testStores } from '../../../tests/stores/testStores'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { DIMENSION_IDS } from '@/core/readings/dimensions'
@@ -15,7 +15,7 @@ import { caseSheetLines } from '../sheets/sheetPages'
 import { newTrayChoices } from '../tray/newTrayChoices'
 import { trayByItsNumber, findTrays } from '../tray/trayPages'
 import { logPressRun } from './logPressRun'
-import { moveTray } from './moveTray'
+import { finishStage } from './finishStage'
 import { openTray } from './openTray'
 import { pickPair } from './pickPair'
 import type { RecordKind } from '../shop/records'
@@ -282,9 +282,9 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
     expect(
       await pickPair(store.db, { trayId: view.tray.id, crystalId: 1, gasketId: 999_999 }, NOW),
     ).toMatchObject({ ok: false })
-    expect(
-      await moveTray(store.db, { trayId: view.tray.id, stage: 'lunch', finished: false }, NOW),
-    ).toMatchObject({ ok: false })
+    expect(await finishStage(store.db, { trayId: view.tray.id, stage: 'lunch' }, NOW)).toMatchObject({
+      ok: false,
+    })
   })
 
   it('takes a reading back with a reason and keeps the old value', async () => {
@@ -479,14 +479,14 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
 
   it('hands a tray back and measures nothing on it after that', async () => {
     const view = await newTray()
-    const finish = () => moveTray(store.db, { trayId: view.tray.id, stage: 'hand-back', finished: true }, NOW)
+    const finish = () => finishStage(store.db, { trayId: view.tray.id, stage: 'hand-back' }, NOW)
     expect(await finish()).toMatchObject({
       ok: false,
       errors: {
         stage: expect.stringMatching(/^Not handed back. It stands at Intake: do its stages/) as string,
       },
     })
-    await moveTray(store.db, { trayId: view.tray.id, stage: 'hand-back', finished: false }, NOW)
+    await finished(store.db, view.tray.id, 'prove', NOW)
     expect(view.job.hazards.map(({ label }) => label)).toContain('glass splinters')
     expect(await finish()).toMatchObject({
       ok: false,

@@ -7,7 +7,7 @@ import type { Store } from '@/data/client'
 import { loadDemo } from '@/data/demo/loadDemo'
 import { owners, readings, trays } from '@/data/schema'
 import { chooseSchool } from './chooseSchool'
-import { moveTray } from './moveTray'
+import { finished } from '../../../tests/stores/handedBack'
 import { noteFinding } from './noteFinding'
 import { recordOff } from './partsTrail'
 import { takeOut } from './takeOut'
@@ -62,7 +62,7 @@ describe('what is asked of trays', () => {
       ],
       ['the past left out', () => weighPast(store.db, { trayId, pastCounts: false }, NOW)],
       ['a part taken out', () => takeOut(store.db, { trayId, kind: 'bezel', partId: 1 }, NOW)],
-      ['a stage', () => moveTray(store.db, { trayId, stage: 'measure', finished: false }, NOW)],
+      ['a stage', () => finished(store.db, trayId, 'measure', NOW)],
     ]
     for (const [what, change] of changes) {
       const outcome = await change()

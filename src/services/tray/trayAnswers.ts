@@ -2,6 +2,7 @@ import { PART_KINDS } from '@/core/parts/parts'
 import type { Db } from '@/data/client'
 import { pressRunsOfSheets } from '@/data/queries/caseSheets'
 import { standingFindingsOf } from '@/data/queries/findings'
+import { leftOutOf } from '@/data/queries/leftOut'
 import { openMethodRuns } from '@/data/queries/methodRuns'
 import { bezelsByIds } from '@/data/queries/otherParts'
 import { photosOf } from '@/data/queries/photos'
@@ -58,6 +59,7 @@ export const QUESTIONS = {
   ),
   findings: ofTray([schema.findings], (db, { trayIds }) => standingFindingsOf(db, trayIds)),
   ticks: ofTray([schema.trayTicks], (db, { trayIds }) => ticksOf(db, trayIds)),
+  leftOut: ofTray([schema.leftOut], (db, { trayIds }) => leftOutOf(db, trayIds)),
   trails: ofTray([trailEvents], (db, { trayIds }) => trailsOf(db, trayIds)),
   pastTrails: ofSheet([trailEvents, trays], (db, { sheetIds }) =>
     newestTrailsOf(db, sheetIds, PAST_TRAILS + 1),

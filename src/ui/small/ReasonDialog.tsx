@@ -16,12 +16,14 @@ export interface ReasonDialogProps {
   /** what the button does, in words */
   readonly act: string
   readonly onClose: () => void
+  /** what it is about, over the field */
+  readonly children?: ReactNode
   /** @returns what is wrong, or null when it was done */
   readonly onReason: (reason: string) => Promise<string | null>
 }
 
 /** Asks why something is done; the reason is kept with it. */
-export function ReasonDialog({ title, hint, act, onClose, onReason }: ReasonDialogProps) {
+export function ReasonDialog({ title, hint, act, children, onClose, onReason }: ReasonDialogProps) {
   const titleId = useId()
   const [reason, setReason] = useState('')
   const [error, setError] = useState<string | null>(null)
@@ -36,6 +38,7 @@ export function ReasonDialog({ title, hint, act, onClose, onReason }: ReasonDial
       >
         <DialogTitle id={titleId}>{title}</DialogTitle>
         <DialogContent>
+          {children}
           <TextField
             autoFocus
             fullWidth

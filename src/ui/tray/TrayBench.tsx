@@ -4,7 +4,7 @@ import type { StageId } from '@/core/stages/stages'
 import { stageOf } from '@/core/stages/stages'
 import type { TrayView } from '@/services/tray/trayView'
 import dynamic from 'next/dynamic'
-import { useMemo } from 'react'
+import { useEffect, useMemo } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { ReadingBar } from './ReadingBar'
 import { StageStrip } from './StageStrip'
@@ -17,6 +17,7 @@ import { useReadingKeys } from './useReadingKeys'
 import { useInstrumentFeed } from './useInstrumentFeed'
 import { useTrayBench } from './useTrayBench'
 
+const LeaveDialog = dynamic(() => import('./LeaveDialog').then((m) => m.LeaveDialog), { loading: () => null })
 const VoidDialog = dynamic(() => import('./VoidDialog').then((m) => m.VoidDialog), { loading: () => null })
 
 export interface TrayBenchProps {
@@ -36,6 +37,8 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
   const open = view.tray.finishedAt === null
   const reads = stageOf(state.stage).reads || state.text !== ''
 
+  // A reason is typed the moment it is asked for: its dialog must not have to be fetched first.
+  useEffect(() => void import('./LeaveDialog'), [])
   useReadingKeys({
     active: open && !bench.keysRest,
     onFigure: bench.typeFigure,
@@ -48,7 +51,8 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
   useHotkeys('[', () => bench.turnStage(-1), { useKey: true, enabled })
   useHotkeys(']', () => bench.turnStage(1), { useKey: true, enabled })
   useHotkeys('p', () => bench.pick(), { enabled: inMatch })
-  useHotkeys('d', () => bench.moveOn(), { enabled: enabled && open })
+  // The key that opens a dialog must not be the first letter in it.
+  useHotkeys('d', () => bench.moveOn(), { enabled: enabled && open, preventDefault: true })
   useHotkeys('i', () => bench.setFeed(bench.feed === 'simulated' ? null : 'simulated'), { enabled })
   useHotkeys('up', () => bench.chooseBy(-1), { preventDefault: true, enabled: inMatch })
   useHotkeys('down', () => bench.chooseBy(1), { preventDefault: true, enabled: inMatch })
@@ -74,7 +78,12 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
     >
       <Box sx={{ px: 2.5, pt: 1 }}>
         <TrayHeaderBar view={view} />
-        <StageStrip current={view.tray.stage} shown={state.stage} onShow={bench.showStage} />
+        <StageStrip
+          states={view.job.stages}
+          current={view.tray.stage}
+          shown={state.stage}
+          onShow={bench.showStage}
+        />
       </Box>
       <Box
         sx={{
@@ -133,6 +142,14 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
             onInstrument={bench.chooseInstrument}
           />
         </Box>
+      )}
+      {bench.leaving && (
+        <LeaveDialog
+          stage={state.stage}
+          open={bench.leaving}
+          onClose={bench.stay}
+          onReason={bench.leaveFor}
+        />
       )}
       {bench.voiding && (
         <VoidDialog

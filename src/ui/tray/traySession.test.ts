@@ -1,4 +1,5 @@
 import type { StageId } from '@/core/stages/stages'
+import { STAGE_IDS } from '@/core/stages/stages'
 import type { TrayView } from '@/services/tray/trayView'
 import { stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import type { TraySession } from './traySession'
@@ -99,12 +100,21 @@ describe('traySession', () => {
     expect(traySession(anew, { type: 'figure-sent' }).note).toBeNull()
   })
 
-  it('turns from stage to stage, and stays at either end', () => {
+  it('turns from stage to stage this job needs, and stays at either end', () => {
+    const states = STAGE_IDS.map((stage) => ({
+      stage,
+      standing: stage === 'open' ? ('not-needed' as const) : ('open' as const),
+      demands: [],
+      stepsDone: [],
+      stepsShown: [],
+    }))
+    const there = { ...view(), job: { ...view().job, stages: states } }
     const turned = (from: StageId, ...by: (1 | -1)[]) =>
-      by.reduce((at, step) => traySession(at, { type: 'stage-turned', by: step }), openSession(view(), from))
+      by.reduce((at, step) => traySession(at, { type: 'stage-turned', by: step }), openSession(there, from))
         .stage
-    expect(turned('intake', 1, 1)).toBe('decase')
-    expect(turned('open', -1)).toBe('intake')
+    expect(turned('intake', 1, 1)).toBe('measure')
+    expect(turned('decase', -1)).toBe('intake')
+    expect(turned('open', 1)).toBe('decase')
     expect(turned('intake', -1)).toBe('intake')
     expect(turned('hand-back', 1)).toBe('hand-back')
   })

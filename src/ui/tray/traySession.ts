@@ -4,7 +4,7 @@ import type { Candidate } from '@/core/fit/Candidate'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { formatMm } from '@/core/units/formatMm'
 import type { StageId } from '@/core/stages/stages'
-import { stageAfter } from '@/core/stages/stages'
+import { neededAfter } from '@/core/stages/stageStates'
 import type { JudgedPair } from '@/core/tray/judgePair'
 import type { TrayView } from '@/services/tray/trayView'
 
@@ -136,7 +136,10 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
     case 'stage-shown':
       return { ...state, stage: event.stage, error: null }
     case 'stage-turned':
-      return traySession(state, { type: 'stage-shown', stage: stageAfter(state.stage, event.by) })
+      return traySession(state, {
+        type: 'stage-shown',
+        stage: neededAfter(state.view.job.stages, state.stage, event.by),
+      })
     case 'chose':
       return { ...state, chosen: event.pair, other: null }
     case 'chose-other':

@@ -1,7 +1,8 @@
 'use client'
 import { startTransition, useReducer, useState } from 'react'
 import type { StageId } from '@/core/stages/stages'
-import { stageAfter } from '@/core/stages/stages'
+import type { StandingDemand } from '@/core/stages/stageStates'
+import { leftBehind, mayBeLeftOut, neededAfter, openOf } from '@/core/stages/stageStates'
 import type { JudgedPair } from '@/core/tray/judgePair'
 import type { TrayCalls } from '@/services/actions'
 import type { Refusal } from '@/services/boundary'
@@ -19,6 +20,8 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayCal
   const [state, dispatch] = useReducer(traySession, openSession(initial, stage))
   const [atDialog, setAtDialog] = useState(false)
   const [moveError, setMoveError] = useState<{ stage: StageId; text: string } | null>(null)
+  /** what is open in the stages about to be left, while its reason is asked for */
+  const [leaving, setLeaving] = useState<readonly StandingDemand[] | null>(null)
   const { view } = state
   const trayId = view.tray.id
   const chosen = chosenPairOf(state)
@@ -47,14 +50,36 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayCal
     take(await answerOf(actions.pickPair({ trayId, ...chosen, bezelGasketId: bezelRingOf(state) })))
   }
 
+  /** @returns what is wrong, or null when the stage was finished */
+  const finish = async (reason: string | null): Promise<string | null> => {
+    const { stage: done } = state
+    dispatch({ type: 'sent' })
+    const result = await answerOf(actions.finishStage({ trayId, stage: done, reason }))
+    if (!result.ok) {
+      dispatch({ type: 'cleared-busy' })
+      return firstOf(result.errors)
+    }
+    setMoveError(null)
+    return take(result, neededAfter(result.view.job.stages, done, 1)) ? null : ''
+  }
+
   const moveOn = async () => {
     if (state.busy) return
-    dispatch({ type: 'sent' })
-    const finished = state.stage === 'hand-back'
-    const result = await answerOf(actions.moveTray({ trayId, stage: stageAfter(state.stage, 1), finished }))
-    setMoveError(result.ok ? null : { stage: state.stage, text: firstOf(result.errors) })
-    if (result.ok) take(result)
-    else dispatch({ type: 'cleared-busy' })
+    const left = leftBehind(view.job.stages, view.tray.stage, state.stage).flatMap(openOf)
+    const handsBack = state.stage === 'hand-back'
+    // Parts have their own answers on the trail: the server says which are missing.
+    if (left.length > 0 && !handsBack && left.every(mayBeLeftOut)) {
+      setLeaving(left)
+      return
+    }
+    const wrong = await finish(null)
+    if (wrong !== null) setMoveError({ stage: state.stage, text: wrong })
+  }
+
+  const leaveFor = async (reason: string): Promise<string | null> => {
+    const wrong = await finish(reason)
+    if (wrong === null) setLeaving(null)
+    return wrong
   }
 
   useOtherChoice(state, dispatch, actions)
@@ -66,11 +91,19 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayCal
     ...reading,
     ...voids,
     /** true while a dialog has the keys, from the moment it is asked for */
-    keysRest: voids.voiding !== null || atDialog,
+    keysRest: voids.voiding !== null || leaving !== null || atDialog,
     setAtDialog,
     take,
     change,
     moveError,
+    leaving,
+    leaveFor,
+    stay: () => setLeaving(null),
+    /** true while the stage being looked at still waits for an act of its own, which leads on by itself */
+    awaits: (subject: string) =>
+      view.job.stages.some(
+        (one) => one.stage === state.stage && openOf(one).some((demand) => demand.subject === subject),
+      ),
     showStage: (shown: StageId) => show({ type: 'stage-shown', stage: shown }),
     turnStage: (by: 1 | -1) => show({ type: 'stage-turned', by }),
     choose: (pair: ChosenPair) => dispatch({ type: 'chose', pair }),

@@ -97,10 +97,25 @@ export async function press(page: Page, ...keys: readonly string[]): Promise<voi
   for (const key of keys) await page.keyboard.press(key)
 }
 
+/** Says the stage done; what is open is left out for a reason. */
+export async function goOn(page: Page, next: string): Promise<void> {
+  await press(page, 'd')
+  const reason = page.getByRole('textbox', { name: 'Reason', exact: true })
+  const there = page.getByRole('button', { name: `${next}, the tray is here` })
+  await expect(reason.or(there)).toBeVisible()
+  if (await reason.isVisible()) {
+    await expect(reason).toBeFocused()
+    await page.keyboard.type('seen to elsewhere')
+    await press(page, 'Enter')
+  }
+  await expect(there).toBeVisible()
+  await expect(reason).toBeHidden()
+}
+
 /** Ticks the next step from the keyboard and waits until the server has it. */
 export async function tickNext(page: Page): Promise<void> {
   const ticked = () => page.getByTestId('step').getByRole('checkbox', { checked: true }).count()
-  const folded = page.getByRole('button', { name: /steps ticked$/ })
+  const folded = page.getByRole('button', { name: /steps done$/ })
   const before = [await ticked(), (await folded.count()) ? await folded.textContent() : '']
   await page.keyboard.press('Space')
   await expect

@@ -1,16 +1,10 @@
 import { constructionOf } from '../../construction/constructions'
-import { hasHands } from '../../construction/kinds'
 import { CAUTIONS } from '../cautions'
 import type { StepRule } from '../Step'
+import { handsComeOff } from './movementBackRules'
 
 /** Marker re-fixed with crystal cement, minutes. Common practice. */
 const MARKER_CURE_MINUTES = 20
-
-const handsComeOff: StepRule['when'] = ({ crystalBroke, movementOut, facts, schools }) =>
-  crystalBroke &&
-  movementOut &&
-  hasHands(facts.movementKind) &&
-  schools['hands-and-fragments'].option === 'hands-off'
 
 /** Clean and inspect, then choose. */
 export const CLEAN_AND_MATCH_RULES: readonly StepRule[] = [

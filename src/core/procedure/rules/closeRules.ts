@@ -2,12 +2,11 @@ import { turns } from '../../construction/kinds'
 import { isClassStated } from '../../intake/waterClass'
 import { CAUTIONS } from '../cautions'
 import type { StepRule } from '../Step'
-import { CLEAN_AND_MATCH_RULES } from './cleanAndMatchRules'
+import { movementBack } from './movementBackRules'
+import { hasCover } from './openRules'
 
 /** Run of a mechanical piece before it goes home, minutes. Common practice: a day. */
 const RUN_IN_MINUTES = 24 * 60
-
-const handsWereOff = CLEAN_AND_MATCH_RULES.find((rule) => rule.id === 'hands-off')?.when ?? (() => false)
 
 const BACK_ON = {
   'screw-notched': 'Back on by hand first, then the wrench',
@@ -20,39 +19,7 @@ const BACK_ON = {
 
 /** Recase and close: what is under the glass is looked at before it is shut in. */
 export const CLOSE_RULES: readonly StepRule[] = [
-  {
-    id: 'hands-on',
-    stage: 'close',
-    when: handsWereOff,
-    title: 'Hands on where the date changes, lowest first',
-    why: 'Fitted at the change they agree with midnight.',
-    activeMinutes: 10,
-    check: 'Free of each other for one full hour of travel.',
-  },
-  {
-    id: 'movement-in',
-    stage: 'close',
-    when: ({ movementOut }) => movementOut,
-    title: ({ facts }) =>
-      facts.asked.includes('chapter-ring')
-        ? 'Movement stays in from aligning the ring: blow out, loupe, stem tried'
-        : 'Blow out, loupe, movement in, stem in with a turn of the crown',
-    why: 'It clicks; tried before the ring goes down it saves taking it all out again.',
-    tools: ['hand blower', 'loupe'],
-    activeMinutes: 5,
-    check: 'Crown pulls and turns in every position.',
-  },
-  {
-    id: 'hold-on',
-    stage: 'close',
-    when: ({ movementOut, facts }) => movementOut && facts.movementHold !== 'back-alone',
-    title: ({ facts }) =>
-      facts.movementHold === 'screws-turn-in'
-        ? 'Case screws back OUT until they hold'
-        : 'Clamps half-tight on one side, the other, then both full; spacers and ring in',
-    why: 'Tightened on one side first, the movement tilts.',
-    activeMinutes: 4,
-  },
+  ...movementBack('close', ({ referenceFirst }) => !referenceFirst),
   {
     id: 'cell-in',
     stage: 'close',
@@ -64,23 +31,31 @@ export const CLOSE_RULES: readonly StepRule[] = [
     check: 'It runs.',
   },
   {
+    id: 'cover-on',
+    stage: 'close',
+    when: hasCover,
+    title:
+      'Contacts, buzzer spring and circuit cover on in reverse order, each screw in its own place, alternately',
+    why: 'A cover screwed down on one side first breaks its contacts.',
+    activeMinutes: 4,
+    check: 'No cover screw left over; it shows and sounds.',
+  },
+  {
     id: 'crown-seal',
     stage: 'close',
-    when: ({ facts }) => facts.asked.includes('reseal'),
-    title: 'Crown seal: cleaned, greased thin or new',
+    when: ({ facts }) => facts.asked.includes('reseal') && facts.crownKind !== 'none',
+    title: 'Tube’s thread cleaned, crown seal new or greased thin, crown back in',
     why: 'It is the commonest leak after the back.',
     tools: ['silicone grease'],
     activeMinutes: 6,
   },
   {
-    id: 'underside-inspect',
+    id: 'back-parts-together',
     stage: 'close',
-    when: ({ movementOut, backOff }) => movementOut || backOff,
-    title: 'Look at the underside of the glass before closing',
-    why: 'A speck or smudge found after closing means opening again.',
-    tools: ['loupe', 'hand blower'],
-    activeMinutes: 2,
-    check: 'No speck, no smudge, no hair.',
+    when: ({ backOff, facts }) => backOff && facts.twoPartBack,
+    title: 'Two-part back together again, washed, its inner seal greased',
+    why: 'The joint between its parts leaks like any other.',
+    activeMinutes: 3,
   },
   {
     id: 'back-seal-in',
@@ -95,6 +70,16 @@ export const CLOSE_RULES: readonly StepRule[] = [
     activeMinutes: 3,
     check: 'Not pinched anywhere.',
     school: 'back-seal',
+  },
+  {
+    id: 'underside-inspect',
+    stage: 'close',
+    when: ({ movementOut, backOff }) => movementOut || backOff,
+    title: 'Back finger-tight, turned over: underside of the glass looked at once more',
+    why: 'A speck or smudge found after tightening means opening again.',
+    tools: ['loupe', 'hand blower'],
+    activeMinutes: 2,
+    check: 'No speck, no smudge, no hair.',
   },
   {
     id: 'back-on',

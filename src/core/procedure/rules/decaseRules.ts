@@ -30,6 +30,9 @@ const outFront = ({ movementOut, frontLoader }: Job) => movementOut && frontLoad
 /** A case without a crown has no stem, whatever else nobody has looked at yet. */
 const hasStem = ({ facts }: Job) => facts.stemRelease !== 'no-stem' && facts.crownKind !== 'none'
 
+/** A reseal takes the crown out even where the movement stays in. */
+const crownOut = (job: Job) => job.facts.asked.includes('reseal') && !job.movementOut && hasStem(job)
+
 const DUST_COVER: Omit<StepRule, 'when'> = {
   id: 'dust-cover',
   stage: 'decase',
@@ -78,13 +81,12 @@ export const DECASE_RULES: readonly StepRule[] = [
   },
   { ...STEM_OUT, when: (job) => outBack(job) && hasStem(job) },
   {
-    id: 'cover-off',
+    id: 'crown-out',
     stage: 'decase',
-    when: (job) =>
-      outBack(job) &&
-      (job.facts.movementKind === 'digital' || job.facts.movementKind === 'hands-and-digital'),
-    title: 'Circuit cover, buzzer spring and contacts off, in order',
-    why: 'A lost spring leaves a silent or dead module.',
+    when: (job) => crownOut(job),
+    title: 'Crown out with its stem: its seal and the tube’s thread looked at',
+    why: 'Crown seals are the commonest leak after the back, and are not seen from outside.',
+    tools: ['loupe'],
     activeMinutes: 3,
   },
   {

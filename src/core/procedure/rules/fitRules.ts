@@ -3,6 +3,7 @@ import { CAUTIONS } from '../cautions'
 import type { Job } from '../Job'
 import type { StepRule } from '../Step'
 import { constructionSteps } from './constructionSteps'
+import { movementBack } from './movementBackRules'
 
 /** Cures, minutes. Common practice. */
 const RING_CURE_MINUTES = 30
@@ -23,10 +24,18 @@ export const PRESS_RULES: readonly StepRule[] = [
     check: 'Underside never touched.',
   },
   {
+    id: 'ring-dry',
+    stage: 'press-in',
+    when: ringWork,
+    title: 'Crystal’s ring back in the case if it came along; chapter ring laid in dry',
+    why: 'A chapter ring cemented over a ring that is missing has to come out again.',
+    activeMinutes: 2,
+  },
+  {
     id: 'movement-for-reference',
     stage: 'press-in',
     when: ringWork,
-    title: 'Movement into the case for reference, back finger-tight',
+    title: 'Movement into the case for reference, stem in, back finger-tight',
     why: 'The dial is what the ring is set to.',
     activeMinutes: 4,
   },
@@ -60,28 +69,6 @@ export const PRESS_RULES: readonly StepRule[] = [
 /** Align and refit the bezel. */
 export const ALIGN_RULES: readonly StepRule[] = [
   {
-    id: 'magnifier-check',
-    stage: 'align',
-    when: ({ facts, crystalWork }) =>
-      crystalWork && facts.magnifier !== 'none' && !facts.asked.includes('magnifier-off'),
-    title: 'Magnifier over the date, the stem as the axis',
-    why: 'Off by a hair is what the owner sees first.',
-    tools: ['loupe', 'level'],
-    activeMinutes: 3,
-  },
-  {
-    id: 'insert-in',
-    stage: 'align',
-    when: ({ insertWork }) => insertWork,
-    title: ({ schools }) => INSERT_FITTING[schools['insert-fixing'].option] ?? 'Insert in, pip to 12',
-    why: 'The pip is turned to 12 while it still moves.',
-    activeMinutes: 8,
-    waitMinutes: ({ schools }) =>
-      schools['insert-fixing'].option === 'flexible-cement' ? INSERT_CURE_MINUTES : 0,
-    check: 'Pip on 12, insert flush all round.',
-    school: 'insert-fixing',
-  },
-  {
     id: 'bezel-spring-on',
     stage: 'align',
     when: ({ bezelOff, facts }) => bezelOff && turns(facts.bezelKind),
@@ -98,6 +85,17 @@ export const ALIGN_RULES: readonly StepRule[] = [
     why: 'Expect to take it off once more to correct it.',
     activeMinutes: 3,
     check: '12 stands at 12.',
+  },
+  ...movementBack('align', ({ referenceFirst }) => referenceFirst),
+  {
+    id: 'magnifier-check',
+    stage: 'align',
+    when: ({ facts, crystalWork }) =>
+      crystalWork && facts.magnifier !== 'none' && !facts.asked.includes('magnifier-off'),
+    title: 'Magnifier over the date: crystal turned, bezel off and on again, until it stands right',
+    why: 'Off by a hair is what the owner sees first; the stem keeps the movement from turning.',
+    tools: ['loupe', 'level'],
+    activeMinutes: 3,
   },
   {
     id: 'bezel-home',
@@ -119,6 +117,18 @@ export const ALIGN_RULES: readonly StepRule[] = [
     activeMinutes: 3,
     check: ({ facts }) =>
       turns(facts.bezelKind) ? 'Both directions tried, clicks counted, no back play.' : 'No gap all round.',
+  },
+  {
+    id: 'insert-in',
+    stage: 'align',
+    when: ({ insertWork }) => insertWork,
+    title: ({ schools }) => INSERT_FITTING[schools['insert-fixing'].option] ?? 'Insert in, pip to 12',
+    why: 'The pip is turned to 12 while it still moves.',
+    activeMinutes: 8,
+    waitMinutes: ({ schools }) =>
+      schools['insert-fixing'].option === 'flexible-cement' ? INSERT_CURE_MINUTES : 0,
+    check: 'Pip on 12, insert flush all round.',
+    school: 'insert-fixing',
   },
 ]
 

@@ -11,6 +11,10 @@ const BACK_TITLES = {
   'one-piece-front-loader': 'No back',
 } as const
 
+/** A circuit cover lies over the cell of every digital movement that is reached from behind. */
+export const hasCover: StepRule['when'] = ({ cellOut, frontLoader, facts }) =>
+  cellOut && !frontLoader && (facts.movementKind === 'digital' || facts.movementKind === 'hands-and-digital')
+
 /** Acetone soak of the face until the insert turns under the finger, minutes. Common practice. */
 const SOAK_MINUTES = 60
 
@@ -92,6 +96,15 @@ export const OPEN_RULES: readonly StepRule[] = [
     title: 'Back seal out, looked at, kept to be measured',
     why: 'Cracked, flattened or stretched means replace; the old one tells the size.',
     activeMinutes: 1,
+  },
+  {
+    id: 'cover-off',
+    stage: 'open',
+    when: hasCover,
+    title: 'Circuit cover, buzzer spring and contacts off in order, its screws alternately',
+    why: 'A lost spring leaves a silent or dead module.',
+    activeMinutes: 3,
+    check: 'Every cover screw is in the parts trail.',
   },
   {
     id: 'cell-out',

@@ -7,6 +7,7 @@ import { isCrystalWork } from '@/core/readings/readingPlan'
 import type { TrayView } from '@/services/tray/trayView'
 import { UpgradesButton } from './UpgradesButton'
 import { TrayVerdict } from '../measure/TrayVerdict'
+import { GoOn } from '../shared/GoOn'
 import { PartsOutNote } from '../shared/PartsOutNote'
 import { Shortlist } from './Shortlist'
 import type { StageWorkProps } from '../StageWorkProps'
@@ -59,6 +60,7 @@ export function MatchWork({ bench, actions }: StageWorkProps) {
       {part === 'bezel' && <BezelPartsPanel bench={bench} actions={actions} />}
       {part === 'seals' && <SealsPanel bench={bench} actions={actions} />}
       <PartsOutNote bench={bench} actions={actions} />
+      {!bench.awaits('pick') && <GoOn bench={bench} actions={actions} />}
     </>
   )
 }
@@ -66,7 +68,11 @@ export function MatchWork({ bench, actions }: StageWorkProps) {
 function partsOf(view: TrayView): { id: Matched; label: string }[] {
   const { bezelWork, seals, sheet, tray } = view
   const crystal = { id: 'crystal', label: 'Crystal' } as const
-  const worked = isCrystalWork({ crystalState: tray.crystalState, asked: tray.asked })
+  const worked = isCrystalWork({
+    crystalState: tray.crystalState,
+    asked: tray.asked,
+    retention: sheet.retention,
+  })
   const bezel = [
     bezelWork?.bezel && 'bezel',
     bezelWork?.insert && 'insert',

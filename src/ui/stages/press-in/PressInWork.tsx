@@ -1,4 +1,5 @@
 import type { StageWorkProps } from '../StageWorkProps'
+import { GoOn } from '../shared/GoOn'
 import { PartsOutNote } from '../shared/PartsOutNote'
 import { StepList } from '../shared/StepList'
 import { PressCardPanel } from './PressCardPanel'
@@ -16,6 +17,7 @@ export function PressInWork({ bench, actions }: StageWorkProps) {
       />
       <PartsOutNote bench={bench} actions={actions} />
       <StepList bench={bench} actions={actions} stage={stage} />
+      {!bench.awaits('press-run') && <GoOn bench={bench} actions={actions} />}
     </>
   )
 }

@@ -2,12 +2,18 @@ import type { StageWorkProps } from '../StageWorkProps'
 import { GoOn } from './GoOn'
 import { HazardList } from './HazardList'
 import { JobPanel } from './JobPanel'
+import { OpenList } from './OpenList'
 
 /** A stage that is its steps and what goes with them. */
 export function JobWork({ bench, actions }: StageWorkProps) {
   return (
     <>
-      {bench.state.stage === 'hand-back' && <HazardList bench={bench} actions={actions} />}
+      {bench.state.stage === 'hand-back' && (
+        <>
+          <HazardList bench={bench} actions={actions} />
+          <OpenList bench={bench} actions={actions} />
+        </>
+      )}
       <JobPanel bench={bench} actions={actions} stage={bench.state.stage} />
       <GoOn bench={bench} actions={actions} />
     </>

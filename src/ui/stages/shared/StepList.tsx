@@ -3,6 +3,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import ButtonBase from '@mui/material/ButtonBase'
 import Typography from '@mui/material/Typography'
+import type { ReactNode } from 'react'
 import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { stepsOf } from '@/core/procedure/procedure'
@@ -10,6 +11,7 @@ import type { Step } from '@/core/procedure/Step'
 import type { StageId } from '@/core/stages/stages'
 import { clockText, minutesText } from '../../small/timeText'
 import type { StageWorkProps } from '../StageWorkProps'
+import { LeaveOut } from './LeaveOut'
 import { SchoolChoice } from './SchoolChoice'
 import { WorkError } from './WorkError'
 
@@ -24,19 +26,30 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
   const [error, setError] = useState<string | null>(null)
   const [unfolded, setUnfolded] = useState(false)
   const steps = stepsOf(procedure, stage)
-  const done = steps.filter((step) => ticks[`step:${step.id}`] !== undefined)
+  const state = view.job.stages.find((one) => one.stage === stage)
+  const isDone = ({ id }: Step) => state?.stepsDone.includes(id) ?? false
+  const isShown = ({ id }: Step) => state?.stepsShown.includes(id) ?? false
+  const leftOutOf = ({ id }: Step) =>
+    state?.demands.find(({ subject }) => subject === `step:${id}`)?.leftOut?.reason ?? null
+  const isOver = (step: Step) => isDone(step) || leftOutOf(step) !== null
+  const done = steps.filter(isDone)
   // What is done needs no room: the next step and what it needs come first.
   const folded = !unfolded && done.length >= FOLDED_FROM ? done : []
-  const next = steps.find((step) => ticks[`step:${step.id}`] === undefined) ?? null
+  const next = steps.find((step) => !isOver(step)) ?? null
   const open = shown ?? next?.id ?? null
   const inHand = view.tray.finishedAt === null
   const tick = (step: Step) => {
-    const done = ticks[`step:${step.id}`] === undefined
     setShown(null)
-    const input = { trayId: view.tray.id, subject: `step:${step.id}`, done }
+    const input = { trayId: view.tray.id, subject: `step:${step.id}`, done: !isDone(step) }
     void bench.change(actions.tickTray(input)).then(setError)
   }
-  useHotkeys('space', () => next && tick(next), {
+  const leave = async (step: Step, reason: string | null) => {
+    const input = { trayId: view.tray.id, subject: `step:${step.id}`, reason }
+    const wrong = await bench.change(actions.leaveOut(input))
+    if (wrong === null) setShown(null)
+    return wrong
+  }
+  useHotkeys('space', () => next && !isShown(next) && tick(next), {
     preventDefault: true,
     enabled: inHand && next !== null && !bench.keysRest,
     ignoreEventWhen: (event) => event.target !== document.body,
@@ -54,7 +67,7 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
         {folded.length > 0 && (
           <Box component="li" sx={{ borderTop: 1, borderColor: 'divider' }}>
             <Button size="small" color="success" onClick={() => setUnfolded(true)} sx={{ minHeight: 36 }}>
-              ✓ {folded.length === steps.length ? `all ${steps.length}` : folded.length} steps ticked
+              ✓ {folded.length === steps.length ? `all ${steps.length}` : folded.length} steps done
             </Button>
           </Box>
         )}
@@ -64,11 +77,23 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
             <StepLine
               key={step.id}
               step={step}
-              tickedAt={ticks[`step:${step.id}`] ?? null}
+              done={isDone(step)}
+              at={isDone(step) ? (ticks[`step:${step.id}`] ?? null) : null}
+              leftOut={leftOutOf(step)}
               isOpen={open === step.id}
               isNext={next?.id === step.id}
               onOpen={() => setShown(open === step.id ? null : step.id)}
-              onTick={inHand ? () => tick(step) : null}
+              onTick={inHand && !isShown(step) ? () => tick(step) : null}
+              leave={
+                inHand && !isShown(step) && !isDone(step) ? (
+                  <LeaveOut
+                    what={step.title}
+                    leftOut={leftOutOf(step)}
+                    onReason={(reason) => leave(step, reason)}
+                    onAsk={bench.setAtDialog}
+                  />
+                ) : null
+              }
               onSchool={
                 inHand
                   ? (option) => {
@@ -88,17 +113,32 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
 
 interface StepLineProps {
   readonly step: Step
-  readonly tickedAt: string | null
+  readonly done: boolean
+  /** when it was ticked; null where it was not, or where something else shows it */
+  readonly at: string | null
+  /** why it was left out; null while it was not */
+  readonly leftOut: string | null
   readonly isOpen: boolean
   readonly isNext: boolean
   readonly onOpen: () => void
-  /** null once the tray was handed back */
+  /** null once the tray was handed back, and where a reading, a pick or a run shows it done */
   readonly onTick: (() => void) | null
   readonly onSchool: ((option: string) => void) | null
+  readonly leave: ReactNode
 }
 
-function StepLine({ step, tickedAt, isOpen, isNext, onOpen, onTick, onSchool }: StepLineProps) {
-  const done = tickedAt !== null
+function StepLine({
+  step,
+  done,
+  at,
+  leftOut,
+  isOpen,
+  isNext,
+  onOpen,
+  onTick,
+  onSchool,
+  leave,
+}: StepLineProps) {
   return (
     <Box
       component="li"
@@ -135,12 +175,17 @@ function StepLine({ step, tickedAt, isOpen, isNext, onOpen, onTick, onSchool }: 
             fontSize: isNext ? '1.1rem' : '0.95rem',
             fontWeight: isNext ? 700 : 400,
             lineHeight: 1.25,
-            color: done ? 'text.secondary' : 'text.primary',
+            color: done || leftOut !== null ? 'text.secondary' : 'text.primary',
+            textDecoration: leftOut === null ? 'none' : 'line-through',
           }}
         >
           {step.title}
         </ButtonBase>
+        {leftOut !== null && (
+          <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>left out: {leftOut}</Typography>
+        )}
         {isOpen && <StepDetails step={step} onSchool={onSchool} />}
+        {isOpen && leave}
       </Box>
       <Box
         className="figure"
@@ -153,7 +198,7 @@ function StepLine({ step, tickedAt, isOpen, isNext, onOpen, onTick, onSchool }: 
           whiteSpace: 'nowrap',
         }}
       >
-        {tickedAt !== null ? clockText(tickedAt) : duration(step)}
+        {at !== null ? clockText(at) : done ? '' : duration(step)}
       </Box>
     </Box>
   )

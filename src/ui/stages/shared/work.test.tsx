@@ -57,7 +57,7 @@ describe('StepList', () => {
     }))
     renderInTheme(<StepList {...work} stage="decase" />)
     const user = userEvent.setup()
-    expect(screen.getByRole('button', { name: '✓ 3 steps ticked' })).toBeInTheDocument()
+    expect(screen.getByRole('button', { name: '✓ 3 steps done' })).toBeInTheDocument()
     await user.keyboard(' ')
     expect(await screen.findByText('This tray was handed back.')).toBeInTheDocument()
   })
@@ -67,7 +67,7 @@ describe('StepList', () => {
     const work = benchAround(trayViewOf({ job: { facts, procedure: procedure(facts) } }), 'push-out')
     renderInTheme(<StepList {...work} stage="push-out" />)
     const user = userEvent.setup()
-    await user.click(screen.getByRole('button', { name: /Push the insert out/ }))
+    await user.click(screen.getByRole('button', { name: /^Push the insert out/ }))
     await user.click(screen.getByRole('button', { name: /soaks in acetone/ }))
     expect(work.asked.at(-1)).toMatchObject({
       action: 'chooseSchool',
@@ -79,7 +79,7 @@ describe('StepList', () => {
       'push-out',
     )
     renderInTheme(<StepList {...other} stage="push-out" />)
-    const [, second] = screen.getAllByRole('button', { name: /Push the insert out/ })
+    const [, second] = screen.getAllByRole('button', { name: /^Push the insert out/ })
     if (second) await user.click(second)
     expect(screen.getByText(/no soak here: the crystal/)).toBeInTheDocument()
     expect(screen.getByText('No other way here.')).toBeInTheDocument()

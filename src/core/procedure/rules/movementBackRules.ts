@@ -1,0 +1,59 @@
+import { hasHands } from '../../construction/kinds'
+import type { StageId } from '../../stages/stages'
+import type { StepRule } from '../Step'
+
+/** Grains of glass are looked for under hands that come off. */
+export const handsComeOff: StepRule['when'] = ({ crystalBroke, movementOut, facts, schools }) =>
+  crystalBroke &&
+  movementOut &&
+  hasHands(facts.movementKind) &&
+  schools['hands-and-fragments'].option === 'hands-off'
+
+/**
+ * The movement back in its case: before what is set true to the dial is final, else as the case is closed.
+ * @param when - holds for the jobs in which it goes in at this stage
+ */
+export function movementBack(stage: StageId, when: StepRule['when']): StepRule[] {
+  const rules: readonly Omit<StepRule, 'stage'>[] = [
+    {
+      id: 'hands-on',
+      when: handsComeOff,
+      title: 'Stem in the movement, turned until the date jumps; hands on at twelve, lowest first',
+      why: 'Fitted at the change they agree with midnight.',
+      activeMinutes: 10,
+      check: 'Free of each other and of every marker for one full hour of travel.',
+    },
+    {
+      id: 'underside-first',
+      when: ({ movementOut }) => movementOut,
+      title: 'Underside of the glass looked at under light from the side',
+      why: 'Once the movement covers it, a hair there is only seen through the dial.',
+      tools: ['loupe', 'hand blower'],
+      activeMinutes: 2,
+      check: 'No speck, no smudge, no hair.',
+    },
+    {
+      id: 'movement-in',
+      when: ({ movementOut }) => movementOut,
+      title: ({ facts }) =>
+        facts.asked.includes('chapter-ring')
+          ? 'Movement stays in from aligning the ring: blow out, loupe, stem tried'
+          : 'Blow out, loupe, movement in, stem in with a turn of the crown',
+      why: 'It clicks; tried before the ring goes down it saves taking it all out again.',
+      tools: ['hand blower', 'loupe'],
+      activeMinutes: 5,
+      check: 'Crown pulls and turns in every position.',
+    },
+    {
+      id: 'hold-on',
+      when: ({ movementOut, facts }) => movementOut && facts.movementHold !== 'back-alone',
+      title: ({ facts }) =>
+        facts.movementHold === 'screws-turn-in'
+          ? 'Case screws back OUT until they hold'
+          : 'Clamps half-tight on one side, the other, then both full; spacers and ring in',
+      why: 'Tightened on one side first, the movement tilts.',
+      activeMinutes: 4,
+    },
+  ]
+  return rules.map((rule) => ({ ...rule, stage, when: (job) => when(job) && rule.when(job) }))
+}

@@ -1,0 +1,75 @@
+import type { Procedure } from '../procedure/procedure'
+import type { DimensionId } from '../readings/dimensions'
+import { DIMENSIONS } from '../readings/dimensions'
+import type { ReadingTarget } from '../readings/readingPlan'
+import { READ_FIRST } from '../readings/readingPlan'
+import type { PlannedReadings, StandingWork } from '../stages/Stage'
+import type { TrailLine } from '../trail/partsTrail'
+import { missingBefore, missingText } from '../trail/partsTrail'
+import { SURE } from '../verdict/askNext'
+import type { KeptTray } from './KeptTray'
+import type { TrayReadout } from './trayReadout'
+
+/** A tray's case, as far as its stages ask how the work stands. */
+export interface WorkBasis {
+  readonly kept: Pick<KeptTray, 'shapes' | 'picked' | 'pressRuns' | 'partsOut'>
+  readonly procedure: Procedure
+  readonly plan: readonly DimensionId[]
+  /** those of the plan that say which crystal fits */
+  readonly forCrystal: readonly DimensionId[]
+  readonly counted: readonly ReadingTarget[]
+  readonly trail: readonly TrailLine[]
+  /** asked only where something is left to be read */
+  readonly readout: () => TrayReadout
+}
+
+/** How the work on a tray stands: what was read, picked, pressed and put back. */
+export function standingWork({
+  kept,
+  procedure,
+  plan,
+  forCrystal,
+  counted,
+  trail,
+  readout,
+}: WorkBasis): StandingWork {
+  const { picked, pressRuns, shapes, partsOut } = kept
+  const byShape = shapes.filter(({ voidReason }) => voidReason === null).map(({ dimension }) => dimension)
+  const readingsOf = (asked: readonly DimensionId[]): PlannedReadings => ({
+    planned: asked.length > 0,
+    missing: asked
+      .filter((dimension) => !byShape.some((shape) => shape === dimension))
+      .flatMap((dimension) => missingOf(dimension, counted) ?? [])
+      .join(', '),
+  })
+  const first = plan.filter((dimension) => READ_FIRST.includes(dimension))
+  const rest = plan.filter((dimension) => !READ_FIRST.includes(dimension))
+  const all = readingsOf(rest)
+  return {
+    steps: procedure.steps.map(({ id }) => id),
+    glass: readingsOf(first),
+    get rest() {
+      if (all.missing === '' || !isSizeSettled(readout())) return all
+      // A size that is sure asks for no more readings of itself; what else was asked for still does.
+      const others = readingsOf(rest.filter((dimension) => !forCrystal.includes(dimension)))
+      return { planned: true, missing: others.missing }
+    },
+    out: partsOut.map(({ kind }) => kind),
+    picked: picked !== null,
+    home: picked !== null && pressRuns.some((run) => run.pickId === picked.pick.id && run.outcome === 'home'),
+    partsOpen: missingText(missingBefore(trail, 'prove')),
+  }
+}
+
+function isSizeSettled({ seat, verdict }: TrayReadout): boolean {
+  return seat.ok && verdict !== null && verdict.pick.probability >= SURE
+}
+
+/** “2 readings of the crystal diameter missing”; null when all its places are read. */
+function missingOf(dimension: DimensionId, counted: readonly ReadingTarget[]): string | null {
+  const { label, places } = DIMENSIONS[dimension]
+  const read = new Set(counted.filter((one) => one.dimension === dimension).map((one) => one.placeIndex))
+  const missing = places.filter((_, index) => !read.has(index)).length
+  if (missing === 0) return null
+  return `${missing === 1 ? '1 reading' : `${missing} readings`} of ${label.toLowerCase()} missing`
+}

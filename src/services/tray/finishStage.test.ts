@@ -1,0 +1,133 @@
+import { openBrokenTray } from '../../../tests/stores/brokenTray'
+import { finished, handedBack } from '../../../tests/stores/handedBack'
+import { testStores } from '../../../tests/stores/testStores'
+import type { Store } from '@/data/client'
+import { loadDemo } from '@/data/demo/loadDemo'
+import { openOf } from '@/core/stages/stageStates'
+import type { StageId } from '@/core/stages/stages'
+import { finishStage } from './finishStage'
+import { leaveOut } from './leaveOut'
+import { recordOff } from './partsTrail'
+import { tickTray } from './tickTray'
+import type { TrayView } from './trayView'
+
+const NOW = new Date('2026-11-24T10:00:00Z')
+
+let store: Store
+beforeAll(async () => {
+  const [embedded] = testStores()
+  if (!embedded) throw new Error('no store to test with')
+  store = await embedded.open()
+  await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
+}, 60_000)
+afterAll(() => store.close())
+
+let opened = 0
+const newTray = () => openBrokenTray(store.db, `Stages ${++opened}`, NOW)
+const stageOf = ({ job }: TrayView, stage: StageId) => {
+  const found = job.stages.find((state) => state.stage === stage)
+  if (!found) throw new Error(stage)
+  return found
+}
+function stored(outcome: Awaited<ReturnType<typeof leaveOut>>): TrayView {
+  if (!outcome.ok) throw new Error(JSON.stringify(outcome.errors))
+  return outcome.view
+}
+const refused = (outcome: { ok: boolean; errors?: Readonly<Record<string, string>> }) =>
+  outcome.ok ? 'accepted' : Object.values(outcome.errors ?? {}).join(' ')
+
+describe('finishing a stage', () => {
+  it('takes a reason for what is open, and keeps it with each', async () => {
+    const view = await newTray()
+    const trayId = view.tray.id
+    const without = await finishStage(store.db, { trayId, stage: 'intake' }, NOW)
+    expect(refused(without)).toMatch(/^Intake is not done: Stop the movement now.*Do it, or say why/)
+    for (const reason of ['', ' ', 'x', 'y'.repeat(201), 7])
+      expect(refused(await finishStage(store.db, { trayId, stage: 'intake', reason }, NOW))).toMatch(
+        /[Rr]eason/,
+      )
+    const after = stored(
+      await finishStage(store.db, { trayId, stage: 'intake', reason: '  stopped at the counter ' }, NOW),
+    )
+    expect(after.tray.stage).toBe('open')
+    expect(stageOf(after, 'intake').standing).toBe('left-out')
+    expect(stageOf(after, 'intake').demands.map(({ leftOut }) => leftOut)).toEqual(
+      stageOf(view, 'intake').demands.map(() => ({
+        reason: 'stopped at the counter',
+        at: NOW.toISOString(),
+      })),
+    )
+  })
+
+  it('asks for no reason where all is done, and a step ticked later is left out no more', async () => {
+    const view = await newTray()
+    const trayId = view.tray.id
+    for (const { subject } of openOf(stageOf(view, 'intake')))
+      stored(await tickTray(store.db, { trayId, subject, done: true }, NOW))
+    const open = stored(await finishStage(store.db, { trayId, stage: 'intake' }, NOW))
+    expect([open.tray.stage, stageOf(open, 'intake').standing]).toEqual(['open', 'done'])
+    const decase = stored(await finished(store.db, trayId, 'open', NOW))
+    const [left] = stageOf(decase, 'open').demands
+    expect(left?.leftOut).not.toBeNull()
+    const later = stored(await tickTray(store.db, { trayId, subject: left?.subject, done: true }, NOW))
+    expect(stageOf(later, 'open').demands[0]).toMatchObject({ met: true, leftOut: null })
+  })
+
+  it('of a stage behind leaves the tray where it stands, and asks for that stage alone', async () => {
+    const { tray } = await newTray()
+    const trayId = tray.id
+    const there = stored(await finished(store.db, trayId, 'measure', NOW))
+    expect(there.tray.stage).toBe('push-out')
+    expect(openOf(stageOf(there, 'decase'))).toEqual([])
+    const again = stored(await finishStage(store.db, { trayId, stage: 'open' }, NOW))
+    expect(again.tray.stage).toBe('push-out')
+  })
+
+  it('leaves no part behind, whatever reason is given', async () => {
+    const { tray } = await newTray()
+    const trayId = tray.id
+    stored(
+      await recordOff(
+        store.db,
+        { trayId, part: 'back', count: 1, size: '', clockHour: null, photo: null },
+        NOW,
+      ),
+    )
+    expect(refused(await finished(store.db, trayId, 'close', NOW))).toMatch(
+      /Not moved on to prove: 1 case back not accounted for/,
+    )
+    const outcome = await leaveOut(store.db, { trayId, subject: 'trail', reason: 'lost' }, NOW)
+    expect(refused(outcome)).toMatch(/Parts are not left out/)
+  })
+
+  it('hands nothing back while anything of any stage is open, and names it', async () => {
+    const view = await newTray()
+    const trayId = view.tray.id
+    await finished(store.db, trayId, 'prove', NOW)
+    for (const { id, dealt } of view.job.hazards)
+      if (dealt !== null) await tickTray(store.db, { trayId, subject: `hazard:${id}`, done: true }, NOW)
+    const back = () => finishStage(store.db, { trayId, stage: 'hand-back' }, NOW)
+    expect(refused(await back())).toMatch(
+      /^Not handed back. Hand back: Strap or bracelet on.*; Tell the owner/,
+    )
+    stored(await leaveOut(store.db, { trayId, subject: 'step:functions', reason: null }, NOW))
+    expect(refused(await back())).toMatch(/Prove: Crown through all positions/)
+    const done = await handedBack(store.db, view, NOW)
+    expect(stored(done).tray.finishedAt).toBe(NOW.toISOString())
+  })
+})
+
+describe('leaving out', () => {
+  it('is of what this job demands and nobody did, and is taken back', async () => {
+    const { tray } = await newTray()
+    const trayId = tray.id
+    const leave = (subject: string, reason: string | null) =>
+      leaveOut(store.db, { trayId, subject, reason }, NOW)
+    expect(refused(await leave('step:bezel-clicks-nowhere', 'not here'))).toMatch(/does not ask for that/)
+    const left = stored(await leave('pick', 'own crystal goes back'))
+    expect(stageOf(left, 'match').standing).toBe('left-out')
+    expect(stageOf(stored(await leave('pick', null)), 'match').standing).toBe('open')
+    stored(await tickTray(store.db, { trayId, subject: 'step:photograph', done: true }, NOW))
+    expect(refused(await leave('step:photograph', 'no camera'))).toMatch(/This is done/)
+  })
+})

@@ -1,0 +1,79 @@
+import Joi from 'joi'
+import type { StageId } from '@/core/stages/stages'
+import { STAGE_IDS, stageIndex, stageLabel } from '@/core/stages/stages'
+import { leftBehind, neededAfter, openOf } from '@/core/stages/stageStates'
+import { openBeforeHandBack, openText } from '@/core/tray/handBack'
+import { missingBefore, missingText } from '@/core/trail/partsTrail'
+import type { Db } from '@/data/client'
+import { insertLeftOut } from '@/data/queries/leftOut'
+import { setTrayStage } from '@/data/queries/trays'
+import type { Refusal } from '../boundary'
+import { idSchema, refuse } from '../boundary'
+import { reasonSchema } from './leaveOut'
+import type { OpenedCase } from './openTrayCases'
+import { trayChange } from './trayChange'
+
+interface FinishSent {
+  readonly trayId: number
+  /** the stage that is said to be done */
+  readonly stage: StageId
+  /** why it is left with something open */
+  readonly reason?: string | null
+}
+
+interface Finished extends FinishSent {
+  readonly reason: string | null
+}
+
+const schema = Joi.object<Finished>({
+  trayId: idSchema.required(),
+  stage: Joi.string()
+    .valid(...STAGE_IDS)
+    .required(),
+  reason: reasonSchema.allow(null).default(null),
+})
+
+/**
+ * Says a stage done and goes on to the next one this job needs; on the last one, hands the tray back.
+ * What is open in the stages left behind has to be given a reason, which is kept with each. A tray does not pass its
+ * closing with a part unaccounted for, and is handed back from its last stage only, with nothing open.
+ */
+export const finishStage = trayChange<Finished, FinishSent>(schema, (tx, finished, opened, now) =>
+  finished.stage === 'hand-back' ? handBack(tx, opened, now) : goOn(tx, finished, opened, now),
+)
+
+async function handBack(tx: Db, opened: OpenedCase, now: Date): Promise<Refusal | null> {
+  const open = openBeforeHandBack(opened)
+  if (open.length > 0) return refuse(`Not handed back. ${open.join(' ')}`, 'stage')
+  await setTrayStage(tx, opened.kept.tray.id, 'hand-back', now)
+  return null
+}
+
+async function goOn(
+  tx: Db,
+  { stage, reason }: Finished,
+  { kept, stages, trail }: OpenedCase,
+  now: Date,
+): Promise<Refusal | null> {
+  const { tray } = kept
+  const next = neededAfter(stages, stage, 1)
+  const missing = missingBefore(trail, next)
+  if (missing.length > 0) {
+    return refuse(
+      `Not moved on to ${stageLabel(next).toLowerCase()}: ${missingText(missing)} not accounted for. Put each back on the trail, or say why it stays off.`,
+      'trail',
+    )
+  }
+  const open = leftBehind(stages, tray.stage, stage).flatMap(openOf)
+  if (open.length > 0 && reason === null) {
+    return refuse(
+      `${stageLabel(stage)} is not done: ${openText(open)}. Do it, or say why it is left out.`,
+      'reason',
+    )
+  }
+  const rows = open.map(({ subject }) => ({ trayId: tray.id, subject, reason, at: now }))
+  await insertLeftOut(tx, rows)
+  const isBehind = stageIndex(next) <= stageIndex(tray.stage)
+  await setTrayStage(tx, tray.id, isBehind ? tray.stage : next, null)
+  return null
+}

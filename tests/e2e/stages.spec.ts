@@ -1,0 +1,66 @@
+import { expect, openTrayByKeyboard, press, settled, test, tickNext } from './support/bench'
+
+test('a stage is left with something open only for a reason, which stays in sight', async ({ page }) => {
+  await openTrayByKeyboard(page, 'Deckwatch', 'Signe Vaal')
+  await press(page, 'd')
+  const dialog = page.getByRole('dialog', { name: /^Intake: leave \d things out\?$/ })
+  await expect(dialog.getByRole('list', { name: 'Open' })).toContainText('Photograph it as it came in')
+  await expect(dialog.getByRole('textbox', { name: 'Reason' })).toBeFocused()
+
+  // No reason, and a digit that is one: the figure stays in the dialog.
+  await press(page, 'Enter')
+  await expect(dialog.getByText(/Reason is missing: say in a word why/)).toBeVisible()
+  await page.keyboard.type('1')
+  await press(page, 'Enter')
+  await expect(dialog.getByText(/Reason: say in a word why/)).toBeVisible()
+  await press(page, 'Escape')
+  await expect(dialog).toBeHidden()
+  await expect(page.getByRole('form', { name: 'Reading bar' }).getByRole('textbox')).toHaveValue('')
+  await expect(page.getByRole('button', { name: 'Intake, the tray is here' })).toBeVisible()
+
+  await press(page, 'd')
+  await expect(dialog.getByRole('textbox', { name: 'Reason' })).toBeFocused()
+  await page.keyboard.type('came in twice, pictures at tray 198')
+  await press(page, 'Enter')
+  await expect(page.getByRole('button', { name: 'Open, the tray is here' })).toBeVisible()
+  await expect(
+    page.getByRole('button', { name: 'Intake, left out: came in twice, pictures at tray 198' }),
+  ).toBeVisible()
+
+  // Looked at from afar, the last stage hands nothing back.
+  await page.getByRole('button', { name: 'Hand back, ahead' }).click()
+  await press(page, 'd')
+  await expect(page.getByText('Not handed back. It stands at Open: do its stages first.')).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Still open' })).toContainText('crystal and ring not picked')
+})
+
+test('a tray is handed back when every proof is done or left out for a reason, by keyboard', async ({
+  page,
+}) => {
+  await page.goto('/trays/205?stage=prove')
+  await settled(page)
+  await expect(page.getByRole('button', { name: /^Match, left out: renewed a month ago/ })).toBeVisible()
+  await tickNext(page)
+  await tickNext(page)
+  // Space ticks what is next; the pressure test is not done today.
+  await page.getByRole('button', { name: 'Leave out: Pressure test, dry' }).click()
+  await expect(page.getByRole('textbox', { name: 'Reason' })).toBeFocused()
+  await page.keyboard.type('chamber away for its check; owner told')
+  await press(page, 'Enter')
+  await expect(page.getByText('left out: chamber away for its check; owner told')).toBeVisible()
+  await press(page, 'd')
+  await expect(page.getByRole('button', { name: 'Hand back, the tray is here' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Prove, left out: chamber away/ })).toBeVisible()
+
+  await press(page, 'd')
+  await expect(
+    page.getByText(/Not handed back\. Hand back: Strap or bracelet on.*; Tell the owner/),
+  ).toBeVisible()
+  await tickNext(page)
+  await tickNext(page)
+  await press(page, 'd')
+  await expect(page.getByText('This tray was handed back. Its record stays as it is.')).toBeVisible()
+  await page.reload()
+  await expect(page.getByRole('button', { name: /^Prove, left out: chamber away/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Leave out/ })).toBeHidden()
+})
