@@ -23,6 +23,7 @@ import type { TrayView } from '@/services/tray/trayView'
 import { benchInstrument } from './benchInstrument'
 import { caseSheet } from './caseSheet'
 import { jobFacts } from './jobFacts'
+import { pieceNow } from './pieceNow'
 import { planBasis } from './planBasis'
 
 export interface TrayViewOptions {
@@ -120,6 +121,7 @@ export function trayViewOf({
       trail: { lines: [], usual: [], undo: null, movementOpenSince: null, coveredSince: null },
       photos: [],
       findings: [],
+      piece: pieceNow(),
       bench: [],
       socket: null,
       pegs: pegPlacement(4, [90]),

@@ -1,5 +1,6 @@
 import { constructionOf } from '../construction/constructions'
 import type { JobFacts } from '../procedure/JobFacts'
+import type { PieceNow } from './PieceNow'
 import type { Process, Severity, Substance } from './harmTable'
 import { HARM_TABLE, PROCESS_WORDS, SUBSTANCE_WORDS } from './harmTable'
 
@@ -32,8 +33,7 @@ export interface MethodProposal {
 
 export interface MethodSituation {
   readonly facts: JobFacts
-  /** what is off already */
-  readonly strapOff: boolean
+  readonly piece: PieceNow
   /** everything running on the bench now, this tray's own included */
   readonly bench: readonly OpenProcess[]
 }
@@ -43,7 +43,7 @@ export interface MethodFinding {
   readonly about: string
   readonly severity: Severity
   readonly why: string
-  /** empty unless it is a warning */
+  /** what to protect; of what is blocked, what would make it allowed; empty where nothing is to be done */
   readonly protect: string
 }
 
@@ -79,21 +79,25 @@ export function assessMethod(proposal: MethodProposal, situation: MethodSituatio
 }
 
 /** Everything the process would meet. What nobody knows counts as the worst it may be. */
-function touched(scope: Scope, { facts, strapOff }: MethodSituation): Substance[] {
+function touched(scope: Scope, { facts, piece }: MethodSituation): Substance[] {
+  const { off } = piece
   const insert: (Substance | false)[] = [
     facts.insertMaterial === 'aluminium' && 'aluminium-insert',
     facts.insertMaterial === 'ceramic' && 'ceramic-insert',
     facts.insertMaterial !== 'none' && 'printed-pip',
   ]
   const crystal: (Substance | false)[] =
-    facts.crystalState === 'missing' ? [] : [crystalSubstance(facts), facts.arCoating !== 'none' && 'ar-coat']
+    piece.crystal.state === 'missing'
+      ? []
+      : [crystalSubstance(piece.crystal.material), facts.arCoating !== 'none' && 'ar-coat']
+  const dialBare = off.crystal || piece.crystal.state !== 'whole'
   const onHead: (Substance | false)[] = [
-    ...crystal,
-    ...insert,
-    constructionOf(facts.retention).ring.atFace && facts.gasketPresent && 'nylon-gasket',
-    facts.bezelKind === 'resin-shell' && 'leather-or-resin',
-    !strapOff && 'leather-or-resin',
-    facts.oldLume && facts.crystalState !== 'whole' && 'old-lume',
+    ...(off.crystal ? [] : crystal),
+    ...(off.insert || off.bezel ? [] : insert),
+    constructionOf(facts.retention).ring.atFace && facts.gasketPresent && !off.crystal && 'nylon-gasket',
+    facts.bezelKind === 'resin-shell' && !off.shell && 'leather-or-resin',
+    !off.strap && 'leather-or-resin',
+    facts.oldLume && dialBare && 'old-lume',
   ]
   const sealed = facts.backSeal === 'o-ring' || facts.backSeal === 'flat-gasket' || facts.crownKind !== 'none'
   const list: Readonly<Record<Scope, (Substance | false)[]>> = {
@@ -107,8 +111,8 @@ function touched(scope: Scope, { facts, strapOff }: MethodSituation): Substance[
   return [...new Set(list[scope].filter((s) => s !== false))]
 }
 
-function crystalSubstance({ crystalMaterial }: JobFacts): Substance {
-  switch (crystalMaterial) {
+function crystalSubstance(material: PieceNow['crystal']['material']): Substance {
+  switch (material) {
     case 'sapphire':
       return 'sapphire'
     case 'mineral':
@@ -119,25 +123,41 @@ function crystalSubstance({ crystalMaterial }: JobFacts): Substance {
   }
 }
 
+/** What would make a block fall away: the part is off. */
+const ALLOWED_ONCE: Readonly<Partial<Record<Substance, string>>> = {
+  'aluminium-insert': 'allowed once the insert is off',
+  'ceramic-insert': 'allowed once the insert is off',
+  'printed-pip': 'allowed once the insert is off',
+  'leather-or-resin': 'allowed once strap and shell are off',
+}
+
 function substanceFinding({ process }: MethodProposal, substance: Substance): MethodFinding {
   const { severity, why, protect } = HARM_TABLE[process][substance]
-  return { about: SUBSTANCE_WORDS[substance], severity, why, protect }
+  const once = severity === 'block' ? (ALLOWED_ONCE[substance] ?? '') : protect
+  return { about: SUBSTANCE_WORDS[substance], severity, why, protect: once }
 }
 
 const BENCH = 'the bench'
 const isSoak = (process: Process) => process === 'acetone-bath'
 
-function conditionFindings({ process, scope }: MethodProposal, { facts }: MethodSituation): MethodFinding[] {
+function conditionFindings({ process, scope }: MethodProposal, situation: MethodSituation): MethodFinding[] {
+  const { facts, piece } = situation
   const onHead = scope === 'head' || scope === 'face'
   if (!isSoak(process) || !onHead) return []
   const findings: MethodFinding[] = []
-  const blocked = (about: string, why: string) =>
-    findings.push({ about, severity: 'block', why, protect: '' })
-  if (facts.crystalState !== 'whole') {
-    blocked('the crystal', `it is ${facts.crystalState}: the bath would reach dial and movement`)
+  const blocked = (about: string, why: string, protect = '') =>
+    findings.push({ about, severity: 'block', why, protect })
+  const { off, crystal } = piece
+  if (off.back) blocked('the back', 'it is off: the bath would run in', 'allowed once the head is shut again')
+  if (off.crown)
+    blocked('the crown', 'it is out: the bath would run in at its tube', 'allowed once it is back')
+  if (off.crystal)
+    blocked('the crystal', 'it is out: the bath would reach dial and movement', 'allowed once one is home')
+  else if (crystal.state !== 'whole') {
+    blocked('the crystal', `it is ${crystal.state}: the bath would reach dial and movement`)
   }
   if (facts.sealsDoubtful) blocked('the seals', 'they are doubtful: the bath would creep in')
-  if (facts.crownKind === 'push-pull') {
+  if (facts.crownKind === 'push-pull' && !off.crown) {
     findings.push({
       about: 'the crown',
       severity: 'warn',

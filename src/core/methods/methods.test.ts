@@ -1,17 +1,18 @@
 import fc from 'fast-check'
 import { diverFacts, jobFacts } from '../../../tests/factories/jobFacts'
+import { pieceNow } from '../../../tests/factories/pieceNow'
 import type { MethodProposal, MethodSituation, Scope } from './assessMethod'
 import { assessmentText, assessMethod, SCOPES } from './assessMethod'
 import { HARM_TABLE, PROCESSES, SUBSTANCES } from './harmTable'
 import type { Process } from './harmTable'
 import { BEZEL_METHODS, rankBezelRemoval, rankInsertRemoval } from './removalMethods'
 
-const situation = (over: Partial<MethodSituation> = {}): MethodSituation => ({
-  facts: diverFacts(),
-  strapOff: true,
-  bench: [],
-  ...over,
-})
+/** The piece as it came in, its strap off; override what the test is about. */
+const situation = (over: Partial<MethodSituation> = {}): MethodSituation => {
+  const facts = over.facts ?? diverFacts()
+  const piece = pieceNow({}, { state: facts.crystalState, material: facts.crystalMaterial })
+  return { facts, piece, bench: [], ...over }
+}
 const assess = (process: Process, scope: Scope, over: Partial<MethodSituation> = {}) =>
   assessMethod({ process, scope }, situation(over))
 
@@ -61,7 +62,54 @@ describe('assessMethod', () => {
       about: 'the crystal',
     })
     expect(block({ facts: diverFacts({ sealsDoubtful: true }) })).toMatchObject({ about: 'the seals' })
-    expect(block({ strapOff: false })).toMatchObject({ about: 'leather or resin' })
+    expect(block({ piece: pieceNow({ strap: false }) })).toMatchObject({ about: 'leather or resin' })
+  })
+
+  it('soaks no head that is open, and says what would make it allowed', () => {
+    const blocks = (off: Parameters<typeof pieceNow>[0]) =>
+      assess('acetone-bath', 'face', { piece: pieceNow(off) })
+        .findings.filter(({ severity }) => severity === 'block')
+        .map(({ about, protect }) => `${about}: ${protect}`)
+    expect(blocks({})).toEqual([])
+    expect(blocks({ back: true })).toEqual(['the back: allowed once the head is shut again'])
+    expect(blocks({ crown: true })).toEqual(['the crown: allowed once it is back'])
+    expect(blocks({ crystal: true })).toEqual(['the crystal: allowed once one is home'])
+    expect(assess('acetone-bath', 'insert', { piece: pieceNow({ back: true }) }).severity).not.toBe('block')
+  })
+
+  it('asks what is still on the piece, not what its sheet lists', () => {
+    const flame = (off: Parameters<typeof pieceNow>[0]) => assess('flame', 'face', { piece: pieceNow(off) })
+    const onIt = flame({})
+    expect(onIt.severity).toBe('block')
+    expect(onIt.findings[0]).toMatchObject({
+      about: 'aluminium insert',
+      protect: 'allowed once the insert is off',
+    })
+    for (const off of [{ insert: true }, { bezel: true }])
+      expect(flame(off).findings.map(({ about, severity }) => `${severity} ${about}`)).toEqual([
+        'warn nylon gasket',
+      ])
+    expect(flame({ insert: true, crystal: true }).severity).toBe('allow')
+    expect(flame({ insert: true, strap: false }).findings[0]).toMatchObject({
+      about: 'leather or resin',
+      protect: 'allowed once strap and shell are off',
+    })
+    const ceramic = diverFacts({ insertMaterial: 'ceramic' })
+    const blade = (insert: boolean) =>
+      assess('steel-pry', 'face', { facts: ceramic, piece: pieceNow({ insert }) }).severity
+    expect([blade(false), blade(true)]).toEqual(['block', 'allow'])
+  })
+
+  it('goes by the crystal that is in it now', () => {
+    const cracked = diverFacts({ crystalState: 'cracked', crystalMaterial: 'acrylic' })
+    expect(assess('acetone-bath', 'face', { facts: cracked }).severity).toBe('block')
+    expect(assess('acetone-bath', 'face', { facts: cracked, piece: pieceNow() }).severity).toBe('warn')
+    const out = pieceNow({ crystal: true, insert: true }, { state: 'cracked', material: 'acrylic' })
+    expect(assess('flame', 'face', { facts: cracked, piece: out }).severity).toBe('allow')
+    const old = diverFacts({ oldLume: true, insertMaterial: 'none' })
+    const lume = (crystal: boolean) =>
+      assess('hot-water', 'head', { facts: old, piece: pieceNow({ crystal }) }).severity
+    expect([lume(false), lume(true)]).toEqual(['allow', 'block'])
   })
 
   it('asks for care with a crown that cannot be screwed down', () => {

@@ -1,6 +1,7 @@
 import { turns } from '../construction/kinds'
 import { constructionOf } from '../construction/constructions'
 import { assessMethod } from '../methods/assessMethod'
+import type { PieceNow } from '../methods/PieceNow'
 import type { JobFacts } from './JobFacts'
 import type { SchoolChoices, SchoolId, SchoolStand } from './schools'
 import { SCHOOLS } from './schools'
@@ -50,11 +51,20 @@ function usualSchool(id: SchoolId, facts: JobFacts): SchoolStand {
   }
 }
 
+/** As the soak finds it: head shut, strap off. */
+function asItComes({ crystalState, crystalMaterial }: JobFacts): PieceNow {
+  const on = { shell: false, back: false, crown: false, bezel: false, insert: false, crystal: false }
+  return { off: { ...on, strap: true }, crystal: { state: crystalState, material: crystalMaterial } }
+}
+
 function insertSchool(facts: JobFacts): SchoolStand {
   if (facts.insertHold === 'friction') {
     return { option: 'push-out', because: 'held by friction: there is nothing to dissolve', open: false }
   }
-  const soak = assessMethod({ process: 'acetone-bath', scope: 'face' }, { facts, strapOff: true, bench: [] })
+  const soak = assessMethod(
+    { process: 'acetone-bath', scope: 'face' },
+    { facts, piece: asItComes(facts), bench: [] },
+  )
   const against = soak.findings.find((finding) => finding.severity === 'block')
   return against
     ? { option: 'push-out', because: `no soak here: ${against.about}, ${against.why}`, open: false }

@@ -1,3 +1,4 @@
+import type { CrystalMaterial } from '../fit/parts'
 import type { Finding } from '../intake/Finding'
 import type { OpenProcess } from '../methods/assessMethod'
 import type { PressOutcome } from '../press/pressPlan'
@@ -75,7 +76,10 @@ export interface KeptTray {
   /** the bezels among them */
   readonly bezelsOut: readonly StockBezel[]
   /** the pick that counts; null while nothing is picked */
-  readonly picked: { readonly pick: { readonly id: number } } | null
+  readonly picked: {
+    readonly pick: { readonly id: number }
+    readonly crystal: { readonly material: CrystalMaterial }
+  } | null
   /** oldest first */
   readonly pressRuns: readonly { readonly pickId: number; readonly outcome: PressOutcome }[]
   /** everything in use on the bench, this tray's own included */

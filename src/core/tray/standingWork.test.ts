@@ -55,7 +55,7 @@ describe('how the work stands', () => {
   })
 
   it('counts a crystal as home by a run of the pick that counts', () => {
-    const picked = { pick: { id: 7 } }
+    const picked = { pick: { id: 7 }, crystal: { material: 'mineral' as const } }
     const isHome = (pressRuns: KeptTray['pressRuns']) =>
       !openAt('press-in', { picked, pressRuns }).includes('press run not logged as home')
     expect(isHome([])).toBe(false)

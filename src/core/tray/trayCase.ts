@@ -1,6 +1,7 @@
 import { assessMethod } from '../methods/assessMethod'
 import type { LoadedCrystal } from '../fit/underLoad'
 import type { MethodAssessment, MethodProposal } from '../methods/assessMethod'
+import type { PieceNow } from '../methods/PieceNow'
 import type { ShopPolicy } from '../policy/ShopPolicy'
 import type { JobFacts } from '../procedure/JobFacts'
 import type { Procedure } from '../procedure/procedure'
@@ -31,6 +32,7 @@ import type { KeptTray } from './KeptTray'
 import { lazily } from './lazily'
 import type { NewBezel } from './newBezel'
 import { isOfOldBezel, newBezelOf, sheetWithBezel } from './newBezel'
+import { standsNow } from './standsNow'
 import { standingWork } from './standingWork'
 import type { TrayReadout } from './trayReadout'
 import { trayReadout } from './trayReadout'
@@ -84,6 +86,8 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly allHazards: readonly Hazard[]
   /** not dealt with */
   readonly hazards: readonly Hazard[]
+  /** the piece as it stands now: what is off it, which crystal is in it */
+  readonly piece: PieceNow
   /** in use on this tray: its baths and flames */
   readonly waits: readonly K['inUse'][number][]
   /** may this bath, flame or blade be used here and now? */
@@ -122,6 +126,7 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       readout: () => now().readout,
     }),
   }))
+  const piece = lazily(() => standsNow(facts(), trail(), kept))
   const stages = lazily(() => stageStates(stagesBasis()))
   const asItCame = () => ({ ...facts(), steamedUp: tray.steamedUp })
   return {
@@ -175,11 +180,14 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
     get hazards() {
       return standingHazards(asItCame(), hazardTicksOf(kept.ticks))
     },
+    get piece() {
+      return piece()
+    },
     waits: kept.inUse.filter((use) => use.trayId === tray.id),
     method: (proposal) =>
       assessMethod(proposal, {
         facts: facts(),
-        strapOff: trail().some((line) => line.part === 'strap' && line.open > 0),
+        piece: piece(),
         bench: kept.inUse,
       }),
   }

@@ -1,5 +1,6 @@
 import type { Finding } from '@/core/intake/Finding'
 import type { OpenProcess, Scope } from '@/core/methods/assessMethod'
+import type { PieceNow } from '@/core/methods/PieceNow'
 import { degreesOfHour, pegPlacement } from '@/core/opening/pegPlacement'
 import type { PegPlacement } from '@/core/opening/pegPlacement'
 import type { SocketOutcome } from '@/core/opening/backSocket'
@@ -60,6 +61,8 @@ export interface JobView {
   readonly trail: TrailView
   readonly photos: readonly PhotoView[]
   readonly findings: readonly Finding[]
+  /** the piece as it stands now, for what may harm it */
+  readonly piece: PieceNow
   readonly bench: readonly OpenMethodView[]
   readonly socket: SocketOutcome | null
   readonly pegs: PegPlacement
@@ -103,6 +106,7 @@ export function jobView(opened: OpenedCase, { dies, pressIn }: JobTools): JobVie
       words,
       foundAt: foundAt.toISOString(),
     })),
+    piece: opened.piece,
     bench: kept.inUse.map(({ id, trayId, trayNumber, process, scope, startedAt }) => ({
       id,
       trayNumber,

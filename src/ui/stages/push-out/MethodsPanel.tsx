@@ -27,8 +27,7 @@ export function MethodsPanel({ bench, actions }: StageWorkProps) {
   const [process, setProcess] = useState<Process>(usual.process)
   const [scope, setScope] = useState<Scope>(usual.scope)
   const [error, setError] = useState<string | null>(null)
-  const strapOff = job.trail.lines.some((line) => line.part === 'strap' && line.open > 0)
-  const assessment = assessMethod({ process, scope }, { facts: job.facts, strapOff, bench: job.bench })
+  const assessment = assessMethod({ process, scope }, job)
   const inHand = view.tray.finishedAt === null
   const start = () => {
     const input = { trayId: view.tray.id, process, scope, heeded: assessment.severity === 'warn' }

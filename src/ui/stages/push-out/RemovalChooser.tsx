@@ -6,12 +6,8 @@ import type { TrayView } from '@/services/tray/trayView'
 
 /** Ways to get bezel and insert off, safest for this case first, each with its reasons. */
 export function RemovalChooser({ view }: { view: TrayView }) {
-  const { facts, trail, bench, procedure } = view.job
-  const situation: MethodSituation = {
-    facts,
-    strapOff: trail.lines.some((line) => line.part === 'strap' && line.open > 0),
-    bench,
-  }
+  const { facts, piece, bench, procedure } = view.job
+  const situation: MethodSituation = { facts, piece, bench }
   const asks = new Set(procedure.steps.map((step) => step.id))
   const bezel = asks.has('bezel-off') ? rankBezelRemoval(situation) : []
   const insert = asks.has('insert-in') ? rankInsertRemoval(situation) : []

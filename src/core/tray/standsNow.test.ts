@@ -1,0 +1,72 @@
+import { jobFacts } from '../../../tests/factories/jobFacts'
+import type { TrailEvent } from '../trail/partsTrail'
+import { NO_PLACE, partsTrail } from '../trail/partsTrail'
+import type { TrailPartId } from '../trail/parts'
+import type { PieceNow } from '../methods/PieceNow'
+import { standsNow } from './standsNow'
+
+const AT = '2026-11-24T10:00:00.000Z'
+const off = (id: number, part: TrailPartId): TrailEvent => ({
+  ...NO_PLACE,
+  id,
+  at: AT,
+  kind: 'off',
+  part,
+  count: 1,
+  size: '',
+})
+const back = (id: number, offId: number): TrailEvent => ({
+  id,
+  at: AT,
+  kind: 'back',
+  offId,
+  count: 1,
+  reason: '',
+})
+const FACTS = jobFacts({ crystalState: 'cracked', crystalMaterial: 'mineral' })
+
+function now(
+  events: readonly TrailEvent[],
+  steps: readonly string[],
+  work: Partial<Parameters<typeof standsNow>[2]> = {},
+) {
+  const ticks = Object.fromEntries(steps.map((id) => [`step:${id}`, AT]))
+  return standsNow(FACTS, partsTrail(events), { ticks, picked: null, pressRuns: [], ...work })
+}
+
+describe('a piece as it stands now', () => {
+  it.each<[keyof PieceNow['off'], TrailPartId, string, string]>([
+    ['strap', 'strap', 'strap-off', 'strap-on'],
+    ['shell', 'shell', 'shell-off', 'shell-on'],
+    ['back', 'back', 'back-off', 'back-on'],
+    ['crown', 'stem', 'stem-out', 'movement-in'],
+    ['crown', 'stem', 'crown-out', 'crown-seal'],
+    ['bezel', 'bezel', 'bezel-off', 'bezel-light'],
+    ['insert', 'insert', 'insert-push-out', 'insert-in'],
+    ['insert', 'insert', 'insert-lift', 'insert-in'],
+  ])('has its %s off by the trail, else by the steps', (name, part, offStep, onStep) => {
+    expect(now([], []).off[name]).toBe(false)
+    expect(now([], [offStep]).off[name]).toBe(true)
+    expect(now([], [offStep, onStep]).off[name]).toBe(false)
+    expect(now([off(1, part)], []).off[name]).toBe(true)
+    // What the hands recorded counts more than what was ticked.
+    expect(now([off(1, part)], [offStep, onStep]).off[name]).toBe(true)
+    expect(now([off(1, part), back(2, 1)], [offStep]).off[name]).toBe(false)
+  })
+
+  it('has the crystal it came with, none, or the one that a run brought home', () => {
+    expect(now([], [])).toMatchObject({
+      off: { crystal: false },
+      crystal: { state: 'cracked', material: 'mineral' },
+    })
+    expect(now([], ['crystal-out']).off.crystal).toBe(true)
+    const picked = { pick: { id: 3 }, crystal: { material: 'sapphire' as const } }
+    const pressed = now([], ['crystal-out'], { picked, pressRuns: [{ pickId: 3, outcome: 'home' }] })
+    expect(pressed).toMatchObject({
+      off: { crystal: false },
+      crystal: { state: 'whole', material: 'sapphire' },
+    })
+    const loose = now([], ['crystal-out'], { picked, pressRuns: [{ pickId: 3, outcome: 'loose' }] })
+    expect(loose.off.crystal).toBe(true)
+  })
+})
