@@ -5,6 +5,7 @@ import InitColorSchemeScript from '@mui/material/InitColorSchemeScript'
 import type { Metadata } from 'next'
 import type { ReactNode } from 'react'
 import { Answering } from '@/ui/shell/Answering'
+import { EARLY_KEYS_SCRIPT } from '@/ui/shell/earlyKeys'
 import { GlobalKeys } from '@/ui/shell/GlobalKeys'
 import { Providers } from '@/ui/shell/Providers'
 import { RAIL_WIDTH } from '@/ui/shell/railWidth'
@@ -19,6 +20,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" suppressHydrationWarning>
       <body inert>
+        <script dangerouslySetInnerHTML={{ __html: EARLY_KEYS_SCRIPT }} />
         <InitColorSchemeScript attribute="data-scheme" defaultMode="light" />
         <Providers>
           <Rail />

@@ -29,9 +29,9 @@ test('a stage is left with something open only for a reason, which stays in sigh
 
   // Looked at from afar, the last stage hands nothing back.
   await page.getByRole('button', { name: 'Hand back, ahead' }).click()
+  await expect(page.getByRole('region', { name: 'Still open' })).toContainText('crystal and ring not picked')
   await press(page, 'd')
   await expect(page.getByText('Not handed back. It stands at Open: do its stages first.')).toBeVisible()
-  await expect(page.getByRole('region', { name: 'Still open' })).toContainText('crystal and ring not picked')
 })
 
 test('a tray is handed back when every proof is done or left out for a reason, by keyboard', async ({
@@ -50,6 +50,7 @@ test('a tray is handed back when every proof is done or left out for a reason, b
   await expect(page.getByText('left out: chamber away for its check; owner told')).toBeVisible()
   await press(page, 'd')
   await expect(page.getByRole('button', { name: 'Hand back, the tray is here' })).toBeVisible()
+  await expect(page.getByRole('checkbox', { name: /^Strap or bracelet on/ })).toBeVisible()
   await expect(page.getByRole('button', { name: /^Prove, left out: chamber away/ })).toBeVisible()
 
   await press(page, 'd')

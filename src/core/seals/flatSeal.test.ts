@@ -1,3 +1,4 @@
+import normalCdf from '@stdlib/stats-base-dists-normal-cdf'
 import { SEAL_POLICY } from './sealPolicy'
 import { FLAT_SEAL_POLICY } from './flatSealPolicy'
 import { BUILT_IN_POLICY } from '../policy/ShopPolicy'
@@ -58,6 +59,20 @@ describe('flatSeal', () => {
 })
 
 describe('assessFlatSeal', () => {
+  it('doubts the fill by the width of ring and recess, each by its own share', () => {
+    const ring = { innerMm: 28.4, widthMm: 3.2, thicknessMm: 0.5, material: 'nitrile' } as const
+    const chance = (widthU: number, gapU = 0) =>
+      assessFlatSeal(
+        ring,
+        { inner: figure(28.3, 0), width: figure(4, widthU), gap: figure(0.41, gapU) },
+        { ...FLAT_SEAL_POLICY, thicknessUncertaintyMm: 1e-9, innerUncertaintyMm: 1e-9, mostFill: 1 },
+      ).probability
+    const fill = (3.2 * 0.5) / (4 * 0.41)
+    const known = chance(1e-9)
+    // The fill is off by as much, relatively, as the width is: .2 of 4 are 5 %.
+    expect(chance(0.2) / known).toBeCloseTo(normalCdf(1, fill, fill * 0.05), 3)
+  })
+
   const at = (over: Partial<{ innerMm: number; widthMm: number; thicknessMm: number }>) =>
     assessFlatSeal(
       { innerMm: 28.5, widthMm: 0.9, thicknessMm: 0.55, material: 'nitrile', ...over },

@@ -48,10 +48,11 @@ describe('how the work stands', () => {
     const sure = now.readout.verdict?.pick.probability ?? 0
     const text = openAt('clean', { sheet, readings }).join()
     expect(sure >= 0.95 && now.readout.seat.ok).toBe(true)
-    expect(text).not.toMatch(/missing/)
+    expect(text).not.toMatch(/bore|wall|opening/)
+    expect(text).toMatch(/seat depth missing/)
     // What else was asked for is still to be read, however sure the crystal is.
     const tray = { ...keptTray().tray, asked: ['crystal', 'reseal'] as const }
-    expect(openAt('clean', { tray, sheet, readings }).join()).toMatch(/missing/)
+    expect(openAt('clean', { tray, sheet, readings }).join()).toMatch(/back seal, thickness missing/)
   })
 
   it('counts a crystal as home by a run of the pick that counts', () => {

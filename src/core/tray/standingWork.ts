@@ -50,8 +50,9 @@ export function standingWork({
     glass: readingsOf(first),
     get rest() {
       if (all.missing === '' || !isSizeSettled(readout())) return all
-      // A size that is sure asks for no more readings of itself; what else was asked for still does.
-      const others = readingsOf(rest.filter((dimension) => !forCrystal.includes(dimension)))
+      // A size that is sure asks for no more readings of itself; depths, heights and other parts still do.
+      const ofSize = (dimension: DimensionId) => forCrystal.includes(dimension) && saysTheSize(dimension)
+      const others = readingsOf(rest.filter((dimension) => !ofSize(dimension)))
       return { planned: true, missing: others.missing }
     },
     out: partsOut.map(({ kind }) => kind),
@@ -59,6 +60,11 @@ export function standingWork({
     home: picked !== null && pressRuns.some((run) => run.pickId === picked.pick.id && run.outcome === 'home'),
     partsOpen: missingText(missingBefore(trail, 'prove')),
   }
+}
+
+/** True of diameters and of the walls between them, false of depths and heights. */
+function saysTheSize(dimension: DimensionId): boolean {
+  return DIMENSIONS[dimension].directionsDeg !== null || dimension.endsWith('-wall')
 }
 
 function isSizeSettled({ seat, verdict }: TrayReadout): boolean {

@@ -86,7 +86,10 @@ function Evidence({ view }: { view: TrayView }) {
     return figure ? [[DIMENSIONS[id].label, figureText(figure)] as const] : []
   })
   const fitted = history.reduce((sum, h) => sum + h.count, 0)
-  const sizes = history.map((h) => `${formatMm(h.sizeMm, 0.1)} × ${h.count}`).join(', ')
+  // Not “30.0 × 13”: that reads as a diameter and a thickness.
+  const sizes = history
+    .map((h) => `${formatMm(h.sizeMm, 0.1)} ${h.count === 1 ? 'once' : `${h.count} times`}`)
+    .join(', ')
   return (
     <Box component="section" aria-label="Evidence">
       <Box component="h2" sx={{ fontSize: 13, fontWeight: 400, color: 'text.secondary', m: 0, mb: 0.5 }}>

@@ -65,6 +65,7 @@ export function MethodsPanel({ bench, actions }: StageWorkProps) {
           gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr auto' },
           gap: 1,
           alignItems: 'center',
+          mt: 1,
         }}
       >
         <Choice
