@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import sharp from 'sharp'
-import { expect, goOn, press, settled, test, tickNext } from './support/bench'
+import { cameIn, expect, goOn, press, settled, test, tickNext } from './support/bench'
 
 const trail = (page: Page) => page.getByRole('list', { name: 'Came off, in order' })
 
@@ -26,7 +26,9 @@ test('a digital never seen, six shell screws in two lengths, from intake to deca
   await press(page, 'Tab', 'Tab')
   await expect(page.getByRole('textbox', { name: 'Owner' })).toBeFocused()
   await page.keyboard.type('Hauke Brandsen')
-  await press(page, 'Tab', 'Tab', 'Tab')
+  await press(page, 'Tab', 'Tab')
+  await cameIn(page, 'shattered')
+  await press(page, 'Tab')
   await expect(page.getByRole('checkbox', { name: 'crystal', exact: true })).toBeFocused()
   await press(page, ...Array<string>(8).fill('ArrowRight'), 'Space')
   await expect(page.getByRole('checkbox', { name: 'resin shell' })).toBeChecked()
@@ -102,7 +104,9 @@ test('a digital never seen, six shell screws in two lengths, from intake to deca
   await expect(page.getByRole('option', { name: 'Oakmantle Harbour 7', exact: true })).toBeVisible()
   await press(page, 'Enter', 'Tab')
   await page.keyboard.type('Signe Vaal')
-  await press(page, 'Enter')
+  await press(page, 'Tab', 'Tab')
+  await cameIn(page, 'whole')
+  await press(page, 'Shift+Tab', 'Enter')
   await expect(page.getByRole('heading', { name: /^Tray \d+$/ })).not.toHaveText(number)
   await page.getByRole('button', { name: /^Open,/ }).click()
   await page
@@ -120,7 +124,12 @@ test('a quartz dress case with broken glass: stopped first, snapped open, decase
   await expect(page.getByRole('option', { name: 'Vessalin Evening' })).toBeVisible()
   await press(page, 'Enter', 'Tab')
   await page.keyboard.type('Ilse Tarnow')
+  // How it came in is asked, never assumed.
   await press(page, 'Enter')
+  await expect(page.getByText('Crystal came in is missing')).toBeVisible()
+  await press(page, 'Tab', 'Tab')
+  await cameIn(page, 'shattered')
+  await press(page, 'Shift+Tab', 'Enter')
   await expect(page.getByRole('note', { name: /stop the movement.*cell out/ })).toBeVisible()
   await settled(page)
   await expect(page.getByTestId('step').first()).toContainText(

@@ -55,6 +55,8 @@ test('a shop that starts with nothing: lists into its drawers, its first case, i
     await page.getByRole('combobox', { name: 'Case' }).fill('Vessalin First')
     await page.getByRole('option', { name: 'New case: Vessalin First' }).click()
     await page.getByRole('textbox', { name: 'Owner' }).fill('Imke Larsson')
+    await page.getByRole('combobox', { name: 'Crystal came in' }).click()
+    await page.getByRole('option', { name: 'shattered' }).click()
     await page.getByRole('button', { name: 'Open the tray' }).click()
     await expect(page.getByRole('heading', { name: 'Tray 101' })).toBeVisible()
     await settled(page)

@@ -148,6 +148,8 @@ test('a case never seen gets a sheet, and a tray that says what is missing', asy
   await page.getByRole('combobox', { name: 'Case' }).fill('Morning')
   await page.getByRole('option', { name: 'Vessalin Morning' }).click()
   await page.getByRole('textbox', { name: 'Owner' }).fill('<i>Somebody</i>')
+  await page.getByRole('combobox', { name: 'Crystal came in' }).click()
+  await page.getByRole('option', { name: 'shattered' }).click()
   await page.getByRole('button', { name: 'Open the tray' }).click()
   await expect(page.getByRole('heading', { name: /^Tray \d+$/ })).toBeVisible()
   await expect(page.getByText('<i>Somebody</i>')).toBeVisible()

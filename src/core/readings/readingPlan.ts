@@ -71,7 +71,8 @@ export interface ReadingTarget {
   readonly placeIndex: number
 }
 
-const CRYSTAL_WORK: readonly AskedFor[] = ['crystal', 'gasket', 'chapter-ring', 'magnifier-off']
+/** A magnifier comes off a crystal that stays where it is: nothing of it is read for that. */
+const CRYSTAL_WORK: readonly AskedFor[] = ['crystal', 'gasket', 'chapter-ring']
 
 /** Is the crystal worked on at all? */
 export function isCrystalWork(facts: Pick<PlanBasis, 'crystalState' | 'asked' | 'retention'>): boolean {

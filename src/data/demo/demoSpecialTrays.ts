@@ -84,7 +84,7 @@ export const DEMO_SPECIAL_TRAYS: readonly DemoTray[] = [
     openedDay: 0,
     dueDay: 5,
     dueHour: 16,
-    progress: { kind: 'measured', readings: 3 },
+    progress: { kind: 'opened' },
   },
   {
     number: 228,

@@ -1,8 +1,10 @@
+import { sql } from 'drizzle-orm'
 import { openBrokenTray } from '../../../tests/stores/brokenTray'
 import { finished, handedBack } from '../../../tests/stores/handedBack'
 import { testStores } from '../../../tests/stores/testStores'
 import type { Store } from '@/data/client'
 import { loadDemo } from '@/data/demo/loadDemo'
+import { leftOut } from '@/data/schema'
 import { openOf } from '@/core/stages/stageStates'
 import type { StageId } from '@/core/stages/stages'
 import { finishStage } from './finishStage'
@@ -69,6 +71,9 @@ describe('finishing a stage', () => {
     const decase = stored(await finished(store.db, trayId, 'open', NOW))
     const [left] = stageOf(decase, 'open').demands
     expect(left?.leftOut).not.toBeNull()
+    await expect(store.db.execute(sql`UPDATE ${leftOut} SET reason = 'other'`)).rejects.toMatchObject({
+      cause: { message: expect.stringMatching(/append-only/) as string },
+    })
     const later = stored(await tickTray(store.db, { trayId, subject: left?.subject, done: true }, NOW))
     expect(stageOf(later, 'open').demands[0]).toMatchObject({ met: true, leftOut: null })
   })

@@ -1,4 +1,5 @@
 import Joi from 'joi'
+import { shapeObjection } from '@/core/tray/shapeObjection'
 import { parsePoints } from '@/core/circle/parsePoints'
 import { specOf } from '@/core/measure/describedInstrument'
 import type { ShapeInput, ShapeKind } from '@/core/shapes/shapeSize'
@@ -38,11 +39,16 @@ const textsSchema = Joi.object<ShapeTexts>({
 /** Stores the old crystal's size by a way round the jaws: nothing when a figure is wrong. */
 export const takeShape = trayChange(
   textsSchema,
-  async (tx, { trayId, kind, instrumentId, first, second }, { kept }, now) => {
+  async (tx, { trayId, kind, instrumentId, first, second }, { kept, found }, now) => {
     const instrument = kept.instruments.find((i) => i.id === instrumentId)
     if (!instrument) return refuse('Instrument: not in Settings any more. Choose another one.', 'instrument')
     const shape = shapeInput(kind, first, second, instrument)
     if ('ok' in shape) return shape
+    const objection = shapeObjection(shape, instrument.kind, {
+      measured: found.readout.measured,
+      sheet: found.sheet,
+    })
+    if (objection !== null) return refuse(objection, 'shape')
     const outcome = shapeSize(shape)
     if (!outcome.ok) return refuse(outcome.message, 'shape')
     const { diameter, words } = outcome

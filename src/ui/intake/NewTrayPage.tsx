@@ -43,7 +43,6 @@ export function NewTrayPage({ sheets, openTray }: NewTrayPageProps) {
     {
       ...CASE_KINDS[FIRST_KIND],
       asked: 'crystal',
-      crystalState: 'shattered',
       gasketPresent: true,
       dueAt: format(due, "yyyy-MM-dd'T'HH:mm"),
     },

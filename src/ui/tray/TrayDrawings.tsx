@@ -88,8 +88,8 @@ function Evidence({ view }: { view: TrayView }) {
   const fitted = history.reduce((sum, h) => sum + h.count, 0)
   // Not “30.0 × 13”: that reads as a diameter and a thickness.
   const sizes = history
-    .map((h) => `${formatMm(h.sizeMm, 0.1)} ${h.count === 1 ? 'once' : `${h.count} times`}`)
-    .join(', ')
+    .map((h) => `${formatMm(h.sizeMm, 0.1)}, ${h.count === 1 ? 'once' : `${h.count} times`}`)
+    .join('; ')
   return (
     <Box component="section" aria-label="Evidence">
       <Box component="h2" sx={{ fontSize: 13, fontWeight: 400, color: 'text.secondary', m: 0, mb: 0.5 }}>

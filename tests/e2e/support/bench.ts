@@ -61,11 +61,26 @@ export async function openTrayByKeyboard(page: Page, caseWords: string, owner: s
   await page.keyboard.type(owner)
   await page.keyboard.press('Tab')
   await page.keyboard.type('ferry no. 4')
-  await page.keyboard.press('Enter')
+  await page.keyboard.press('Tab')
+  await cameIn(page, 'shattered')
+  await press(page, 'Shift+Tab', 'Enter')
   const heading = page.getByRole('heading', { name: /^Tray \d+$/ })
   await expect(heading).toBeVisible()
   await settled(page)
   return Number((await heading.textContent())?.replace('Tray ', ''))
+}
+
+/** Says how the crystal came in, by keyboard, its field having the focus. */
+export async function cameIn(page: Page, state: string): Promise<void> {
+  const field = page.getByRole('combobox', { name: 'Crystal came in' })
+  await expect(field).toBeFocused()
+  await press(page, 'Enter')
+  await expect(page.getByRole('option', { name: state })).toBeVisible()
+  await page.keyboard.type(state.slice(0, 2))
+  await expect(page.getByRole('option', { name: state })).toBeFocused()
+  await press(page, 'Enter')
+  await expect(field).toHaveText(state)
+  await expect(field).toBeFocused()
 }
 
 /** Waits until a freshly loaded page takes hand and keys: its scripts have run. */

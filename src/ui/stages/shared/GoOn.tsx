@@ -48,7 +48,12 @@ export function GoOn({ bench, actions }: StageWorkProps) {
       )}
       <WorkError text={refused} />
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1.5, mt: 0.5 }}>
-        <Button variant="contained" onClick={bench.moveOn} disabled={busy}>
+        <Button
+          variant="contained"
+          onClick={bench.moveOn}
+          disabled={busy}
+          sx={{ whiteSpace: 'nowrap', flexShrink: 0 }}
+        >
           {stageOf(stage).done} <KeyCap name="D" />
         </Button>
         <Typography sx={{ fontSize: 14, color: 'warning.main' }}>{openWords(openOf({ demands }))}</Typography>
