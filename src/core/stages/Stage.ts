@@ -5,7 +5,7 @@ export type StagePart = 'removal' | 'methods' | 'parts-off' | 'parts-back'
 
 /** How a tray's job stands, as the Bench tells it. */
 export interface StandingJob {
-  /** the step that is next in this stage; null when all are ticked */
+  /** what is open next in this stage, in words; null when nothing is */
   readonly step: string | null
   /** what is to be read next, as “case bore, 12 to 6”; null when the plan is done */
   readonly reading: string | null

@@ -1,3 +1,4 @@
+import { NO_PLACE } from '../trail/partsTrail'
 import { caseSheet } from '../../../tests/factories/caseSheet'
 import { keptReading, keptTray } from '../../../tests/factories/keptTray'
 import { stockBezel } from '../../../tests/factories/otherParts'
@@ -62,15 +63,22 @@ describe('trayCase', () => {
     expect(taken.next).toMatchObject({ dimension: 'crystal-edge', placeIndex: 1 })
   })
 
-  it('asks for the first step that is not ticked, and drops a hazard that was dealt with', () => {
+  it('asks for the first thing that is open, by whatever a stage demands, and drops a hazard that was dealt with', () => {
     const broken = { ...keptTray().tray, crystalState: 'shattered' as const, stage: 'open' as const }
     const fresh = trayCase(keptTray({ tray: broken }), RULES)
     expect(fresh.hazards.map(({ id }) => id)).toContain('movement-running')
-    const first = fresh.nextStep('open')
-    if (!first) throw new Error('no step to open a case')
-    const ticks = { [`step:${first.id}`]: 'then', 'hazard:movement-running': 'then' }
+    expect(fresh.nextOpen('open')).toMatch(/^Strap or bracelet off/)
+    // All steps of closing ticked are not all of it: a part still lies in the tray.
+    const steps = fresh.procedure.steps.map(({ id }) => [`step:${id}`, 'then'] as const)
+    const off = { ...NO_PLACE, id: 1, at: 'then', kind: 'off', part: 'back', count: 1, size: '' } as const
+    const closing = trayCase(
+      keptTray({ tray: broken, ticks: Object.fromEntries(steps), trail: [off] }),
+      RULES,
+    )
+    expect(closing.nextOpen('close')).toBe('1 case back not accounted for')
+    const ticks = { 'step:strap-off': 'then', 'hazard:movement-running': 'then' }
     const ticked = trayCase(keptTray({ tray: broken, ticks }), RULES)
-    expect(ticked.nextStep('open')?.id).not.toBe(first.id)
+    expect(ticked.nextOpen('open')).not.toMatch(/^Strap/)
     expect(ticked.hazards.map(({ id }) => id)).not.toContain('movement-running')
   })
 

@@ -5,9 +5,9 @@ import type { PieceNow } from '../methods/PieceNow'
 import type { ShopPolicy } from '../policy/ShopPolicy'
 import type { JobFacts } from '../procedure/JobFacts'
 import type { Procedure } from '../procedure/procedure'
-import { procedure, stepsOf } from '../procedure/procedure'
+import { procedure } from '../procedure/procedure'
 import type { ChosenOptions } from '../procedure/schoolChoices'
-import type { ComputedTools, Step } from '../procedure/Step'
+import type { ComputedTools } from '../procedure/Step'
 import { NO_COMPUTED_TOOLS } from '../procedure/Step'
 import type { DimensionId } from '../readings/dimensions'
 import type { PlanBasis, ReadingTarget } from '../readings/readingPlan'
@@ -19,7 +19,7 @@ import {
   readingPlan,
 } from '../readings/readingPlan'
 import type { StageState } from '../stages/stageStates'
-import { stageState, stageStates } from '../stages/stageStates'
+import { openOf, stageState, stageStates } from '../stages/stageStates'
 import type { StageId } from '../stages/stages'
 import type { TrailLine } from '../trail/partsTrail'
 import { partsTrail } from '../trail/partsTrail'
@@ -78,8 +78,8 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly procedure: Procedure
   /** the steps of this job, tools worked out from figures and drawers */
   readonly procedureWith: (tools: ComputedTools) => Procedure
-  /** the first step of a stage that is neither done nor left out; null when all are */
-  readonly nextStep: (stage: StageId) => Step | null
+  /** the first thing a stage demands that is neither done nor left out, in words; null when none is */
+  readonly nextOpen: (stage: StageId) => string | null
   /** every stage as it stands by what was done */
   readonly stages: readonly StageState[]
   readonly trail: readonly TrailLine[]
@@ -163,11 +163,7 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       return steps()
     },
     procedureWith,
-    nextStep: (stage) => {
-      const { stepsDone } = stageState(stage, stagesBasis())
-      const isOver = ({ id }: Step) => stepsDone.includes(id) || kept.leftOut[`step:${id}`] !== undefined
-      return stepsOf(steps(), stage).find((step) => !isOver(step)) ?? null
-    },
+    nextOpen: (stage) => openOf(stageState(stage, stagesBasis()))[0]?.open ?? null,
     get stages() {
       return stages()
     },

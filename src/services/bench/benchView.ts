@@ -121,7 +121,7 @@ function standingJob(opened: OpenedCase): StandingJob {
   const { kept } = opened
   return {
     get step() {
-      return opened.nextStep(kept.tray.stage)?.title ?? null
+      return opened.nextOpen(kept.tray.stage)
     },
     get reading() {
       const { next } = opened

@@ -1,18 +1,15 @@
 'use client'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import ButtonBase from '@mui/material/ButtonBase'
 import Typography from '@mui/material/Typography'
-import type { ReactNode } from 'react'
 import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { stepsOf } from '@/core/procedure/procedure'
 import type { Step } from '@/core/procedure/Step'
 import type { StageId } from '@/core/stages/stages'
-import { clockText, minutesText } from '../../small/timeText'
 import type { StageWorkProps } from '../StageWorkProps'
 import { LeaveOut } from './LeaveOut'
-import { SchoolChoice } from './SchoolChoice'
+import { StepLine } from './StepLine'
 import { WorkError } from './WorkError'
 
 /** From this many on, ticked steps fold into one line. */
@@ -108,161 +105,5 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
       </Box>
       <WorkError text={error} />
     </>
-  )
-}
-
-interface StepLineProps {
-  readonly step: Step
-  readonly done: boolean
-  /** when it was ticked; null where it was not, or where something else shows it */
-  readonly at: string | null
-  /** why it was left out; null while it was not */
-  readonly leftOut: string | null
-  readonly isOpen: boolean
-  readonly isNext: boolean
-  readonly onOpen: () => void
-  /** null once the tray was handed back, and where a reading, a pick or a run shows it done */
-  readonly onTick: (() => void) | null
-  readonly onSchool: ((option: string) => void) | null
-  readonly leave: ReactNode
-}
-
-function StepLine({
-  step,
-  done,
-  at,
-  leftOut,
-  isOpen,
-  isNext,
-  onOpen,
-  onTick,
-  onSchool,
-  leave,
-}: StepLineProps) {
-  return (
-    <Box
-      component="li"
-      data-testid="step"
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: '44px minmax(0,1fr) auto',
-        alignItems: 'start',
-        borderTop: 1,
-        borderColor: 'divider',
-        bgcolor: isNext ? 'var(--mui-palette-paper-chosen)' : undefined,
-      }}
-    >
-      <ButtonBase
-        role="checkbox"
-        aria-checked={done}
-        aria-label={step.title}
-        disabled={onTick === null}
-        onClick={() => onTick?.()}
-        title={isNext ? 'space ticks the next step' : undefined}
-        sx={{ minHeight: isNext ? 44 : 36, width: 44 }}
-      >
-        <TickMark done={done} />
-      </ButtonBase>
-      <Box sx={{ py: isNext ? 0.6 : 0.2 }}>
-        <ButtonBase
-          onClick={onOpen}
-          aria-expanded={isOpen}
-          sx={{
-            minHeight: 32,
-            justifyContent: 'flex-start',
-            textAlign: 'left',
-            font: 'inherit',
-            fontSize: isNext ? '1.1rem' : '0.95rem',
-            fontWeight: isNext ? 700 : 400,
-            lineHeight: 1.25,
-            color: done || leftOut !== null ? 'text.secondary' : 'text.primary',
-            textDecoration: leftOut === null ? 'none' : 'line-through',
-          }}
-        >
-          {step.title}
-        </ButtonBase>
-        {leftOut !== null && (
-          <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>left out: {leftOut}</Typography>
-        )}
-        {isOpen && <StepDetails step={step} onSchool={onSchool} />}
-        {isOpen && leave}
-      </Box>
-      <Box
-        className="figure"
-        suppressHydrationWarning
-        sx={{
-          px: 1,
-          pt: 1.4,
-          fontSize: 13,
-          color: done ? 'success.main' : 'text.secondary',
-          whiteSpace: 'nowrap',
-        }}
-      >
-        {at !== null ? clockText(at) : done ? '' : duration(step)}
-      </Box>
-    </Box>
-  )
-}
-
-function StepDetails({ step, onSchool }: { step: Step; onSchool: StepLineProps['onSchool'] }) {
-  return (
-    <Box sx={{ fontSize: 14.5, lineHeight: 1.4, pb: 0.5, '& p': { m: 0, mt: 0.4 } }}>
-      <p>{step.why}</p>
-      {step.tools.length > 0 && (
-        <p>
-          <Soft>with</Soft> {step.tools.join('; ')}
-        </p>
-      )}
-      {step.check && (
-        <p>
-          <Soft>before going on</Soft> {step.check}
-        </p>
-      )}
-      {step.waitMinutes > 0 && (
-        <p>
-          <Soft>then it waits</Soft> {minutesText(step.waitMinutes)}
-        </p>
-      )}
-      {step.school && <SchoolChoice school={step.school} onChoose={onSchool} />}
-      {step.cautions.map((caution) => (
-        <Box component="p" key={caution} sx={{ color: 'error.main' }}>
-          <strong>Caution.</strong> {caution}
-        </Box>
-      ))}
-    </Box>
-  )
-}
-
-function Soft({ children }: { children: string }) {
-  return <span style={{ color: 'var(--mui-palette-text-secondary)' }}>{children}:</span>
-}
-
-function duration({ activeMinutes, waitMinutes }: Step): string {
-  return waitMinutes > 0 ? `${activeMinutes} min + ${minutesText(waitMinutes)}` : `${activeMinutes} min`
-}
-
-/** An open square, or a full one with its tick. */
-function TickMark({ done }: { done: boolean }) {
-  return (
-    <svg width="22" height="22" viewBox="0 0 22 22" aria-hidden="true">
-      <rect
-        x="2"
-        y="2"
-        width="18"
-        height="18"
-        rx="3"
-        fill={done ? 'var(--mui-palette-success-main)' : 'none'}
-        stroke={done ? 'var(--mui-palette-success-main)' : 'currentColor'}
-        strokeWidth="1.6"
-      />
-      {done && (
-        <path
-          d="M6 11.5l3.4 3.4L16 8"
-          fill="none"
-          stroke="var(--mui-palette-success-contrastText)"
-          strokeWidth="2.4"
-        />
-      )}
-    </svg>
   )
 }
