@@ -70,7 +70,7 @@ export function BenchLine({ tray }: { tray: BenchTray }) {
 
 const TICK = 10
 
-/** Twelve stages as ticks: done ones full, the present one tall. */
+/** Twelve stages as ticks: where the tray stands, tall, and how far along that is. It says nothing of what was done. */
 function Progress({ stage }: { stage: StageId }) {
   const now = stageIndex(stage)
   return (
@@ -90,7 +90,7 @@ function Progress({ stage }: { stage: StageId }) {
           height={i === now ? 10 : 3}
           fill={
             i < now
-              ? 'var(--mui-palette-success-main)'
+              ? 'var(--mui-palette-text-secondary)'
               : i === now
                 ? 'var(--mui-palette-primary-main)'
                 : 'var(--mui-palette-divider)'

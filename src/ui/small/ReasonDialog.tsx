@@ -51,7 +51,7 @@ export function ReasonDialog({ title, hint, act, children, onClose, onReason }: 
           />
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>Leave it</Button>
+          <Button onClick={onClose}>Not now</Button>
           <Button type="submit" variant="contained" disabled={busy}>
             {act}
           </Button>

@@ -19,7 +19,7 @@ export function LeaveDialog({ stage, open, onClose, onReason }: LeaveDialogProps
   return (
     <ReasonDialog
       title={`${stageLabel(stage)}: leave ${many} out?`}
-      hint="as “no press needed: cemented”; it stays on record with each"
+      hint="as “not needed on this piece”; it stays on record with each"
       act="Leave out and go on"
       onClose={onClose}
       onReason={onReason}
