@@ -13,6 +13,7 @@ import { finishStage } from './tray/finishStage'
 import { judgeChoice } from './tray/judgeChoice'
 import { leaveOut } from './tray/leaveOut'
 import { logPressRun } from './tray/logPressRun'
+import { lookOver, ownBack } from './tray/lookOver'
 import { endMethod, startMethod } from './tray/methodRuns'
 import { noteFinding, takeBackNote } from './tray/noteFinding'
 import { openTray } from './tray/openTray'
@@ -40,7 +41,9 @@ const TRAY_ACTIONS = {
   judgeChoice,
   leaveOut,
   logPressRun,
+  lookOver,
   noteFinding,
+  ownBack,
   photoGaugeSettings,
   pickPair,
   putBack,

@@ -25,6 +25,7 @@ export function jobFacts(over: Partial<JobFacts> = {}): JobFacts {
     crystalMaterial: 'mineral',
     crystalProfile: 'flat',
     gasketPresent: true,
+    gasketUnfit: false,
     oldLume: false,
     looseMarkers: false,
     sealsDoubtful: false,

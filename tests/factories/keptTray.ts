@@ -52,6 +52,7 @@ export function keptTray(over: Partial<KeptTray> = {}): KeptTray {
     findings: [],
     ticks: {},
     leftOut: {},
+    looked: {},
     trail: [],
     pastTrails: [],
     pastRuns: [],

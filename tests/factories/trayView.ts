@@ -40,6 +40,8 @@ const NOTHING_DONE: StandingWork = {
   glass: { planned: true, missing: '' },
   rest: { planned: true, missing: '' },
   out: [],
+  looked: [],
+  goBack: [],
   picked: false,
   home: false,
   partsOpen: '',
@@ -105,6 +107,7 @@ export function trayViewOf({
     },
     steps: stepDimensions(readout.measured, {}, instruments),
     fittedBefore: [],
+    ownParts: [],
     possible: possibleDimensions(planBasis()),
     job: {
       facts: piece,

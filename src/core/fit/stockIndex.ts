@@ -28,6 +28,20 @@ export function stockIndex(crystals: readonly StockCrystal[], gaskets: readonly 
   return indexOf(split(crystals, isDisc), split(gaskets, isRoundCrystal))
 }
 
+/** The same drawers with these crystals and no others. */
+export function withCrystals(
+  { gaskets, otherGaskets }: StockIndex,
+  crystals: readonly StockCrystal[],
+): StockIndex {
+  return { ...indexOf(split(crystals, isDisc), [[], []]), gaskets, otherGaskets }
+}
+
+/** The same drawers with these gaskets and no others. */
+export function withGaskets(index: StockIndex, gaskets: readonly StockGasket[]): StockIndex {
+  const [round, others] = split(gaskets, isRoundCrystal)
+  return { ...index, gaskets: byOuterDiameter(round), otherGaskets: byOuterDiameter(others) }
+}
+
 type Split<T> = readonly [readonly T[], readonly T[]]
 
 function isDisc({ build }: StockCrystal): boolean {

@@ -33,6 +33,7 @@ describe('CASE_KINDS', () => {
         notchShape: null,
         crystalState: 'shattered',
         gasketPresent: true,
+        gasketUnfit: false,
         oldLume: false,
         looseMarkers: false,
         sealsDoubtful: false,

@@ -52,6 +52,8 @@ export interface JobFacts extends Construction, WaterClass {
   readonly crystalMaterial: CrystalMaterial | null
   readonly crystalProfile: CrystalProfile | null
   readonly gasketPresent: boolean
+  /** the crystal's ring was looked over and may not go back */
+  readonly gasketUnfit: boolean
   readonly oldLume: boolean
   readonly looseMarkers: boolean
   /** steamed up, or a back that came off too easily: no bath for such a head */

@@ -54,7 +54,8 @@ export function jobOf(facts: JobFacts, choices: SchoolChoices = {}): Job {
 
 function gasketIsNew(facts: JobFacts, policy: string, crystalBroke: boolean): boolean {
   if (!constructionOf(facts.retention).ring.sealsWith(facts.crystalMaterial)) return false
-  if (policy === 'renew-always' || facts.asked.includes('gasket') || !facts.gasketPresent) return true
+  if (policy === 'renew-always' || facts.asked.includes('gasket')) return true
+  if (!facts.gasketPresent || facts.gasketUnfit) return true
   return policy === 'renew-when-damaged' && crystalBroke
 }
 

@@ -52,6 +52,7 @@ const anyFacts: fc.Arbitrary<JobFacts> = fc.record({
   crystalMaterial: fc.constantFrom(...CRYSTAL_MATERIALS, null),
   crystalProfile: fc.constantFrom('flat', null),
   gasketPresent: fc.boolean(),
+  gasketUnfit: fc.boolean(),
   oldLume: fc.boolean(),
   looseMarkers: fc.boolean(),
   sealsDoubtful: fc.boolean(),
@@ -285,7 +286,7 @@ describe('procedure, kind by kind', () => {
     for (const id of ['measure-thickness', 'bezel-off', 'crystal-out', 'crystal-in', 'bezel-home'])
       expect(order).toContain(id)
     expect(order).not.toContain('movement-out')
-    expect(order).not.toContain('match-crystal')
+    expect(order).toContain('match-crystal')
     const other = ids(
       jobFacts({ retention: 'tension-gasket', bezelKind: 'fixed-friction', asked: ['bezel'] }),
     )

@@ -1,7 +1,8 @@
+import type { OwnPartId } from '../own-parts/OwnPart'
 import type { PartKind } from '../parts/parts'
 
 /** What the page of a stage shows beside its steps. */
-export type StagePart = 'removal' | 'methods' | 'parts-off' | 'parts-back'
+export type StagePart = 'own-parts' | 'removal' | 'methods' | 'parts-off' | 'parts-back'
 
 /** How a tray's job stands, as the Bench tells it. */
 export interface StandingJob {
@@ -10,8 +11,8 @@ export interface StandingJob {
   /** what is to be read next, as “case bore, 12 to 6”; null when the plan is done */
   readonly reading: string | null
   readonly read: { readonly taken: number; readonly planned: number }
-  /** what was picked, as “30.0 × 1.0 flat”, and where it lies; null while nothing is */
-  readonly picked: { readonly what: string; readonly drawer: string } | null
+  /** what was picked, as “30.0 × 1.0 flat”, and where it lies, in words; null while nothing is */
+  readonly picked: { readonly what: string; readonly where: string } | null
   /** the size so far, in words; empty while nothing is known */
   readonly size: string
 }
@@ -50,6 +51,10 @@ export interface StandingWork {
   readonly rest: PlannedReadings
   /** kinds of parts that are out of their drawers for it */
   readonly out: readonly PartKind[]
+  /** own parts that were looked over */
+  readonly looked: readonly OwnPartId[]
+  /** those said to go back */
+  readonly goBack: readonly OwnPartId[]
   /** a crystal is picked */
   readonly picked: boolean
   /** what was picked was logged as home */

@@ -1,13 +1,26 @@
 import type { Stage } from './Stage'
 
+/** The step that looking the ring over shows to be done. */
+const GASKET_INSPECT = 'gasket-inspect'
+
 export const clean: Stage = {
   label: 'Clean',
   settles: 'Seat, gasket and dial are clean, sound and read.',
   done: 'Clean done',
   reads: true,
-  shows: ['methods'],
-  demands: ({ rest }) =>
-    rest.planned
+  shows: ['own-parts', 'methods'],
+  demands: ({ rest, steps, looked }) => [
+    ...(steps.includes(GASKET_INSPECT)
+      ? [
+          {
+            id: 'gasket-looked-over',
+            open: 'crystal gasket not looked over',
+            met: looked.includes('crystal-gasket'),
+            standsFor: [GASKET_INSPECT],
+          },
+        ]
+      : []),
+    ...(rest.planned
       ? [
           {
             id: 'rest-read',
@@ -16,5 +29,6 @@ export const clean: Stage = {
             standsFor: ['measure-diameter', 'measure-case', 'measure-bezel'],
           },
         ]
-      : [],
+      : []),
+  ],
 }

@@ -1,11 +1,20 @@
+import type { OwnPartId } from '../own-parts/OwnPart'
 import type { Demand, Stage } from './Stage'
 
 /** Steps that taking parts out of their drawers does, and what is open until then. */
 const TAKEN: readonly (Omit<Demand, 'met'> & {
   readonly kind: 'insert' | 'o-ring'
+  /** the own part that serves as well */
+  readonly own: OwnPartId | null
 })[] = [
-  { id: 'insert-out', kind: 'insert', open: 'no insert taken out', standsFor: ['match-insert'] },
-  { id: 'seals-out', kind: 'o-ring', open: 'no seals taken out', standsFor: ['match-seals'] },
+  {
+    id: 'insert-out',
+    kind: 'insert',
+    own: 'insert',
+    open: 'no insert taken out',
+    standsFor: ['match-insert'],
+  },
+  { id: 'seals-out', kind: 'o-ring', own: null, open: 'no seals taken out', standsFor: ['match-seals'] },
 ]
 const PICK: Omit<Demand, 'met'> = {
   id: 'pick',
@@ -20,9 +29,12 @@ export const match: Stage = {
   reads: false,
   toDo: ({ size }) => ({ next: 'Pick crystal with gasket', known: size }),
   shows: [],
-  demands: ({ steps, picked, out }) =>
+  demands: ({ steps, picked, out, goBack }) =>
     [
       { ...PICK, met: picked },
-      ...TAKEN.map(({ kind, ...one }) => ({ ...one, met: out.includes(kind) })),
+      ...TAKEN.map(({ kind, own, ...one }) => ({
+        ...one,
+        met: out.includes(kind) || (own !== null && goBack.includes(own)),
+      })),
     ].filter(({ standsFor }) => standsFor.some((step) => steps.includes(step))),
 }

@@ -10,7 +10,7 @@ export const pressIn: Stage = {
   reads: false,
   toDo: ({ picked, size }) =>
     picked
-      ? { next: `Press ${picked.what}`, known: `drawer ${picked.drawer}` }
+      ? { next: `Press ${picked.what}`, known: picked.where }
       : { next: 'Pick crystal with gasket first', known: size },
   shows: [],
   demands: ({ steps, home }) =>

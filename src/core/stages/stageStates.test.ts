@@ -15,6 +15,8 @@ const NOTHING_YET: StandingWork = {
   glass: { planned: true, missing: '3 readings of crystal edge thickness missing' },
   rest: { planned: true, missing: '2 readings of case bore missing' },
   out: [],
+  looked: [],
+  goBack: [],
   picked: false,
   home: false,
   partsOpen: '1 case back',

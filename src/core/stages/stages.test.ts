@@ -22,7 +22,7 @@ describe('what to do next at a stage', () => {
     step: 'Blow the dial clean',
     reading: 'case bore, 12 to 6',
     read: { taken: 2, planned: 9 },
-    picked: { what: '30.0 × 1.0 flat', drawer: 'C-16' },
+    picked: { what: '30.0 × 1.0 flat', where: 'drawer C-16' },
     size: '30.0 with 97 %',
   }
 

@@ -1,6 +1,7 @@
 import type { CrystalMaterial } from '../fit/parts'
 import type { Finding } from '../intake/Finding'
 import type { OpenProcess } from '../methods/assessMethod'
+import type { PartsLookedOver } from '../own-parts/OwnPart'
 import type { PressOutcome } from '../press/pressPlan'
 import type { SchoolChoices } from '../procedure/schools'
 import type { ShapeInput, StoredShape } from '../shapes/shapeSize'
@@ -66,6 +67,8 @@ export interface KeptTray {
   readonly ticks: Readonly<Record<string, string>>
   /** what a stage demands and was left out, by `step:` or what else it is */
   readonly leftOut: Readonly<Record<string, LeftOut>>
+  /** own parts that were looked over */
+  readonly looked: PartsLookedOver
   readonly trail: readonly TrailEvent[]
   /** trails of other trays of the same sheet, newest first */
   readonly pastTrails: readonly (readonly TrailEvent[])[]

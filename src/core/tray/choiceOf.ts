@@ -5,6 +5,9 @@ import { fitReasons } from '../fit/fitReasons'
 import { loadRefusal, loadSentences, loadWarning, underLoad } from '../fit/underLoad'
 import type { BetweenSteps } from '../fit/thicknessStep'
 import { betweenStepsSentence } from '../fit/thicknessStep'
+import type { OwnPartId } from '../own-parts/OwnPart'
+import { isOwn, OWN_PARTS } from '../own-parts/OwnPart'
+import type { OwnParts } from '../own-parts/ownParts'
 import { testPressure } from '../intake/waterClass'
 import { learnedSqueeze, learnedSqueezeSentence } from './pastFigures'
 import type { TrayCase } from './trayCase'
@@ -23,6 +26,37 @@ function isOf({ crystal }: Candidate, { thinnerMm, thickerMm }: BetweenSteps): b
   return crystal.edgeThicknessMm === thinnerMm || crystal.edgeThicknessMm === thickerMm
 }
 
+/** What of a tray's case a choice is judged by. */
+export type ChoiceBasis = Pick<TrayCase, 'kept' | 'now' | 'original' | 'rules' | 'own'>
+
+/** What of a choice is the piece's own. */
+function ownOf({ crystal, gasket }: Candidate): OwnPartId[] {
+  return [
+    ...(isOwn(crystal) ? ['crystal' as const] : []),
+    ...(gasket && isOwn(gasket) ? ['crystal-gasket' as const] : []),
+  ]
+}
+
+function ownSentences(candidate: Candidate, { parts }: OwnParts): string[] {
+  const used = ownOf(candidate)
+  return parts.flatMap(({ id, seen, against, wanted }) => {
+    if (!used.includes(id) || against !== null || seen === null) return []
+    return [
+      `Its own ${OWN_PARTS[id].label} looks ${seen}${wanted ? ', and nobody asked for a new one' : ', though a new one was asked for'}.`,
+    ]
+  })
+}
+
+/** Own parts go back only once they were looked over and found sound. */
+function ownRefusal(candidate: Candidate, { parts }: OwnParts): string | null {
+  const against = ownOf(candidate).flatMap((id) => {
+    const part = parts.find((one) => one.id === id)
+    if (part && part.against === null) return []
+    return [`Its own ${OWN_PARTS[id].label}: ${part?.against ?? 'not there any more'}.`]
+  })
+  return against.length === 0 ? null : against.join(' ')
+}
+
 /**
  * What a tray's case says of a choice: the shortlist and the pick ask this.
  * @param between - steps of stock the seat's level lies half-way between
@@ -31,7 +65,7 @@ export function choiceOf(
   candidate: Candidate,
   seat: CrystalSeat,
   between: BetweenSteps | null,
-  { kept, now, original, rules }: Pick<TrayCase, 'kept' | 'now' | 'original' | 'rules'>,
+  { kept, now, original, rules, own }: ChoiceBasis,
 ): Choice {
   const { fit, strength } = rules.policy
   const load = underLoad(candidate, seat, original, testPressure(kept.tray), strength)
@@ -40,12 +74,13 @@ export function choiceOf(
   const learned = band && learnedSqueeze(candidate.hold, band, kept.pastRuns)
   return {
     reasons: [
+      ...ownSentences(candidate, own),
       ...fitReasons(candidate, seat, now.readout.wishes, fit),
       ...(between && isOf(candidate, between) ? [betweenStepsSentence(between)] : []),
       ...(learned ? [learnedSqueezeSentence(learned)] : []),
       ...(load ? loadSentences(candidate.crystal, load, strength) : []),
     ],
     warning: load && loadWarning(load),
-    refusal: load && loadRefusal(candidate.crystal, load, strength),
+    refusal: ownRefusal(candidate, own) ?? (load && loadRefusal(candidate.crystal, load, strength)),
   }
 }

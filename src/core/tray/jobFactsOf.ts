@@ -1,6 +1,8 @@
 import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
 import type { Finding } from '../intake/Finding'
 import { isLooseBack } from '../intake/Finding'
+import type { PartsLookedOver } from '../own-parts/OwnPart'
+import { serves } from '../own-parts/OwnPart'
 import type { AskedFor, Use } from '../intake/jobWords'
 import type { WaterClass } from '../intake/waterClass'
 import type { Construction, JobFacts } from '../procedure/JobFacts'
@@ -19,6 +21,12 @@ export interface TrayIntake extends WaterClass {
   readonly use: Use
 }
 
+/** What was seen of the piece at the bench. */
+export interface PieceFound {
+  readonly findings: readonly Pick<Finding, 'kind' | 'words'>[]
+  readonly looked: PartsLookedOver
+}
+
 type SheetConstruction = Construction & {
   readonly crystalMaterial: CrystalMaterial | null
   readonly crystalProfile: CrystalProfile | null
@@ -28,9 +36,10 @@ type SheetConstruction = Construction & {
 export function jobFactsOf(
   tray: TrayIntake,
   sheet: SheetConstruction,
-  findings: readonly Pick<Finding, 'kind' | 'words'>[],
-  shopSchools: ChosenOptions = {},
+  { findings, looked }: PieceFound,
+  shopSchools: ChosenOptions,
 ): JobFacts {
+  const ring = looked['crystal-gasket']
   return {
     retention: sheet.retention,
     caseMaterial: sheet.caseMaterial,
@@ -54,6 +63,7 @@ export function jobFactsOf(
     crystalMaterial: tray.foundMaterial ?? sheet.crystalMaterial,
     crystalProfile: sheet.crystalProfile,
     gasketPresent: tray.gasketPresent,
+    gasketUnfit: ring !== undefined && !serves(ring.seen),
     oldLume: tray.oldLume,
     looseMarkers: tray.looseMarkers,
     sealsDoubtful: tray.steamedUp || findings.some(isLooseBack),

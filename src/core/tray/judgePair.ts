@@ -7,9 +7,9 @@ import type { RejectedCandidate } from '../fit/rejectedCandidate'
 import { rejectedCandidate } from '../fit/rejectedCandidate'
 import type { BetweenSteps } from '../fit/thicknessStep'
 import { withPast } from '../fit/withPast'
-import type { Choice } from './choiceOf'
+import { policyWithOwn } from '../own-parts/ownShortlist'
+import type { Choice, ChoiceBasis } from './choiceOf'
 import { choiceOf } from './choiceOf'
-import type { TrayCase } from './trayCase'
 
 /** A crystal, with its ring where it has one, as a tray's case stands; nothing fails where it fits. */
 export type JudgedPair = RejectedCandidate<Candidate & Choice>
@@ -23,9 +23,9 @@ export function judgePair(
   { crystal, gasket }: { readonly crystal: StockCrystal; readonly gasket: StockGasket | null },
   seat: CrystalSeat,
   between: BetweenSteps | null,
-  opened: Pick<TrayCase, 'kept' | 'now' | 'original' | 'rules'>,
+  opened: ChoiceBasis,
 ): JudgedPair | null {
-  const policy = opened.rules.policy.fit
+  const policy = policyWithOwn(opened.rules.policy.fit, { crystal, gasket }, opened.own)
   const judged = assessCandidate(crystal, gasket, seat, policy)
   if (!judged) return null
   const candidate = withPast(judged, opened.now.readout.wishes, policy)

@@ -6,9 +6,13 @@ import type { SizeHistory } from '../verdict/SizeEvidence'
 export interface PastRun {
   readonly trayId: number
   readonly outcome: PressOutcome
-  readonly crystalId: number
+  /** null for a piece's own crystal that went back */
+  readonly crystalId: number | null
   readonly crystalDiameterMm: number
+  /** null where no ring of a drawer went in */
   readonly gasketId: number | null
+  /** its own crystal or its own ring went back */
+  readonly ofOwn: boolean
   /** what held it, as the pick kept it in words; null where it was not kept */
   readonly hold: string | null
   /** N; null where the press has no gauge */
@@ -19,17 +23,31 @@ export interface PastRun {
 export function sizeHistory(runs: readonly PastRun[]): SizeHistory[] {
   const traysBySize = new Map<number, Set<number>>()
   for (const run of runs.filter((r) => r.outcome === 'home')) {
-    const trays = traysBySize.get(run.crystalDiameterMm) ?? new Set()
-    traysBySize.set(run.crystalDiameterMm, trays.add(run.trayId))
+    const sizeMm = run.crystalId === null ? soldSizeMm(run.crystalDiameterMm) : run.crystalDiameterMm
+    const trays = traysBySize.get(sizeMm) ?? new Set()
+    traysBySize.set(sizeMm, trays.add(run.trayId))
   }
   return [...traysBySize].map(([sizeMm, trays]) => ({ sizeMm, count: trays.size }))
 }
 
+/** Crystals are sold by tenths of a millimetre: one that was read at 29.97 was made as 30.0. Common practice. */
+function soldSizeMm(readMm: number): number {
+  return Math.round(readMm * 10) / 10
+}
+
+/** What was pressed from the drawers alone: own parts say nothing of another piece's. */
+function ofDrawers(runs: readonly PastRun[]): (PastRun & { readonly crystalId: number })[] {
+  return runs.flatMap((run) =>
+    run.crystalId === null || run.ofOwn ? [] : [{ ...run, crystalId: run.crystalId }],
+  )
+}
+
 /** The pair that went home last, and how often it has; null when none ever did. */
 export function lastTimePair(runs: readonly PastRun[]): FitWishes['lastTime'] {
-  const last = runs.find((r) => r.outcome === 'home')
+  const pressed = ofDrawers(runs)
+  const last = pressed.find((r) => r.outcome === 'home')
   if (!last) return null
-  const same = runs.filter(
+  const same = pressed.filter(
     (r) => r.outcome === 'home' && r.crystalId === last.crystalId && r.gasketId === last.gasketId,
   )
   return {
@@ -45,7 +63,7 @@ export function pastPairs(runs: readonly PastRun[]): PastPair[] {
     string,
     { crystalId: number; gasketId: number | null; good: number; failed: number }
   >()
-  for (const { crystalId, gasketId, outcome } of runs) {
+  for (const { crystalId, gasketId, outcome } of ofDrawers(runs)) {
     const key = `${crystalId} ${gasketId}`
     const pair = pairs.get(key) ?? { crystalId, gasketId, good: 0, failed: 0 }
     pairs.set(key, pair)

@@ -1,3 +1,4 @@
+import { OWN_PART_IDS } from '../own-parts/OwnPart'
 import type { Procedure } from '../procedure/procedure'
 import type { DimensionId } from '../readings/dimensions'
 import { DIMENSIONS } from '../readings/dimensions'
@@ -12,7 +13,7 @@ import type { TrayReadout } from './trayReadout'
 
 /** A tray's case, as far as its stages ask how the work stands. */
 export interface WorkBasis {
-  readonly kept: Pick<KeptTray, 'shapes' | 'picked' | 'pressRuns' | 'partsOut'>
+  readonly kept: Pick<KeptTray, 'shapes' | 'picked' | 'pressRuns' | 'partsOut' | 'looked'>
   readonly procedure: Procedure
   readonly plan: readonly DimensionId[]
   /** those of the plan that say which crystal fits */
@@ -33,7 +34,7 @@ export function standingWork({
   trail,
   readout,
 }: WorkBasis): StandingWork {
-  const { picked, pressRuns, shapes, partsOut } = kept
+  const { picked, pressRuns, shapes, partsOut, looked } = kept
   const byShape = shapes.filter(({ voidReason }) => voidReason === null).map(({ dimension }) => dimension)
   const readingsOf = (asked: readonly DimensionId[]): PlannedReadings => ({
     planned: asked.length > 0,
@@ -56,6 +57,8 @@ export function standingWork({
       return { planned: true, missing: others.missing }
     },
     out: partsOut.map(({ kind }) => kind),
+    looked: OWN_PART_IDS.filter((id) => looked[id] !== undefined),
+    goBack: OWN_PART_IDS.filter((id) => looked[id]?.goesBack === true),
     picked: picked !== null,
     home: picked !== null && pressRuns.some((run) => run.pickId === picked.pick.id && run.outcome === 'home'),
     partsOpen: missingText(missingBefore(trail, 'prove')),

@@ -126,6 +126,7 @@ describe('sizeHistory', () => {
     crystalDiameterMm,
     crystalId,
     gasketId: 3,
+    ofOwn: false,
     hold: null,
     peakForceN: null,
   })

@@ -31,6 +31,8 @@ import { originalCrystal } from './originalCrystal'
 import type { KeptTray } from './KeptTray'
 import { lazily } from './lazily'
 import type { NewBezel } from './newBezel'
+import type { OwnParts } from '../own-parts/ownParts'
+import { ownParts } from '../own-parts/ownParts'
 import { isOfOldBezel, newBezelOf, sheetWithBezel } from './newBezel'
 import { standsNow } from './standsNow'
 import { standingWork } from './standingWork'
@@ -66,6 +68,8 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly now: CaseByFigures
   /** the crystal it came in with, as far as it can be told; null where that is too little */
   readonly original: LoadedCrystal | null
+  /** parts of the piece itself, as far as they may go back */
+  readonly own: OwnParts
   readonly planBasis: PlanBasis
   /** what is to be read, in order */
   readonly plan: readonly DimensionId[]
@@ -108,7 +112,7 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
   // The plan asks for the sheet alone: a bench full of trays is planned without judging every one's size.
   const planBasis = lazily(() => planBasisOf(tray, newBezel ? now().sheet : kept.sheet))
   const plan = lazily(() => readingPlan(planBasis()))
-  const facts = lazily(() => jobFactsOf(tray, kept.sheet, kept.findings, rules.schools))
+  const facts = lazily(() => jobFactsOf(tray, kept.sheet, kept, rules.schools))
   const procedureWith = (tools: ComputedTools) => procedure(facts(), tray.schools, tools)
   const steps = lazily(() => procedureWith(NO_COMPUTED_TOOLS))
   const trail = lazily(() => partsTrail(kept.trail))
@@ -128,6 +132,16 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
   }))
   const piece = lazily(() => standsNow(facts(), trail(), kept))
   const stages = lazily(() => stageStates(stagesBasis()))
+  const own = lazily(() => {
+    const { seat } = now().readout
+    return ownParts({
+      facts: facts(),
+      schools: tray.schools,
+      looked: kept.looked,
+      found: { sheet: kept.sheet, measured: found().readout.measured },
+      seat: seat.ok ? seat.seat : null,
+    })
+  })
   const asItCame = () => ({ ...facts(), steamedUp: tray.steamedUp })
   return {
     kept,
@@ -143,6 +157,9 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
     },
     get original() {
       return originalCrystal(found(), tray.foundMaterial)
+    },
+    get own() {
+      return own()
     },
     get planBasis() {
       return planBasis()

@@ -3,6 +3,7 @@ import type { PressOutcome } from '@/core/press/pressPlan'
 import type { FindingKind } from '@/core/intake/Finding'
 import type { Scope } from '@/core/methods/assessMethod'
 import type { Process } from '@/core/methods/harmTable'
+import type { OwnPartId, Seen } from '@/core/own-parts/OwnPart'
 import type { StageId } from '@/core/stages/stages'
 import type { SizeMark, TrailPartId } from '@/core/trail/parts'
 import type { NewTray } from '../queries/trays'
@@ -54,6 +55,8 @@ export interface DemoTray {
   readonly inUse?: { readonly process: Process; readonly scope: Scope; readonly minutesAgo: number }
   /** findings, as written down at the bench */
   readonly found?: readonly (readonly [FindingKind, string])[]
+  /** what was seen of its own parts */
+  readonly seen?: Readonly<Partial<Record<OwnPartId, Seen>>>
   /** what a stage demands and was left out, with the reason */
   readonly leftOut?: Readonly<Record<string, string>>
   /** true draws a made-up picture of the piece as it came in */

@@ -4,7 +4,7 @@ import { DECKWATCH, DECKWATCH_TRAIL, DEMO_PAST_TRAYS, FLEET } from './demoPastTr
 
 const ALL: DemoProgress = { kind: 'measured', readings: 99 }
 
-/** Invented trays: a year behind the bench and sixteen trays in hand today. */
+/** Invented trays: a year behind the bench and the trays in hand today. */
 export const DEMO_TRAYS: readonly DemoTray[] = [
   ...DEMO_PAST_TRAYS,
   {

@@ -7,6 +7,8 @@ import type { CaseSheet } from '@/core/tray/CaseSheet'
 import { insertFinding } from '../queries/findings'
 import { insertLeftOut } from '../queries/leftOut'
 import { insertMethodRun } from '../queries/methodRuns'
+import type { OwnPartId, Seen } from '@/core/own-parts/OwnPart'
+import { insertLookedOver } from '../queries/ownParts'
 import { insertPhoto } from '../queries/photos'
 import { insertTick } from '../queries/ticks'
 import { insertTrailEvents, trailsOf } from '../queries/trail'
@@ -23,10 +25,24 @@ export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoT
   const facts = jobFactsOf(
     tray,
     sheet,
-    found.map(([kind, words]) => ({ kind, words })),
+    { findings: found.map(([kind, words]) => ({ kind, words })), looked: {} },
+    {},
   )
   const before = tray.finishedAt === null ? stageIndex(demo.stage) : STAGE_IDS.length
   const done = procedure(facts, tray.schools).steps.filter((step) => stageIndex(step.stage) < before)
+  for (const [part, seen] of Object.entries(
+    lookedOver(
+      demo,
+      done.map(({ id }) => id),
+    ),
+  ))
+    await insertLookedOver(db, {
+      trayId: tray.id,
+      part: part as OwnPartId,
+      seen,
+      goesBack: false,
+      at: minute(80),
+    })
   for (const [i, step] of done.entries()) {
     await insertTick(db, { trayId: tray.id, subject: `step:${step.id}`, done: true, at: minute(2 * i) })
   }
@@ -48,6 +64,11 @@ export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoT
     const { process, scope, minutesAgo } = demo.inUse
     await insertMethodRun(db, { trayId: tray.id, process, scope, startedAt: minute(60 - minutesAgo) })
   }
+}
+
+/** What was looked over: what the tray says, and the ring wherever that step was done. */
+function lookedOver({ seen }: DemoTray, done: readonly string[]): Partial<Record<OwnPartId, Seen>> {
+  return { ...(done.includes('gasket-inspect') ? { 'crystal-gasket': 'sound' } : {}), ...seen }
 }
 
 async function tickHazards(

@@ -1,5 +1,6 @@
 import { and, asc, desc, eq, inArray, sql } from 'drizzle-orm'
 import type { PgColumn } from 'drizzle-orm/pg-core'
+import type { StockCrystal } from '@/core/fit/parts'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
 import type { Db } from '../client'
 import { caseSheets, crystals, dies, gaskets, picks, presses, pressRuns, trays } from '../schema'
@@ -44,7 +45,7 @@ export async function pressRunsOfSheets(
 ): Promise<Map<number, SheetPressRun[]>> {
   const bySheet = new Map<number, SheetPressRun[]>(caseSheetIds.map((id) => [id, []]))
   if (caseSheetIds.length === 0) return bySheet
-  for (const run of await runsJoined(db, caseSheetIds)) bySheet.get(run.caseSheetId)?.push(run)
+  for (const run of await runsJoined(db, caseSheetIds)) bySheet.get(run.caseSheetId)?.push(withOwn(run))
   return bySheet
 }
 
@@ -74,6 +75,8 @@ function runsJoined(db: Db, caseSheetIds: readonly number[]) {
       crystalEdgeMm: crystals.edgeThicknessMm,
       crystalMaterial: crystals.material,
       crystalProfile: crystals.profile,
+      ownCrystal: picks.ownCrystal,
+      ownGasket: picks.ownGasket,
       hold: sql<string | null>`${picks.evidence} ->> 'hold'`,
       gasketId: gaskets.id,
       gasketCode: gaskets.code,
@@ -85,7 +88,7 @@ function runsJoined(db: Db, caseSheetIds: readonly number[]) {
     .from(pressRuns)
     .innerJoin(picks, eq(picks.id, pressRuns.pickId))
     .innerJoin(trays, eq(trays.id, pressRuns.trayId))
-    .innerJoin(crystals, eq(crystals.id, picks.crystalId))
+    .leftJoin(crystals, eq(crystals.id, picks.crystalId))
     .leftJoin(gaskets, eq(gaskets.id, picks.gasketId))
     .where(inArray(trays.caseSheetId, [...caseSheetIds]))
     .orderBy(desc(pressRuns.ranAt), desc(pressRuns.id))
@@ -96,4 +99,41 @@ function nameOf(word: PgColumn, id: PgColumn, wanted: PgColumn) {
   return sql<string | null>`(select ${word} from ${word.table} where ${id} = ${wanted})`
 }
 
-export type SheetPressRun = Awaited<ReturnType<typeof runsJoined>>[number]
+type RunJoined = Awaited<ReturnType<typeof runsJoined>>[number]
+
+/** What went in, whether it came from a drawer or was the piece's own. */
+interface WentIn {
+  /** null for the piece's own */
+  readonly crystalId: number | null
+  readonly crystalCode: string
+  readonly crystalDiameterMm: number
+  readonly crystalEdgeMm: number
+  readonly crystalMaterial: StockCrystal['material']
+  readonly crystalProfile: StockCrystal['profile']
+  readonly ofOwn: boolean
+}
+
+export type SheetPressRun = Omit<RunJoined, keyof WentIn | 'ownCrystal' | 'ownGasket'> & WentIn
+
+function withOwn({ ownCrystal, ownGasket, ...run }: RunJoined): SheetPressRun {
+  const known = <T>(value: T | null): T => {
+    if (value === null) throw new Error(`press run ${run.id}: nothing is kept of the crystal that went in`)
+    return value
+  }
+  return {
+    ...run,
+    crystalCode: ownCrystal?.code ?? known(run.crystalCode),
+    crystalDiameterMm: ownCrystal?.diameterMm ?? known(run.crystalDiameterMm),
+    crystalEdgeMm: ownCrystal?.edgeThicknessMm ?? known(run.crystalEdgeMm),
+    crystalMaterial: ownCrystal?.material ?? known(run.crystalMaterial),
+    crystalProfile: ownCrystal?.profile ?? known(run.crystalProfile),
+    ...(ownGasket && {
+      gasketCode: ownGasket.code,
+      gasketWallMm: ownGasket.wallMm,
+      gasketOuterMm: ownGasket.outerDiameterMm,
+      gasketMaterial: ownGasket.material,
+      gasketColour: ownGasket.colour,
+    }),
+    ofOwn: ownCrystal !== null || ownGasket !== null,
+  }
+}

@@ -30,12 +30,25 @@ export async function latestPicksOf(db: Db, trayIds: readonly number[]): Promise
   const rows = await db
     .selectDistinctOn([picks.trayId], { pick: picks, crystal, gasket, bezelGasket })
     .from(picks)
-    .innerJoin(crystals, eq(crystals.id, picks.crystalId))
+    .leftJoin(crystals, eq(crystals.id, picks.crystalId))
     .leftJoin(gaskets, eq(gaskets.id, picks.gasketId))
     .leftJoin(bezelGaskets, eq(bezelGaskets.id, picks.bezelGasketId))
     .where(inArray(picks.trayId, [...trayIds]))
     .orderBy(asc(picks.trayId), desc(picks.id))
-  return new Map(rows.map((row) => [row.pick.trayId, row]))
+  return new Map(rows.map((row) => [row.pick.trayId, pickedParts(row)]))
+}
+
+/** A part of a drawer as its line is now, one of the piece itself as it was read when it was picked. */
+function pickedParts({
+  pick,
+  crystal,
+  gasket,
+  bezelGasket,
+}: Omit<PickedParts, 'crystal'> & { readonly crystal: StockCrystal | null }): PickedParts {
+  const which = crystal ?? pick.ownCrystal
+  if (!which)
+    throw new Error(`pick ${pick.id}: neither a crystal of a drawer nor one of its own is kept with it`)
+  return { pick, crystal: which, gasket: gasket ?? pick.ownGasket, bezelGasket }
 }
 
 export async function insertPick(db: Db, row: NewPick): Promise<Pick> {

@@ -1,5 +1,6 @@
 import { PROCESS_WORDS } from '@/core/methods/harmTable'
 import { isDue } from '@/core/measure/calibration'
+import { isOwn } from '@/core/own-parts/OwnPart'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { StandingJob } from '@/core/stages/Stage'
 import type { StageId } from '@/core/stages/stages'
@@ -137,7 +138,10 @@ function standingJob(opened: OpenedCase): StandingJob {
       const crystal = kept.picked?.crystal
       if (!crystal) return null
       const sizes = `${formatMm(crystal.diameterMm, 0.1)} × ${formatMm(crystal.edgeThicknessMm, 0.1)}`
-      return { what: `${sizes} ${crystal.profile.replace('-', ' ')}`, drawer: crystal.drawer }
+      return {
+        what: `${sizes} ${crystal.profile.replace('-', ' ')}`,
+        where: isOwn(crystal) ? 'its own again' : `drawer ${crystal.drawer}`,
+      }
     },
     get size() {
       return sizeText(opened)

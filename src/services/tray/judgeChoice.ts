@@ -1,6 +1,8 @@
 import Joi from 'joi'
 import { betweenStockedSteps } from '@/core/fit/shortlist'
 import type { CrystalSeat } from '@/core/fit/CrystalSeat'
+import type { OwnPartId } from '@/core/own-parts/OwnPart'
+import { OWN_ID, OWN_PARTS } from '@/core/own-parts/OwnPart'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { JudgedPair } from '@/core/tray/judgePair'
 import { judgePair } from '@/core/tray/judgePair'
@@ -17,6 +19,7 @@ import { openTrayCase } from './openTrayCases'
 /** A choice by its lines in the drawers. */
 export interface ChoiceSent {
   readonly trayId: number
+  /** a line, or the piece's own */
   readonly crystalId: number
   /** null where no ring goes with the crystal */
   readonly gasketId: number | null
@@ -24,8 +27,8 @@ export interface ChoiceSent {
 
 export const CHOICE_FIELDS = {
   trayId: idSchema.required(),
-  crystalId: idSchema.required(),
-  gasketId: idSchema.allow(null).required(),
+  crystalId: idSchema.allow(OWN_ID).required(),
+  gasketId: idSchema.allow(OWN_ID, null).required(),
 }
 
 /** A choice judged anew as the tray's case stands: for one that stands beside the shortlist while figures come. */
@@ -36,14 +39,24 @@ export const judgeChoice = action(Joi.object<ChoiceSent>(CHOICE_FIELDS), async (
   return 'ok' in judged ? judged : { ok: true as const, choice: judged.pair }
 })
 
+/** Why a part of the piece itself is no choice. */
+function notOwn({ own }: OpenedCase, id: OwnPartId): string {
+  const against = own.parts.find((part) => part.id === id)?.against
+  return `Its own ${OWN_PARTS[id].label}: ${against ?? 'this piece has none that could go back'}.`
+}
+
 /** A choice as a tray's case and the drawers stand, or why it cannot be judged. */
 export async function judgedInCase(
   db: Db,
   opened: OpenedCase,
   { crystalId, gasketId }: ChoiceSent,
 ): Promise<{ readonly pair: JudgedPair; readonly seat: CrystalSeat } | Refusal> {
-  const crystal = await crystalById(db, crystalId)
-  const gasket = gasketId === null ? null : await gasketById(db, gasketId)
+  const { own } = opened
+  if (crystalId === OWN_ID && !own.crystal) return refuse(notOwn(opened, 'crystal'))
+  if (gasketId === OWN_ID && !own.gasket) return refuse(notOwn(opened, 'crystal-gasket'))
+  const crystal = crystalId === OWN_ID ? own.crystal?.part : await crystalById(db, crystalId)
+  const gasket =
+    gasketId === null ? null : gasketId === OWN_ID ? own.gasket?.part : await gasketById(db, gasketId)
   if (!crystal || gasket === undefined)
     return refuse('This choice is not in the drawers any more: choose another one.')
   const { seat: known } = opened.now.readout

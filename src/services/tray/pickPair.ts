@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import type { PickEvidence } from '@/core/tray/PickEvidence'
 import { snapshotPick } from '@/core/tray/snapshotPick'
+import { OWN_ID } from '@/core/own-parts/OwnPart'
 import type { PartKind } from '@/core/parts/parts'
 import { PARTS } from '@/core/parts/parts'
 import type { Db } from '@/data/client'
@@ -26,7 +27,7 @@ interface Picked extends PickSent {
 const schema = Joi.object<Picked>({ ...CHOICE_FIELDS, bezelGasketId: idSchema.allow(null).default(null) })
 
 /**
- * Picks a crystal with what goes with it, takes them out of their drawers, keeps what the pick rested on, and goes on to
+ * Picks a crystal with what goes with it, takes what is not the piece's own out of its drawer, keeps what the pick rested on, and goes on to
  * pressing in. What an earlier pick took out and nobody has pressed goes back.
  * A choice that misses a constraint may be picked all the same: the technician decides, the record says what was known.
  * Empty drawers are refused, because nothing can be taken from them.
@@ -41,7 +42,7 @@ export const pickPair = trayChange<Picked, PickSent>(schema, async (tx, pick, op
     const left = await moveStock(tx, { kind, partId, change: -1, reason: 'picked', trayId, movedAt: now })
     if (left === null) return nothingThere(tx, kind, partId)
   }
-  await insertPick(tx, { ...pick, evidence: judged, pickedAt: now })
+  await insertPick(tx, { ...withOwn(pick, opened), evidence: judged, pickedAt: now })
   await setTrayStage(tx, trayId, 'press-in', null)
   return null
 })
@@ -59,7 +60,18 @@ async function judgedBy(tx: Db, opened: OpenedCase, picked: Picked): Promise<Pic
 
 function partsOf({ crystalId, gasketId, bezelGasketId }: Picked): (readonly [PartKind, number])[] {
   const rings = [gasketId, bezelGasketId].filter((id) => id !== null)
-  return [['crystal', crystalId], ...rings.map((id) => ['gasket', id] as const)]
+  const all = [['crystal', crystalId] as const, ...rings.map((id) => ['gasket', id] as const)]
+  return all.filter(([, id]) => id !== OWN_ID)
+}
+
+/** A pick as it is kept: what is the piece's own stands there by its figures, for no drawer has it. */
+function withOwn({ trayId, crystalId, gasketId, bezelGasketId }: Picked, { own }: OpenedCase) {
+  return {
+    trayId,
+    bezelGasketId,
+    ...(crystalId === OWN_ID ? { ownCrystal: own.crystal?.part } : { crystalId }),
+    ...(gasketId === OWN_ID ? { ownGasket: own.gasket?.part } : { gasketId }),
+  }
 }
 
 async function nothingThere(tx: Db, kind: PartKind, partId: number): Promise<Refusal> {

@@ -8,9 +8,9 @@ import type { RejectedCandidate } from '@/core/fit/rejectedCandidate'
 import type { RestsOn } from '@/core/fit/restsOn'
 import { restsOn } from '@/core/fit/restsOn'
 import type { OrderProposal } from '@/core/fit/OrderProposal'
-import { shortlist } from '@/core/fit/shortlist'
 import type { Shortlist } from '@/core/fit/shortlistTypes'
 import type { StockIndex } from '@/core/fit/stockIndex'
+import { shortlistWithOwn } from '@/core/own-parts/ownShortlist'
 import type { Choice } from '@/core/tray/choiceOf'
 import { choiceOf } from '@/core/tray/choiceOf'
 import { bezelJoint } from '@/core/tray/setInBezel'
@@ -40,7 +40,7 @@ export function shortlistView(drawers: StockIndex, opened: TrayCase, seat: Cryst
   const { sheet, readout } = opened.now
   const construction = constructionOf(sheet.retention)
   const policy = opened.rules.policy.fit
-  const list = shortlist(drawers, seat, readout.wishes, { policy })
+  const list = shortlistWithOwn(drawers, seat, readout.wishes, { policy }, opened.own)
   const withChoice = (candidate: Candidate): CandidateView => ({
     ...candidate,
     ...choiceOf(candidate, seat, list.between, opened),

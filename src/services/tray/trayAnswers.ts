@@ -5,6 +5,7 @@ import { standingFindingsOf } from '@/data/queries/findings'
 import { leftOutOf } from '@/data/queries/leftOut'
 import { openMethodRuns } from '@/data/queries/methodRuns'
 import { bezelsByIds } from '@/data/queries/otherParts'
+import { lookedOverOf } from '@/data/queries/ownParts'
 import { photosOf } from '@/data/queries/photos'
 import { latestPicksOf, pressRunsOf } from '@/data/queries/picks'
 import { readingsOf } from '@/data/queries/readings'
@@ -60,6 +61,7 @@ export const QUESTIONS = {
   findings: ofTray([schema.findings], (db, { trayIds }) => standingFindingsOf(db, trayIds)),
   ticks: ofTray([schema.trayTicks], (db, { trayIds }) => ticksOf(db, trayIds)),
   leftOut: ofTray([schema.leftOut], (db, { trayIds }) => leftOutOf(db, trayIds)),
+  looked: ofTray([schema.ownParts], (db, { trayIds }) => lookedOverOf(db, trayIds)),
   trails: ofTray([trailEvents], (db, { trayIds }) => trailsOf(db, trayIds)),
   pastTrails: ofSheet([trailEvents, trays], (db, { sheetIds }) =>
     newestTrailsOf(db, sheetIds, PAST_TRAILS + 1),

@@ -1,4 +1,5 @@
 import type { FitPolicy } from '@/core/fit/fitPolicy'
+import type { OwnPart } from '@/core/own-parts/ownParts'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
 import type { TrayReadout } from '@/core/tray/trayReadout'
 import type { Db } from '@/data/client'
@@ -31,6 +32,8 @@ export interface TrayView extends ReadingsView, SizeView, PartsView {
   readonly job: JobView
   readonly readout: TrayReadout
   readonly instruments: readonly Instrument[]
+  /** parts of the piece itself, as far as they may go back */
+  readonly ownParts: readonly OwnPart[]
   readonly shortlist: ShortlistView | null
   /** limits of this shop that pairs are judged by */
   readonly policy: FitPolicy
@@ -59,6 +62,7 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
     ...readingsView(opened),
     ...sizeView(opened, instruments, drawers.index),
     instruments,
+    ownParts: opened.own.parts,
     shortlist: readout.seat.ok ? shortlistView(drawers.index, opened, readout.seat.seat) : null,
     lastTime,
     asFound: opened.newBezel ? opened.found : null,

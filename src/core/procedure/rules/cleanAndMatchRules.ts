@@ -1,7 +1,13 @@
 import { constructionOf } from '../../construction/constructions'
 import { CAUTIONS } from '../cautions'
+import type { JobFacts } from '../JobFacts'
 import type { StepRule } from '../Step'
 import { handsComeOff } from './movementBackRules'
+
+/** Nobody asked for another crystal, and this one is whole. */
+function ownCrystalBack({ asked, crystalState }: JobFacts): boolean {
+  return crystalState === 'whole' && !asked.includes('crystal')
+}
 
 /** Marker re-fixed with crystal cement, minutes. Common practice. */
 const MARKER_CURE_MINUTES = 20
@@ -50,7 +56,7 @@ export const CLEAN_AND_MATCH_RULES: readonly StepRule[] = [
       constructionOf(facts.retention).ring.takes &&
       constructionOf(facts.retention).ring.mayServeAgain &&
       facts.gasketPresent &&
-      !crystalGasketNew,
+      (!crystalGasketNew || facts.gasketUnfit),
     title: 'Look the gasket over: cut, split, warped or hard means a new one',
     why: 'The old ring goes back in only when it is perfect.',
     tools: ['loupe'],
@@ -77,10 +83,13 @@ export const CLEAN_AND_MATCH_RULES: readonly StepRule[] = [
   {
     id: 'match-crystal',
     stage: 'match',
-    when: ({ facts, crystalWork }) =>
-      crystalWork && (facts.asked.includes('crystal') || facts.crystalState !== 'whole'),
-    title: 'Pick the crystal',
-    why: 'Size with its probability, thickness against hands and rim.',
+    when: ({ crystalWork }) => crystalWork,
+    title: ({ facts }) =>
+      ownCrystalBack(facts) ? 'Pick its own crystal again, or a new one' : 'Pick the crystal',
+    why: ({ facts }) =>
+      ownCrystalBack(facts)
+        ? 'What goes back is judged like what comes from a drawer, and the press goes by it.'
+        : 'Size with its probability, thickness against hands and rim.',
     activeMinutes: 3,
     check: 'It clears the hands inside and stands right outside.',
   },

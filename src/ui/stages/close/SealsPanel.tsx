@@ -10,6 +10,7 @@ import type { StageWorkProps } from '../StageWorkProps'
 import { TakeOutRow } from '../shared/TakeOutRow'
 import type { Taker } from '../shared/useTakeOut'
 import { useTakeOut } from '../shared/useTakeOut'
+import { capital } from '../../small/capital'
 
 const SHOWN = 2
 
@@ -79,8 +80,4 @@ function Seal({ item, takerOf }: SealProps) {
       ))}
     </Box>
   )
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1)
 }

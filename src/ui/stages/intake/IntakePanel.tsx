@@ -14,6 +14,7 @@ import { HazardList } from '../shared/HazardList'
 import { PhotoShelf } from './PhotoShelf'
 import { StepList } from '../shared/StepList'
 import { classWords } from '@/core/intake/waterClass'
+import { capital } from '../../small/capital'
 
 const IntakeDialog = dynamic(() => import('./IntakeDialog').then((m) => m.IntakeDialog), {
   loading: () => null,
@@ -86,10 +87,6 @@ export function IntakePanel({ bench, actions }: StageWorkProps) {
       )}
     </Box>
   )
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1)
 }
 
 function Quote({ label, children }: { label: string; children: string }) {

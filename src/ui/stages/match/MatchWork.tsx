@@ -3,12 +3,14 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import dynamic from 'next/dynamic'
 import { startTransition, useState } from 'react'
+import type { OwnPart } from '@/core/own-parts/ownParts'
 import { isCrystalWork } from '@/core/readings/readingPlan'
 import type { TrayView } from '@/services/tray/trayView'
 import { UpgradesButton } from './UpgradesButton'
 import { TrayVerdict } from '../measure/TrayVerdict'
 import { GoOn } from '../shared/GoOn'
 import { PartsOutNote } from '../shared/PartsOutNote'
+import { OwnPartsPanel } from '../shared/OwnPartsPanel'
 import { Shortlist } from './Shortlist'
 import type { StageWorkProps } from '../StageWorkProps'
 
@@ -44,6 +46,7 @@ export function MatchWork({ bench, actions }: StageWorkProps) {
       {part === 'crystal' && (
         <>
           <TrayVerdict bench={bench} actions={actions} />
+          <OwnPartsPanel bench={bench} actions={actions} only={goesWithCrystal} title={null} />
           <Shortlist
             view={view}
             chosen={bench.chosen}
@@ -57,12 +60,22 @@ export function MatchWork({ bench, actions }: StageWorkProps) {
           {view.shortlist && <UpgradesButton bench={bench} actions={actions} />}
         </>
       )}
-      {part === 'bezel' && <BezelPartsPanel bench={bench} actions={actions} />}
+      {part === 'bezel' && (
+        <>
+          <BezelPartsPanel bench={bench} actions={actions} />
+          <OwnPartsPanel bench={bench} actions={actions} only={({ id }) => id === 'insert'} title={null} />
+        </>
+      )}
       {part === 'seals' && <SealsPanel bench={bench} actions={actions} />}
       <PartsOutNote bench={bench} actions={actions} />
       {!bench.awaits('pick') && <GoOn bench={bench} actions={actions} />}
     </>
   )
+}
+
+/** What nobody wants new and could still go back: the rest only takes room from the choices. */
+function goesWithCrystal({ id, wanted, mayStill }: OwnPart): boolean {
+  return id !== 'insert' && wanted && mayStill
 }
 
 function partsOf(view: TrayView): { id: Matched; label: string }[] {

@@ -1,5 +1,6 @@
 import { styled } from '@mui/material/styles'
 import type { Candidate } from '@/core/fit/Candidate'
+import { isOwn, whereText } from '@/core/own-parts/OwnPart'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import type { ConstructionWords } from '@/core/construction/Construction'
 import { standFigure } from '@/core/fit/standFigure'
@@ -99,7 +100,7 @@ export function PairRow(props: PairRowProps) {
         value={standing.handClearanceMm === null ? '?' : formatMm(standing.handClearanceMm)}
         name="hands"
       />
-      <Number label="drawer" value={`${crystal.drawer}·${crystal.quantity}`} name="drawer" />
+      <Number label="drawer" value={whereText(crystal)} name="drawer" />
       {rejected && <span className="why">{failures.join('; ')}</span>}
     </Row>
   )
@@ -116,9 +117,9 @@ function Number({ label, value, name }: { label: string; value: string; name: st
 /** A crystal as a technician says it: “30.0 × 1.0 flat mineral”. */
 function crystalWords({ crystal }: Candidate): string {
   const sizes = [crystal.diameterMm, crystal.widthMm, crystal.edgeThicknessMm].flatMap((mm) =>
-    mm === null ? [] : [formatMm(mm, 0.1)],
+    mm === null ? [] : [formatMm(mm, isOwn(crystal) ? 0.01 : 0.1)],
   )
-  return `${sizes.join(' × ')} ${spelled(crystal.profile)} ${spelled(crystal.material)}`
+  return `${isOwn(crystal) ? 'Its own ' : ''}${sizes.join(' × ')} ${spelled(crystal.profile)} ${spelled(crystal.material)}`
 }
 
 /** What goes with the crystal, or else what is worth telling of it. */
@@ -129,7 +130,7 @@ function ringWords({ crystal, gasket }: Candidate): string {
   ].filter((word) => word !== false)
   const ring =
     gasket &&
-    `${gasket.material} ${formatMm(gasket.outerDiameterMm, 0.1)}/${formatMm(gasket.wallMm)} ${gasket.colour}${gasket.section === 'L' ? ', footed' : ''}`
+    `${isOwn(gasket) ? 'its own ' : ''}${gasket.material} ${formatMm(gasket.outerDiameterMm, 0.1)}/${formatMm(gasket.wallMm)} ${gasket.colour}${gasket.section === 'L' ? ', footed' : ''}`
   const own = {
     disc: null,
     cup: crystal.skirtInnerMm === null ? 'cup' : `cup, skirt inside ${formatMm(crystal.skirtInnerMm)}`,

@@ -7,6 +7,8 @@ import { useState } from 'react'
 import type { DieOutcome } from '@/core/dies/pressInDies'
 import { PRESS_SCHOOLS } from '@/core/press/pressPlan'
 import type { ForeseenForce } from '@/core/tray/pastFigures'
+import { isOwn } from '@/core/own-parts/OwnPart'
+import type { StockLine } from '@/core/stock/StockLine'
 import { unmeasured } from '@/core/fit/restsOn'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { InlineStateMark } from '../../small/StateMark'
@@ -19,6 +21,7 @@ import { Caution } from '../../small/Caution'
 import type { TrayCalls } from '@/services/actions'
 import type { Changed } from '@/services/tray/trayChange'
 import type { Refusal } from '@/services/boundary'
+import { capital } from '../../small/capital'
 
 export interface PressCardPanelProps {
   readonly view: TrayView
@@ -48,9 +51,9 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
         {press.crystal.profile.replace('-', ' ')} {press.crystal.material.replace('-', ' ')}
       </Typography>
       <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-        {press.crystal.code} from {press.crystal.drawer}
-        {press.gasket && `, ring ${press.gasket.code} from ${press.gasket.drawer}`}
-        {press.bezelGasket && `, bezel ring ${press.bezelGasket.code} from ${press.bezelGasket.drawer}`}; fit{' '}
+        {capital(fromText('crystal', press.crystal))}
+        {press.gasket && `, ${fromText('ring', press.gasket)}`}
+        {press.bezelGasket && `, ${fromText('bezel ring', press.bezelGasket)}`}; fit{' '}
         {press.evidence.fitProbability.toFixed(2)}
         {notMeasured.map(([dimension, origin]) => (
           <span key={dimension}>
@@ -131,6 +134,11 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
       <Runs card={press} />
     </Box>
   )
+}
+
+/** “Ring GN-3012 from C4”, or “its own ring”. */
+function fromText(name: string, part: StockLine): string {
+  return isOwn(part) ? `its own ${name}` : `${name} ${part.code} from ${part.drawer}`
 }
 
 /** What to expect of a gauged press, and on how many runs it rests. */

@@ -8,6 +8,7 @@ import { MethodsPanel } from '../push-out/MethodsPanel'
 import { MovementNote } from '../decase/MovementNote'
 import { RemovalChooser } from '../push-out/RemovalChooser'
 import { ReplayPanel } from '../close/ReplayPanel'
+import { OwnPartsPanel } from './OwnPartsPanel'
 import { StepList } from './StepList'
 import { TrailPanel } from '../decase/TrailPanel'
 
@@ -25,6 +26,7 @@ export function JobPanel({ bench, actions, stage }: StageWorkProps & { stage: St
       </Box>
       <Typography sx={{ color: 'text.secondary' }}>{settles}</Typography>
       <StepList bench={bench} actions={actions} stage={stage} />
+      {shows.includes('own-parts') && <OwnPartsPanel bench={bench} actions={actions} />}
       {shows.includes('removal') && <RemovalChooser view={view} />}
       {shows.includes('methods') && <MethodsPanel bench={bench} actions={actions} />}
       {shows.includes('parts-off') && <TrailPanel bench={bench} actions={actions} stage={stage} />}

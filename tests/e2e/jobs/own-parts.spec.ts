@@ -1,0 +1,74 @@
+import { expect, press, settled, test } from '../support/bench'
+
+test('a crystal and its ring that came out sound are picked, planned and logged like those of a drawer', async ({
+  page,
+}) => {
+  await page.goto('/trays/235?stage=match')
+  await settled(page)
+  const choices = page.getByRole('radiogroup', { name: 'What to draw and pick' })
+  await expect(choices.getByRole('radio').first()).toContainText(/^1Its own 32\.\d\d × 1\.\d\d double dome/)
+  await expect(page.getByText('Its own crystal looks sound, and nobody asked for a new one.')).toBeVisible()
+  await press(page, 'p')
+  const card = page.getByRole('region', { name: 'Press card' })
+  await expect(card.getByText(/^Its own crystal, its own ring; fit/)).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Out of the drawers' })).toBeHidden()
+  await expect(page.getByRole('button', { name: /^Match, done/ })).toBeVisible()
+  await card.getByRole('button', { name: 'Log the run' }).click()
+  await expect(page.getByRole('button', { name: /^Align, the tray is here/ })).toBeVisible()
+})
+
+test('a ring seen to be cut is not put back: a new one is asked for and leads', async ({ page }) => {
+  await page.goto('/trays/235?stage=clean')
+  await settled(page)
+  const ring = page.getByTestId('own-crystal-gasket')
+  await expect(ring.getByText('May go back: pick it at Match.')).toBeVisible()
+  await ring.getByRole('button', { name: 'cut' }).click()
+  await expect(ring.getByText('It is cut and does not go back.')).toBeVisible()
+  await page.getByRole('button', { name: /^Match/ }).click()
+  const first = page.getByRole('radiogroup', { name: 'What to draw and pick' }).getByRole('radio').first()
+  await expect(first).toContainText('Its own 32')
+  await expect(first).not.toContainText('its own nylon')
+  await expect(page.getByTestId('own-crystal-gasket')).toBeHidden()
+  await page.goto('/trays/235?stage=match')
+  await settled(page)
+  await expect(first).toContainText('Its own 32')
+  await expect(first).not.toContainText('its own nylon')
+})
+
+test('what nobody looked over cannot be picked, and says so; looked over, it can', async ({ page }) => {
+  await page.goto('/trays/212?stage=match')
+  await settled(page)
+  await page.getByRole('button', { name: /all, and why not/ }).click()
+  const own = page.getByRole('radio', { name: /Its own 27/ }).first()
+  await own.click()
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'Its own crystal: look the crystal over first' }),
+  ).toBeVisible()
+  const pick = page.getByRole('button', { name: /^Pick and plan the press/ })
+  await expect(pick).toBeDisabled()
+
+  await page.getByRole('button', { name: /^Clean/ }).click()
+  const crystal = page.getByTestId('own-crystal')
+  await crystal.getByRole('button', { name: 'scratched' }).click()
+  await expect(crystal.getByText('May go back: pick it at Match.')).toBeVisible()
+  await page.getByRole('button', { name: /^Match/ }).click()
+  await expect(
+    page.getByText('Its own crystal looks scratched, though a new one was asked for.'),
+  ).toBeVisible()
+  await expect(pick).toBeEnabled()
+})
+
+test('an insert goes back instead of a new one by keyboard, once it was looked over', async ({ page }) => {
+  await page.goto('/trays/226?stage=clean')
+  await settled(page)
+  const insert = page.getByTestId('own-insert')
+  await expect(insert.getByText(/^Look the insert over first/)).toBeVisible()
+  await insert.getByRole('button', { name: 'scratched' }).focus()
+  await press(page, ' ')
+  await insert.getByRole('button', { name: 'Its own goes back' }).focus()
+  await press(page, 'Enter')
+  await expect(insert.getByText('✓ its own goes back')).toBeVisible()
+  await page.reload()
+  await settled(page)
+  await expect(insert.getByText('✓ its own goes back')).toBeVisible()
+})
