@@ -56,6 +56,7 @@ export function keptTray(over: Partial<KeptTray> = {}): KeptTray {
     trail: [],
     pastTrails: [],
     pastRuns: [],
+    pieces: [],
     partsOut: [],
     bezelsOut: [],
     inUse: [],

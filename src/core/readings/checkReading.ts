@@ -19,10 +19,15 @@ const POINT_SLIPS = [0.1, 10, 0.01, 100] as const
 /**
  * Judges one typed or sent reading before it is stored.
  * @param text - as typed or sent
- * @param expectedMm - what earlier readings or the case sheet lead to expect; null when nothing is known
+ * @param expected - what earlier readings or the case sheet lead to expect; null when nothing is known
  * @returns accept, ask (with the value probably meant) or refuse (with field, value, limit and what to do)
  */
-export function checkReading(text: string, dimension: Dimension, expectedMm: number | null): ReadingCheck {
+export function checkReading(
+  text: string,
+  dimension: Dimension,
+  expected: { readonly valueMm: number; readonly because: string | null } | null,
+): ReadingCheck {
+  const expectedMm = expected?.valueMm ?? null
   const parsed = parseReading(text)
   if (!parsed.ok) return refusal(parsed.code, dimension, text)
   const { valueMm } = parsed
@@ -43,12 +48,13 @@ export function checkReading(text: string, dimension: Dimension, expectedMm: num
   if (expectedMm !== null && Math.abs(valueMm - expectedMm) > dimension.surprisingMm) {
     const meant =
       suggestionMm === null ? '' : ` Did the point slip? ${formatMm(suggestionMm)} would be likely.`
+    const because = expected?.because ? ` (${expected.because})` : ''
     return {
       outcome: 'ask',
       valueMm,
       suggestionMm,
       keepAllowed: true,
-      message: `${dimension.label} ${formatMm(valueMm)} is ${formatMm(Math.abs(valueMm - expectedMm))} away from the ${formatMm(expectedMm)} expected here.${meant} Keep it only if you have looked twice.`,
+      message: `${dimension.label} ${formatMm(valueMm)} is ${formatMm(Math.abs(valueMm - expectedMm))} away from the ${formatMm(expectedMm)} expected here${because}.${meant} Keep it only if you have looked twice.`,
     }
   }
   return { outcome: 'accept', valueMm, note: inchNote(parsed.shownInches, valueMm) }

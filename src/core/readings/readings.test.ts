@@ -8,24 +8,33 @@ import { nextPlace, nextTarget, possibleDimensions, readingPlan } from './readin
 import { planBasis } from '../../../tests/factories/planBasis'
 
 const bore = DIMENSIONS.bore
+const expected = (valueMm: number) => ({ valueMm, because: null })
 
 describe('checkReading', () => {
   it('converts inches and says so', () => {
-    const check = checkReading('1.1811 in', bore, 30)
+    const check = checkReading('1.1811 in', bore, expected(30))
     expect(check).toMatchObject({ outcome: 'accept', note: '1.1811 in taken as 30.00 mm' })
     expect(check.outcome === 'accept' && check.valueMm).toBeCloseTo(29.99994, 6)
-    expect(checkReading('1,1811"', bore, 30).outcome).toBe('accept')
-    expect(checkReading('in', bore, 30).outcome).toBe('refuse')
+    expect(checkReading('1,1811"', bore, expected(30)).outcome).toBe('accept')
+    expect(checkReading('in', bore, expected(30)).outcome).toBe('refuse')
   })
 
   it('accepts what is likely, point or comma', () => {
-    expect(checkReading('30.02', bore, 30)).toEqual({ outcome: 'accept', valueMm: 30.02, note: null })
-    expect(checkReading('30,02', bore, 30)).toEqual({ outcome: 'accept', valueMm: 30.02, note: null })
+    expect(checkReading('30.02', bore, expected(30))).toEqual({
+      outcome: 'accept',
+      valueMm: 30.02,
+      note: null,
+    })
+    expect(checkReading('30,02', bore, expected(30))).toEqual({
+      outcome: 'accept',
+      valueMm: 30.02,
+      note: null,
+    })
     expect(checkReading('30.02', bore, null)).toEqual({ outcome: 'accept', valueMm: 30.02, note: null })
   })
 
   it.each(['3.00', '300', '0.30'])('asks about %s where 30.0 is expected, and will not keep it', (text) => {
-    expect(checkReading(text, bore, 30)).toMatchObject({
+    expect(checkReading(text, bore, expected(30))).toMatchObject({
       outcome: 'ask',
       suggestionMm: 30,
       keepAllowed: false,
@@ -37,7 +46,7 @@ describe('checkReading', () => {
   })
 
   it('asks about a surprising value and lets it be kept', () => {
-    const check = checkReading('32.5', bore, 30)
+    const check = checkReading('32.5', bore, expected(30))
     expect(check).toMatchObject({ outcome: 'ask', suggestionMm: null, keepAllowed: true })
     expect(check.outcome === 'ask' && check.message).toMatch(/2.50 away from the 30.00 expected/)
   })
@@ -50,18 +59,25 @@ describe('checkReading', () => {
     ['1.18 cm', 'wrong-unit'],
     ['99999', 'out-of-range'],
   ])('refuses %s as %s, naming the field', (text, code) => {
-    const check = checkReading(text, bore, 30)
+    const check = checkReading(text, bore, expected(30))
     expect(check).toMatchObject({ outcome: 'refuse', code })
     expect(check.outcome === 'refuse' && check.message).toMatch(/^Case bore/)
   })
 
   it('takes hands that stand above the seat, as they may under a dome (common practice)', () => {
     const hands = DIMENSIONS['hands-below-seat']
-    expect(checkReading('-0,40', hands, -0.42)).toEqual({ outcome: 'accept', valueMm: -0.4, note: null })
+    expect(checkReading('-0,40', hands, expected(-0.42))).toEqual({
+      outcome: 'accept',
+      valueMm: -0.4,
+      note: null,
+    })
     expect(checkReading('0', hands, null)).toMatchObject({ outcome: 'accept', valueMm: 0 })
-    expect(checkReading('-4.0', hands, -0.4)).toMatchObject({ outcome: 'ask', suggestionMm: -0.4 })
+    expect(checkReading('-4.0', hands, expected(-0.4))).toMatchObject({ outcome: 'ask', suggestionMm: -0.4 })
     expect(checkReading('-5.5', hands, null)).toMatchObject({ outcome: 'ask', suggestionMm: -0.55 })
-    expect(checkReading('-500', hands, 0.4)).toMatchObject({ outcome: 'refuse', code: 'out-of-range' })
+    expect(checkReading('-500', hands, expected(0.4))).toMatchObject({
+      outcome: 'refuse',
+      code: 'out-of-range',
+    })
   })
 
   // What every bench meets: common practice.

@@ -22,6 +22,7 @@ import type {
 import type { FigureOrigin } from '../fit/CrystalSeat'
 import type { CrystalMaterial, CrystalProfile, GasketMaterial, GasketSection } from '../fit/parts'
 import type { BackKind } from '../opening/backKinds'
+import type { LearnedFigures } from '../learning/PieceFigure'
 import type { DimensionId } from '../readings/dimensions'
 import type { SheetFigures } from '../readings/sheetFigures'
 
@@ -33,6 +34,8 @@ export interface CaseSheet extends SheetFigures {
   readonly note: string
   /** figures below that are not the sheet's own: a new bezel's, as its supplier gives them */
   readonly figureOrigins?: Readonly<Partial<Record<DimensionId, FigureOrigin>>>
+  /** what pieces handed back have shown; left out where none has, and of a sheet as it is kept */
+  readonly learned?: LearnedFigures
   readonly retention: Retention
   readonly caseMaterial: Metal | null
   readonly bezelKind: BezelKind

@@ -1,5 +1,6 @@
 import type { CrystalMaterial } from '../fit/parts'
 import type { Finding } from '../intake/Finding'
+import type { PieceFigure } from '../learning/PieceFigure'
 import type { OpenProcess } from '../methods/assessMethod'
 import type { PartsLookedOver } from '../own-parts/OwnPart'
 import type { PressOutcome } from '../press/pressPlan'
@@ -74,6 +75,8 @@ export interface KeptTray {
   readonly pastTrails: readonly (readonly TrailEvent[])[]
   /** press runs of other trays of the same sheet, newest first */
   readonly pastRuns: readonly PastRun[]
+  /** what other pieces of the same case showed when they were handed back */
+  readonly pieces: readonly PieceFigure[]
   /** out of the drawers for this tray */
   readonly partsOut: readonly KeptPartOut[]
   /** the bezels among them */

@@ -1,4 +1,5 @@
 import type { Figure, FigureOrigin } from '../fit/CrystalSeat'
+import type { LearnedFigure } from '../learning/PieceFigure'
 import { plainEstimate } from '../measure/combinedEstimate'
 import type { DimensionId } from '../readings/dimensions'
 import { DIMENSIONS } from '../readings/dimensions'
@@ -13,10 +14,21 @@ const SUPPLIER_UNCERTAINTY_MM = 0.03
 /** What is taken over from the part before, mm. From memory. */
 const ASSUMED_UNCERTAINTY_MM = 0.08
 
-/** What the case sheet says of a dimension, mm; null when it says nothing. */
+/** What the case sheet has learned of a dimension; what a new part's supplier says goes before it. */
+export function learnedOf(
+  dimension: DimensionId,
+  { learned, figureOrigins }: CaseSheet,
+): LearnedFigure | undefined {
+  return isOnSheets(dimension) && figureOrigins?.[dimension] === undefined ? learned?.[dimension] : undefined
+}
+
+/** What the case sheet says of a dimension, mm, by its own figure and by earlier pieces; null when it says nothing. */
 export function sheetValueMm(dimension: DimensionId, sheet: CaseSheet): number | null {
+  const learned = learnedOf(dimension, sheet)
+  if (learned) return learned.valueMm
   if (isOnSheets(dimension)) return sheet[sheetField(dimension)]
-  return sheet.boreMm !== null && sheet.gasketWallMm !== null ? sheet.boreMm - 2 * sheet.gasketWallMm : null
+  const [bore, wall] = [sheetValueMm('bore', sheet), sheetValueMm('gasket-wall', sheet)]
+  return bore !== null && wall !== null ? bore - 2 * wall : null
 }
 
 /** Best figure for a dimension: measured on this tray, else from the case sheet, else null. */
@@ -26,7 +38,8 @@ export function figureOf(dimension: DimensionId, measured: MeasuredFigures, shee
   const fromSheet = sheetValueMm(dimension, sheet)
   if (fromSheet === null) return null
   const origin = sheet.figureOrigins?.[dimension] ?? 'sheet'
-  return withOrigin(fromSheet, uncertaintyMm(dimension, origin), origin)
+  const learned = learnedOf(dimension, sheet)
+  return withOrigin(fromSheet, learned?.standardUncertaintyMm ?? uncertaintyMm(dimension, origin), origin)
 }
 
 function uncertaintyMm(dimension: DimensionId, origin: FigureOrigin): number {

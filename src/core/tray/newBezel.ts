@@ -52,10 +52,16 @@ export function isOfOldBezel(
 /** What was measured, less what belongs to the bezel that comes off. */
 export function withoutBezel(
   measured: MeasuredFigures,
-  { retention }: Pick<CaseSheet, 'retention'>,
+  sheet: Pick<CaseSheet, 'retention'>,
 ): MeasuredFigures {
+  return withoutBezelOf(measured, sheet)
+}
+
+/** Figures by dimension, less those of the bezel. */
+function withoutBezelOf<F extends object>(figures: F, { retention }: Pick<CaseSheet, 'retention'>): F {
   const gone = ofTheBezel(retention)
-  return Object.fromEntries(Object.entries(measured).filter(([id]) => !gone.some((own) => own === id)))
+  const rest = Object.entries(figures).filter(([id]) => !gone.some((own) => own === id))
+  return Object.fromEntries(rest) as F
 }
 
 function ofTheBezel(retention: CaseSheet['retention']): readonly DimensionId[] {
@@ -87,5 +93,7 @@ export function sheetWithBezel(sheet: CaseSheet, bezel: StockBezel, measured: Me
     ...Object.fromEntries(known.map(([field, [, mm]]) => [field, mm])),
     ...(seat ? { seatDepthMm: seat.valueMm } : {}),
     figureOrigins: { ...origins, ...(seat ? { 'seat-depth': 'assumed' } : {}) },
+    // Earlier pieces had bezels of their own.
+    ...(sheet.learned ? { learned: withoutBezelOf(sheet.learned, sheet) } : {}),
   }
 }

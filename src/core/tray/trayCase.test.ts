@@ -5,7 +5,8 @@ import { stockBezel } from '../../../tests/factories/otherParts'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
 import { BUILT_IN_POLICY } from '../policy/ShopPolicy'
 import { objectionTo } from './changeAllowed'
-import { expectedReadingMm } from './expectedReading'
+import { DIMENSIONS } from '../readings/dimensions'
+import { expectedReading } from './expectedReading'
 import type { KeptPartOut, KeptTray } from './KeptTray'
 import { newBezelOf } from './newBezel'
 import type { CaseByFigures } from './trayCase'
@@ -93,23 +94,42 @@ describe('trayCase', () => {
   })
 })
 
-describe('expectedReadingMm', () => {
-  const { zeroOffsetMm } = TYPICAL_INSTRUMENTS.caliper
+describe('expectedReading', () => {
+  const { caliper } = TYPICAL_INSTRUMENTS
   const expects = (readings: KeptTray['readings'], over?: Partial<KeptTray>) =>
-    expectedReadingMm(caseOf(readings, over), 'bezel-bore', { zeroOffsetMm })
+    expectedReading(caseOf(readings, over), 'bezel-bore', caliper)
 
   it('is the mean of what was read, each less its own zero, plus that of the instrument at hand', () => {
     const readings = [
       keptReading(1, 'bezel-bore', 31.36),
       keptReading(2, 'bezel-bore', 31.4, { zeroOffsetMm: 0.02 }),
     ]
-    expect(expectedReadingMm(caseOf(readings), 'bezel-bore', { zeroOffsetMm: 0.01 })).toBeCloseTo(31.38, 9)
+    const shown = expectedReading(caseOf(readings), 'bezel-bore', { ...caliper, zeroOffsetMm: 0.01 })
+    expect(shown?.valueMm).toBeCloseTo(31.38, 9)
   })
 
   it('is the sheet’s while nothing was read, and the new bezel’s as soon as one is out', () => {
-    expect(expects([])).toBe(31.35)
-    expect(expects([keptReading(1, 'bezel-bore', 31.36, { takenAt: NINE })], BEZEL_OUT)).toBe(31.45)
-    expect(expectedReadingMm(caseOf([]), 'groove', { zeroOffsetMm })).toBeNull()
+    expect(expects([])?.valueMm).toBe(31.35)
+    expect(expects([keptReading(1, 'bezel-bore', 31.36, { takenAt: NINE })], BEZEL_OUT)?.valueMm).toBe(31.45)
+    expect(expectedReading(caseOf([]), 'groove', caliper)).toBeNull()
+  })
+
+  it('is what earlier pieces showed, asked about beyond their spread; not of a new bezel', () => {
+    const piece = {
+      dimension: 'bezel-bore' as const,
+      standardUncertaintyMm: 0.01,
+      readings: 3,
+      instruments: 'caliper',
+    }
+    const pieces = [31.4, 31.41, 31.4].map((valueMm, i) => ({ ...piece, valueMm, trayNumber: 214 + i }))
+    const shown = expects([], { pieces })
+    expect(shown?.valueMm).toBeCloseTo(31.393, 2)
+    expect(shown?.because).toBe('from 3 pieces, last tray 216')
+    expect(shown?.withinMm).toBeLessThan(DIMENSIONS['bezel-bore'].surprisingMm)
+    expect(shown?.withinMm).toBeGreaterThan(0.08)
+    expect(expects([], { pieces, ...BEZEL_OUT })).toMatchObject({ valueMm: 31.45, because: null })
+    const readings = [keptReading(1, 'bezel-bore', 31.36)]
+    expect(expects(readings, { pieces })).toMatchObject({ valueMm: 31.36, because: null })
   })
 })
 

@@ -1,3 +1,4 @@
+import { withLearned } from '../learning/learnedFigures'
 import { assessMethod } from '../methods/assessMethod'
 import type { LoadedCrystal } from '../fit/underLoad'
 import type { MethodAssessment, MethodProposal } from '../methods/assessMethod'
@@ -104,13 +105,14 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
  */
 export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCase<K> {
   const { tray } = kept
+  const sheet = withLearned(kept.sheet, kept.pieces)
   const newBezel = newBezelOf(kept.partsOut, kept.bezelsOut)
   const standing: readonly K['readings'][number][] = kept.readings.filter((r) => r.voidReason === null)
   const counted = newBezel ? standing.filter((r) => !isOfOldBezel(r, newBezel, kept.sheet)) : standing
-  const found = lazily(() => asFound(kept, rules))
+  const found = lazily(() => asFound(kept, sheet, rules))
   const now = lazily(() => (newBezel ? withNewBezel(kept, rules, found(), newBezel) : found()))
   // The plan asks for the sheet alone: a bench full of trays is planned without judging every one's size.
-  const planBasis = lazily(() => planBasisOf(tray, newBezel ? now().sheet : kept.sheet))
+  const planBasis = lazily(() => planBasisOf(tray, newBezel ? now().sheet : sheet))
   const plan = lazily(() => readingPlan(planBasis()))
   const facts = lazily(() => jobFactsOf(tray, kept.sheet, kept, rules.schools))
   const procedureWith = (tools: ComputedTools) => procedure(facts(), tray.schools, tools)
@@ -138,7 +140,7 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       facts: facts(),
       schools: tray.schools,
       looked: kept.looked,
-      found: { sheet: kept.sheet, measured: found().readout.measured },
+      found: { sheet, measured: found().readout.measured },
       seat: seat.ok ? seat.seat : null,
     })
   })
@@ -212,8 +214,8 @@ export function caseOfSheet(sheet: CaseSheet, { fit, verdict }: ShopPolicy): Cas
   return { sheet, readout }
 }
 
-function asFound(kept: KeptTray, rules: ShopRules): CaseByFigures {
-  return { sheet: kept.sheet, readout: readoutOf(kept, kept.sheet, rules, () => true) }
+function asFound(kept: KeptTray, sheet: CaseSheet, rules: ShopRules): CaseByFigures {
+  return { sheet, readout: readoutOf(kept, sheet, rules, () => true) }
 }
 
 /** Read again with the new bezel on: old readings of the old bezel say nothing of the new one. */
@@ -223,7 +225,7 @@ function withNewBezel(
   found: CaseByFigures,
   newBezel: NewBezel,
 ): CaseByFigures {
-  const sheet = sheetWithBezel(kept.sheet, newBezel.bezel, found.readout.measured)
+  const sheet = sheetWithBezel(found.sheet, newBezel.bezel, found.readout.measured)
   return { sheet, readout: readoutOf(kept, sheet, rules, (one) => !isOfOldBezel(one, newBezel, kept.sheet)) }
 }
 

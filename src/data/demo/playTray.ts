@@ -4,6 +4,9 @@ import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import { shortlist } from '@/core/fit/shortlist'
 import { stockIndex } from '@/core/fit/stockIndex'
 import { figuresKept } from '@/core/measure/describedInstrument'
+import { figuresToLearn } from '@/core/learning/figuresToLearn'
+import { measuredFigures } from '@/core/tray/measuredFigures'
+import { insertSheetFigures } from '../queries/sheetFigures'
 import { isInside } from '@/core/readings/dimensions'
 import { instrumentFor } from '@/core/readings/instrumentFor'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
@@ -73,8 +76,35 @@ export async function playTray(world: DemoWorld, demo: DemoTray, ownerId: number
   if (demo.progress.kind === 'opened') return
   const most = demo.progress.kind === 'measured' ? demo.progress.readings : Infinity
   const readings = await playReadings(world, tray, sheet, most)
+  if (done) await handBack(world, tray, sheet, readings)
   if (demo.progress.kind === 'measured') return
   await playPick(world, tray, sheet, readings, demo)
+}
+
+/** The case sheet takes what was measured, as it does at every hand-back. */
+async function handBack(
+  { db, instruments }: DemoWorld,
+  tray: Tray,
+  sheet: CaseSheet,
+  readings: readonly Reading[],
+): Promise<void> {
+  const learned = figuresToLearn({
+    trayNumber: tray.number,
+    sheet,
+    measured: measuredFigures(readings),
+    newBezel: false,
+    instruments,
+  })
+  const at = tray.finishedAt ?? tray.openedAt
+  await insertSheetFigures(
+    db,
+    learned.map(({ trayNumber: _, ...figure }) => ({
+      ...figure,
+      caseSheetId: sheet.id,
+      trayId: tray.id,
+      at,
+    })),
+  )
 }
 
 async function playReadings(

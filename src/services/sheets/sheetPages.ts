@@ -1,3 +1,5 @@
+import { withLearned } from '@/core/learning/learnedFigures'
+import type { PieceFigure } from '@/core/learning/PieceFigure'
 import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import { constructionOf } from '@/core/construction/constructions'
 import { troubleOf } from '@/core/tray/CaseTrouble'
@@ -5,6 +7,7 @@ import type { CaseSheet } from '@/core/tray/CaseSheet'
 import type { Db } from '@/data/client'
 import type { SheetPressRun } from '@/data/queries/caseSheets'
 import { allCaseSheets, caseSheetById, pressRunsOfSheets } from '@/data/queries/caseSheets'
+import { pieceFiguresOf } from '@/data/queries/sheetFigures'
 import { allDies } from '@/data/queries/otherParts'
 import { shopPolicy } from '../shop/shopPolicy'
 
@@ -28,7 +31,10 @@ export async function caseSheetLines(db: Db): Promise<CaseSheetLine[]> {
 
 export interface CaseSheetPage {
   readonly ok: true
+  /** with what it has learned */
   readonly sheet: CaseSheet
+  /** what it has learned from, the newest piece first */
+  readonly pieces: readonly PieceFigure[]
   /** limits its section is drawn by */
   readonly policy: ShopPolicy
   readonly runs: readonly (Omit<SheetPressRun, 'ranAt'> & {
@@ -53,10 +59,17 @@ export async function caseSheetPage(db: Db, id: number): Promise<CaseSheetPage |
   } catch (error) {
     return { ok: false, name: `${sheet.maker} ${sheet.reference}`, trouble: troubleOf(error) }
   }
-  const [runs, dies, policy] = await Promise.all([pressRunsOfSheets(db, [id]), allDies(db), shopPolicy(db)])
+  const [runs, dies, policy, figures] = await Promise.all([
+    pressRunsOfSheets(db, [id]),
+    allDies(db),
+    shopPolicy(db),
+    pieceFiguresOf(db, [id]),
+  ])
+  const pieces = figures.get(id) ?? []
   return {
     ok: true,
-    sheet,
+    sheet: withLearned(sheet, pieces),
+    pieces,
     policy,
     runs: (runs.get(id) ?? []).map((run) => ({
       ...run,

@@ -5,6 +5,8 @@ import { leftBehind, neededAfter, openOf } from '@/core/stages/stageStates'
 import { openBeforeHandBack, openText } from '@/core/tray/handBack'
 import { missingBefore, missingText } from '@/core/trail/partsTrail'
 import type { Db } from '@/data/client'
+import { figuresToLearn } from '@/core/learning/figuresToLearn'
+import { insertSheetFigures } from '@/data/queries/sheetFigures'
 import { insertLeftOut } from '@/data/queries/leftOut'
 import { setTrayStage } from '@/data/queries/trays'
 import type { Refusal } from '../boundary'
@@ -34,7 +36,8 @@ const schema = Joi.object<Finished>({
 })
 
 /**
- * Says a stage done and goes on to the next one this job needs; on the last one, hands the tray back.
+ * Says a stage done and goes on to the next one this job needs; on the last one, hands the tray back, and the case sheet takes what
+ * was measured.
  * What is open in the stages left behind has to be given a reason, which is kept with each. A tray does not pass its
  * closing with a part unaccounted for, and is handed back from its last stage only, with nothing open.
  */
@@ -45,7 +48,22 @@ export const finishStage = trayChange<Finished, FinishSent>(schema, (tx, finishe
 async function handBack(tx: Db, opened: OpenedCase, now: Date): Promise<Refusal | null> {
   const open = openBeforeHandBack(opened)
   if (open.length > 0) return refuse(`Not handed back. ${open.join(' ')}`, 'stage')
-  await setTrayStage(tx, opened.kept.tray.id, 'hand-back', now)
+  const { tray, sheet, instruments } = opened.kept
+  await setTrayStage(tx, tray.id, 'hand-back', now)
+  const learned = figuresToLearn({
+    trayNumber: tray.number,
+    sheet,
+    measured: opened.found.readout.measured,
+    newBezel: opened.newBezel !== null,
+    instruments,
+  })
+  const rows = learned.map(({ trayNumber: _, ...figure }) => ({
+    ...figure,
+    caseSheetId: sheet.id,
+    trayId: tray.id,
+    at: now,
+  }))
+  await insertSheetFigures(tx, rows)
   return null
 }
 

@@ -5,7 +5,8 @@ import { figuresKept } from '@/core/measure/describedInstrument'
 import { reachOf, reachText } from '@/core/readings/instrumentFor'
 import { DIMENSION_IDS, DIMENSIONS, isInside } from '@/core/readings/dimensions'
 import type { DimensionId } from '@/core/readings/dimensions'
-import { expectedReadingMm } from '@/core/tray/expectedReading'
+import type { ExpectedReading } from '@/core/tray/expectedReading'
+import { expectedReading } from '@/core/tray/expectedReading'
 import { insertReadings, voidReading } from '@/data/queries/readings'
 import type { Instrument } from '@/data/queries/tools'
 import { action } from '../action'
@@ -83,7 +84,7 @@ export const takeReading = action(schema, async (db, input, now): Promise<Readin
     const { kind } = instrument
     if (reachOf(kind, dimension) === 'cannot') return refuse(reachText(kind, dimension) ?? '', 'instrument')
     const doubts = askedBefore ? [] : doubtsOf(instrument, dimension)
-    const shown = judge(input, expectedReadingMm(opened, dimension, instrument), doubts, judged)
+    const shown = judge(input, expectedReading(opened, dimension, instrument), doubts, judged)
     if (typeof shown !== 'number') return shown
     const figures = figuresKept(instrument, isInside(dimension))
     await insertReadings(tx, [
@@ -114,11 +115,16 @@ interface Judged {
  */
 function judge(
   { text, dimension, confirmed }: ReadingInput,
-  expectedMm: number | null,
+  expected: ExpectedReading | null,
   doubts: readonly string[],
   judged: Judged,
 ): number | Refusal {
-  const check = checkReading(text, DIMENSIONS[dimension], expectedMm)
+  const surprisingMm = expected?.withinMm ?? DIMENSIONS[dimension].surprisingMm
+  const check = checkReading(
+    text,
+    { ...DIMENSIONS[dimension], surprisingMm },
+    expected && { valueMm: expected.valueMm, because: expected.because },
+  )
   if (check.outcome === 'refuse') return refuse(check.message, 'reading')
   const surprising = check.outcome === 'ask' ? check : null
   const keepAllowed = surprising?.keepAllowed ?? true

@@ -10,6 +10,7 @@ import { photosOf } from '@/data/queries/photos'
 import { latestPicksOf, pressRunsOf } from '@/data/queries/picks'
 import { readingsOf } from '@/data/queries/readings'
 import { shapesOf } from '@/data/queries/shapes'
+import { pieceFiguresOf } from '@/data/queries/sheetFigures'
 import type { PartOut } from '@/data/queries/stockMoves'
 import { partsOutOf } from '@/data/queries/stockMoves'
 import { ticksOf } from '@/data/queries/ticks'
@@ -66,6 +67,7 @@ export const QUESTIONS = {
   pastTrails: ofSheet([trailEvents, trays], (db, { sheetIds }) =>
     newestTrailsOf(db, sheetIds, PAST_TRAILS + 1),
   ),
+  pieces: ofSheet([schema.sheetFigures, trays], (db, { sheetIds }) => pieceFiguresOf(db, sheetIds)),
   runs: ofSheet(
     [pressRuns, picks, trays, schema.presses, schema.dies, crystals, gaskets],
     (db, { sheetIds }) => pressRunsOfSheets(db, sheetIds),

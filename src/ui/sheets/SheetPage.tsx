@@ -16,6 +16,7 @@ import { SheetSection } from '../section/SheetSection'
 import { PageFrame } from '../shell/PageFrame'
 import { dayText } from '../small/dueText'
 import { FactGroups } from './FactGroups'
+import { LearnedTable } from './LearnedTable'
 import { RecordDialog } from '../tables/RecordDialog'
 import type { Calls } from '@/services/actions'
 
@@ -30,7 +31,7 @@ const UNDER_DRAWING = CASE_SHEET_GROUPS.slice(4)
 
 /** What is known of one case: its section, its dimensions, and every pressing with how it went. */
 export function SheetPage({ page, save }: SheetPageProps) {
-  const { sheet, runs, policy } = page
+  const { sheet, pieces, runs, policy } = page
   const [editing, setEditing] = useState(false)
   const home = runs.filter((run) => run.outcome === 'home').length
   const values = sheet as unknown as Record<string, FieldValue>
@@ -81,6 +82,7 @@ export function SheetPage({ page, save }: SheetPageProps) {
         </Box>
         <FactGroups groups={UNDER_DRAWING} facts={facts} values={values} />
       </Box>
+      <LearnedTable sheet={sheet} pieces={pieces} />
       <Typography variant="h2" component="h2" sx={{ mt: 3, mb: 0.5 }}>
         What fitted and how it was pressed
       </Typography>

@@ -1,6 +1,15 @@
+import type { LearnedFigure } from '@/core/learning/PieceFigure'
+import { expandedUncertaintyMm } from '@/core/measure/Estimate'
+import { learnedOf } from '@/core/tray/caseFigures'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { formatMm } from '@/core/units/formatMm'
 import type { TrayView } from '@/services/tray/trayView'
+
+/** What earlier pieces of the case let expect, while nothing was read of this one. */
+function firstText(learned: LearnedFigure | undefined): string {
+  if (!learned) return 'first reading of this dimension'
+  return `first reading; expect ${formatMm(learned.valueMm)} ±${formatMm(expandedUncertaintyMm(learned))}, ${learned.from}`
+}
 
 /** Earlier readings of the same dimension and whether they agree. */
 export function EarlierReadings({ view, target }: { view: TrayView; target: ReadingTarget | null }) {
@@ -8,7 +17,7 @@ export function EarlierReadings({ view, target }: { view: TrayView; target: Read
   if (!measured)
     return (
       <span style={{ color: 'var(--mui-palette-text-secondary)' }}>
-        {target ? 'first reading of this dimension' : ''}
+        {target ? firstText(learnedOf(target.dimension, view.sheet)) : ''}
       </span>
     )
   const { spread } = measured

@@ -5,7 +5,7 @@ import { expandedUncertaintyMm } from '@/core/measure/Estimate'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { DIMENSION_IDS } from '@/core/readings/dimensions'
 import { DIMENSIONS } from '@/core/readings/dimensions'
-import { figureOf } from '@/core/tray/caseFigures'
+import { figureOf, learnedOf } from '@/core/tray/caseFigures'
 import { formatMm } from '@/core/units/formatMm'
 import type { TrayView } from '@/services/tray/trayView'
 import { InlineStateMark } from '../../small/StateMark'
@@ -121,6 +121,7 @@ interface DimensionRowProps extends Omit<ReadingsTableProps, 'aimedAt'> {
 function DimensionRow({ id, view, aimed, onAim, onTakeBack }: DimensionRowProps) {
   const measured = view.readout.measured[id]
   const figure = figureOf(id, view.readout.measured, view.sheet)
+  const learned = learnedOf(id, view.sheet)
   const planned = view.plan.includes(id)
   const wide = measured?.spread.verdict === 'too-wide'
   return (
@@ -181,9 +182,14 @@ function DimensionRow({ id, view, aimed, onAim, onTakeBack }: DimensionRowProps)
           </Box>
         )}
         {!measured && (
-          <span style={{ color: 'var(--mui-palette-text-secondary)' }}>
-            {planned ? 'to read' : figure ? 'case sheet' : ''}
-          </span>
+          <Box
+            component="span"
+            sx={{ fontFamily: learned ? 'fontFamily' : undefined, fontSize: 13, color: 'text.secondary' }}
+          >
+            {[planned && 'to read', learned?.from ?? (figure && !planned && 'case sheet')]
+              .filter((words) => typeof words === 'string')
+              .join('; ')}
+          </Box>
         )}
         {wide && (
           <Box sx={{ color: 'warning.main', fontSize: 12.5 }}>

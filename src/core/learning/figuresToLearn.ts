@@ -1,0 +1,38 @@
+import { isOnSheets } from '../readings/sheetFigures'
+import type { DimensionId } from '../readings/dimensions'
+import type { CaseSheet } from '../tray/CaseSheet'
+import type { MeasuredFigures } from '../tray/measuredFigures'
+import { withoutBezel } from '../tray/newBezel'
+import type { PieceFigure } from './PieceFigure'
+
+export interface MeasuredPiece {
+  readonly trayNumber: number
+  readonly sheet: CaseSheet
+  readonly measured: MeasuredFigures
+  /** a new bezel went on: what was read of bezels is of two of them, and says nothing of this case's own */
+  readonly newBezel: boolean
+  readonly instruments: readonly { readonly id: number; readonly kind: string }[]
+}
+
+/** What a case sheet takes from a piece that is handed back. */
+export function figuresToLearn(piece: MeasuredPiece): PieceFigure[] {
+  const { trayNumber, sheet, measured, newBezel, instruments } = piece
+  const own = newBezel ? withoutBezel(measured, sheet) : measured
+  return (Object.keys(own) as DimensionId[]).filter(isOnSheets).flatMap((dimension) => {
+    const figure = own[dimension]
+    if (!figure) return []
+    const { valueMm, standardUncertaintyMm, readings } = figure
+    const used = instruments.filter(({ id }) => readings.some(({ instrumentId }) => instrumentId === id))
+    const kinds = [...new Set(used.map(({ kind }) => kind.replaceAll('-', ' ')))]
+    return [
+      {
+        trayNumber,
+        dimension,
+        valueMm,
+        standardUncertaintyMm,
+        readings: readings.length,
+        instruments: kinds.join(', '),
+      },
+    ]
+  })
+}
