@@ -50,7 +50,12 @@ test('a crystal that was hardly the size for its case is named, and no longer on
   await page.goto('/trays/222?stage=measure')
   const aim = (name: RegExp) => page.getByRole('button', { name }).first().click()
   await aim(/Crystal diameter/)
-  for (const figure of ['27.36', '27.35', '27.37']) await readByKeyboard(page, figure)
+  // Further off than pieces of this case differ: asked about once, and kept.
+  await page.keyboard.type('27.36')
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'Keep 27.36' }).click()
+  await expect.poll(() => standing(page), OFTEN).toBe(1)
+  for (const figure of ['27.35', '27.37']) await readByKeyboard(page, figure)
   await aim(/Case bore/)
   for (const figure of ['27.75', '27.75', '27.76', '27.75']) await readByKeyboard(page, figure)
   const named = page.getByText(/The old crystal \(27\.36\) was hardly the size its case asks for/)

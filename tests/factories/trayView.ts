@@ -119,6 +119,7 @@ export function trayViewOf({
         leftOut: {},
         work: NOTHING_DONE,
       }),
+      waits: [],
       allHazards: [],
       hazards: [],
       trail: { lines: [], usual: [], undo: null, movementOpenSince: null, coveredSince: null },

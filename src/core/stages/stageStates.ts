@@ -1,15 +1,11 @@
 import { stepsOf } from '../procedure/procedure'
+import { waitsOf, waitSubject } from '../waits/waits'
 import type { Procedure } from '../procedure/procedure'
+import type { LeftOut } from './LeftOut'
 import type { StandingWork } from './Stage'
 import type { StageId } from './stages'
 import { PARTS_OPEN } from './close'
 import { STAGE_IDS, stageIndex, stageOf } from './stages'
-
-/** Why something a stage demands was left out, and when, ISO time. */
-export interface LeftOut {
-  readonly reason: string
-  readonly at: string
-}
 
 /** One thing a stage demands, and how it stands. */
 export interface StandingDemand {
@@ -64,9 +60,16 @@ export function stageState(stage: StageId, { procedure, ticks, leftOut, work }: 
     met,
     leftOut: met ? null : (leftOut[subject] ?? null),
   })
+  const waits = waitsOf({ procedure: { ...procedure, steps }, ticks, leftOut })
   const demands = [
     ...own.map(({ id, title }) => answered(`step:${id}`, title, ticks[`step:${id}`] !== undefined)),
     ...others.map(({ id, open, met }) => answered(id, open, met)),
+    ...waits.map(({ step, title, overAt, cutShort }): StandingDemand => {
+      const subject = waitSubject(step)
+      const met = overAt !== null
+      const open = `not said that this wait is over: ${title}`
+      return { subject, open, met, leftOut: met || cutShort === null ? null : (leftOut[subject] ?? null) }
+    }),
   ]
   const shown = others.filter(({ met }) => met).flatMap(({ standsFor }) => standsFor)
   return {

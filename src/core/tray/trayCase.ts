@@ -34,6 +34,8 @@ import { lazily } from './lazily'
 import type { NewBezel } from './newBezel'
 import type { OwnParts } from '../own-parts/ownParts'
 import { ownParts } from '../own-parts/ownParts'
+import type { Wait } from '../waits/waits'
+import { waitsOf } from '../waits/waits'
 import { isOfOldBezel, newBezelOf, sheetWithBezel } from './newBezel'
 import { standsNow } from './standsNow'
 import { standingWork } from './standingWork'
@@ -93,8 +95,8 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly hazards: readonly Hazard[]
   /** the piece as it stands now: what is off it, which crystal is in it */
   readonly piece: PieceNow
-  /** in use on this tray: its baths and flames */
-  readonly waits: readonly K['inUse'][number][]
+  /** cures, soaks and run-ins that were begun */
+  readonly waits: readonly Wait[]
   /** may this bath, flame or blade be used here and now? */
   readonly method: (proposal: MethodProposal) => MethodAssessment
 }
@@ -198,7 +200,9 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
     get piece() {
       return piece()
     },
-    waits: kept.inUse.filter((use) => use.trayId === tray.id),
+    get waits() {
+      return waitsOf(stagesBasis())
+    },
     method: (proposal) =>
       assessMethod(proposal, {
         facts: facts(),

@@ -9,6 +9,7 @@ import { insertLeftOut } from '../queries/leftOut'
 import { insertMethodRun } from '../queries/methodRuns'
 import type { OwnPartId, Seen } from '@/core/own-parts/OwnPart'
 import { insertLookedOver } from '../queries/ownParts'
+import { waitSubject } from '@/core/waits/waits'
 import { insertPhoto } from '../queries/photos'
 import { insertTick } from '../queries/ticks'
 import { insertTrailEvents, trailsOf } from '../queries/trail'
@@ -45,6 +46,10 @@ export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoT
     })
   for (const [i, step] of done.entries()) {
     await insertTick(db, { trayId: tray.id, subject: `step:${step.id}`, done: true, at: minute(2 * i) })
+    if (step.waitMinutes > 0) {
+      const at = minute(2 * i + step.waitMinutes)
+      await insertTick(db, { trayId: tray.id, subject: waitSubject(step.id), done: true, at })
+    }
   }
   await tickHazards(db, tray, { ...facts, steamedUp: tray.steamedUp }, minute(1))
   await playTrail(db, tray, demo, minute)

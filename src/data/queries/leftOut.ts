@@ -1,5 +1,5 @@
 import { asc, inArray } from 'drizzle-orm'
-import type { LeftOut } from '@/core/stages/stageStates'
+import type { LeftOut } from '@/core/stages/LeftOut'
 import type { Db } from '../client'
 import { leftOut } from '../schema'
 

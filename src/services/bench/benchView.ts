@@ -2,6 +2,8 @@ import { PROCESS_WORDS } from '@/core/methods/harmTable'
 import { isDue } from '@/core/measure/calibration'
 import { isOwn } from '@/core/own-parts/OwnPart'
 import { DIMENSIONS } from '@/core/readings/dimensions'
+import type { Wait } from '@/core/waits/waits'
+import { openWaits } from '@/core/waits/waits'
 import type { StandingJob } from '@/core/stages/Stage'
 import type { StageId } from '@/core/stages/stages'
 import { stageIndex, toDoAt } from '@/core/stages/stages'
@@ -30,6 +32,8 @@ export interface BenchTray {
   readonly next: string
   /** what is known so far, in words; empty while nothing is */
   readonly known: string
+  /** cures, soaks and run-ins nobody has said to be over */
+  readonly waits: readonly Pick<Wait, 'title' | 'endsAt'>[]
 }
 
 /** A tray that cannot be judged, and why. */
@@ -113,6 +117,7 @@ function benchTray(opened: OpenedCase, now: Date): BenchTray {
     dueAt: tray.dueAt.toISOString(),
     late: tray.dueAt.getTime() < now.getTime(),
     hazards: opened.hazards,
+    waits: openWaits(opened.waits).map(({ title, endsAt }) => ({ title, endsAt })),
     ...toDoAt(tray.stage, standingJob(opened)),
   }
 }

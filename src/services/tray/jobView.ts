@@ -17,6 +17,7 @@ import type { TrailEvent, TrailLine } from '@/core/trail/partsTrail'
 import { lastStanding, movementOpenSince, partsTrail } from '@/core/trail/partsTrail'
 import type { ProposedLine } from '@/core/trail/proposedTrail'
 import { proposedTrail, stillUsual } from '@/core/trail/proposedTrail'
+import type { Wait } from '@/core/waits/waits'
 import type { Die } from '@/core/dies/Die'
 import type { Ticks } from '@/data/queries/ticks'
 import type { OpenedCase } from './openTrayCases'
@@ -58,6 +59,8 @@ export interface JobView {
   readonly ticks: Ticks
   readonly allHazards: readonly Hazard[]
   readonly hazards: readonly Hazard[]
+  /** cures, soaks and run-ins nobody has said to be over, those cut short among them */
+  readonly waits: readonly Wait[]
   readonly trail: TrailView
   readonly photos: readonly PhotoView[]
   readonly findings: readonly Finding[]
@@ -95,6 +98,7 @@ export function jobView(opened: OpenedCase, { dies, pressIn }: JobTools): JobVie
     ticks: kept.ticks,
     allHazards: opened.allHazards,
     hazards: opened.hazards,
+    waits: opened.waits.filter(({ overAt }) => overAt === null),
     trail: trailView(opened),
     photos: kept.photos.map(({ trayId: _, ...photo }) => ({
       ...photo,

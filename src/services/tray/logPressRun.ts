@@ -6,6 +6,8 @@ import type { DieRole } from '@/core/dies/Die'
 import type { PressOutcome } from '@/core/press/pressPlan'
 import { pressNeeds } from '@/core/press/pressPlan'
 import type { Db } from '@/data/client'
+import type { Wait } from '@/core/waits/waits'
+import { minutesLeft, runningBefore } from '@/core/waits/waits'
 import { insertPressRun } from '@/data/queries/picks'
 import { allDies } from '@/data/queries/otherParts'
 import type { Press } from '@/data/queries/tools'
@@ -60,6 +62,8 @@ export const logPressRun = trayChange<PressRunChecked, PressRunSent>(
   async (tx, run, opened, now) => {
     const { tray, sheet, picked, presses } = opened.kept
     if (!picked) return refuse('Nothing is picked on this tray: pick a crystal first.')
+    const wet = runningBefore('crystal-in', opened.waits, opened.procedure, now)
+    if (wet.length > 0) return refuse(stillWaiting(wet, now))
     const { fields, ...used } = run
     const wrong = await wrongTool(tx, { retention: sheet.retention, presses }, used)
     if (wrong) return wrong
@@ -69,6 +73,11 @@ export const logPressRun = trayChange<PressRunChecked, PressRunSent>(
     return null
   },
 )
+
+function stillWaiting(waits: readonly Wait[], now: Date): string {
+  const each = waits.map((wait) => `${wait.title}, ${minutesLeft(wait, now)} min left`)
+  return `Not pressed yet: ${each.join('; ')}. Wait, or leave the rest of it out and say why; then log the run.`
+}
 
 /** What a construction needs and is missing, or is not there any more. */
 async function wrongTool(

@@ -14,6 +14,7 @@ import { clockText } from '../small/timeText'
 import { KeyCap } from '../small/KeyCap'
 import { BenchLine } from './BenchLine'
 import { FirstSteps } from './FirstSteps'
+import { RunningWaits } from './RunningWaits'
 import { StageBoard } from './StageBoard'
 
 /** Today: what to take now, every tray in hand with what to do next, and where they stand. */
@@ -45,6 +46,7 @@ export function BenchPage({ view }: { view: BenchView }) {
           {process === 'acetone bath' ? 'No flame anywhere until its lid is on.' : ''}
         </Typography>
       ))}
+      <RunningWaits trays={trays} />
       {unreadable.map(({ number, caseName, trouble }) => (
         <Typography key={number} role="alert" sx={{ color: 'error.main', mt: 1 }}>
           <Link href={`/trays/${number}`} style={{ color: 'inherit' }}>

@@ -8,6 +8,7 @@ import { useEffect, useMemo } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { ReadingBar } from './ReadingBar'
 import { StageStrip } from './StageStrip'
+import { WaitList } from '../stages/shared/WaitList'
 import { StageWork } from '../stages/StageWork'
 import type { Act } from './trayCalls'
 import { trayCalls } from './trayCalls'
@@ -117,6 +118,7 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
           }}
           tabIndex={-1}
         >
+          <WaitList bench={bench} actions={actions} />
           <StageWork bench={bench} actions={actions} />
         </Box>
       </Box>

@@ -1,0 +1,24 @@
+'use client'
+import type { Wait } from '@/core/waits/waits'
+import { minutesLeft } from '@/core/waits/waits'
+import { clockText, minutesText } from '../small/timeText'
+import { useNow } from '../small/useNow'
+
+/** Often enough that a minute is never told late by more than this, ms. */
+const LOOK_EVERY_MS = 5000
+
+/** “18 min left, until 14:20”, or since when its time is over. */
+export function WaitClock({ wait }: { wait: Pick<Wait, 'endsAt'> }) {
+  const now = useNow(LOOK_EVERY_MS)
+  const left = minutesLeft(wait, now)
+  return (
+    <span
+      suppressHydrationWarning
+      style={{ color: left === 0 ? 'var(--mui-palette-success-main)' : undefined }}
+    >
+      {left > 0
+        ? `${minutesText(left)} left, until ${clockText(wait.endsAt, now)}`
+        : `its time is over since ${clockText(wait.endsAt, now)}`}
+    </span>
+  )
+}
