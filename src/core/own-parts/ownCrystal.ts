@@ -1,7 +1,7 @@
 import { constructionOf } from '../construction/constructions'
 import type { Estimate } from '../measure/Estimate'
 import type { CrystalSeat } from '../fit/CrystalSeat'
-import type { StockCrystal } from '../fit/parts'
+import type { CrystalBuild, StockCrystal } from '../fit/parts'
 import type { JobFacts } from '../procedure/JobFacts'
 import type { DimensionId } from '../readings/dimensions'
 import { figureOf } from '../tray/caseFigures'
@@ -30,13 +30,16 @@ export function ownCrystal(
   const height = mm('dome-height')
   const edgeThicknessMm = mm('crystal-edge') ?? height
   if (edgeThicknessMm === null) return { missing: 'crystal-edge' }
+  const { build } = construction.wants(seat)
+  const also = ALSO_READ[build]
+  if (also && mm(also) === null) return { missing: also }
   const centreThicknessMm = mm('crystal-centre') ?? edgeThicknessMm
   const isMagnifierOff = asked.includes('magnifier-off')
   return {
     diameter,
     part: {
       ...NO_LINE,
-      build: construction.wants(seat).build,
+      build,
       diameterMm: diameter.valueMm,
       widthMm: mm('crystal-width'),
       cornerRadiusMm: null,
@@ -54,6 +57,13 @@ export function ownCrystal(
       arCoating: sheet.arCoating,
     },
   }
+}
+
+/** What a crystal of a build is not judged without, beside its size and thickness. */
+const ALSO_READ: Readonly<Partial<Record<CrystalBuild, DimensionId>>> = {
+  cup: 'skirt-inner',
+  'tension-ring': 'ring-height',
+  shaped: 'crystal-width',
 }
 
 /** Of a crystal whose bevel nobody reads. From memory. */

@@ -121,6 +121,29 @@ describe('parts of the piece itself', () => {
   })
 })
 
+describe('a shaped crystal that came out of its cement', () => {
+  const sheet = caseSheet({
+    retention: 'cemented',
+    crystalOutline: 'shaped',
+    rebateLengthMm: 24.06,
+    rebateWidthMm: 20.05,
+    rebateDepthMm: 0.95,
+    crystalProfile: 'flat',
+  })
+  const read = [keptReading(1, 'crystal-length', 24), keptReading(2, 'crystal-edge', 1)]
+  const given = { sheet, asked: ['gasket'] as const }
+
+  it('goes back by both its sides, without a ring', () => {
+    expect(againstIn({ ...given, readings: read })).toEqual({ crystal: 'measure its crystal, 3 to 9 first' })
+    const both = [...read, keptReading(3, 'crystal-width', 20)]
+    const { crystal, gasket } = opened({ ...given, readings: both }).own
+    expect(crystal?.part).toMatchObject({ build: 'shaped', diameterMm: 24, widthMm: 20, edgeThicknessMm: 1 })
+    expect(gasket).toBeNull()
+    const { names, rejected } = listed({ ...given, readings: both })
+    expect([...names, ...rejected][0]).toBe('own undefined')
+  })
+})
+
 describe('the shortlist with own parts', () => {
   it('puts first what the job would rather have, and keeps the drawers in sight', () => {
     expect(listed({}).names).toEqual(['own own', 'own 7', '4 own', '4 7'])

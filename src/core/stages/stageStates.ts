@@ -67,7 +67,7 @@ export function stageState(stage: StageId, { procedure, ticks, leftOut, work }: 
     ...waits.map(({ step, title, overAt, cutShort }): StandingDemand => {
       const subject = waitSubject(step)
       const met = overAt !== null
-      const open = `not said that this wait is over: ${title}`
+      const open = `say when its wait is over: ${title}`
       return { subject, open, met, leftOut: met || cutShort === null ? null : (leftOut[subject] ?? null) }
     }),
   ]

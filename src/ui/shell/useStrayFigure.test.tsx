@@ -10,11 +10,13 @@ const stray = jest.fn()
 const opened = jest.fn()
 const pressed = jest.fn()
 const unknown = jest.fn()
+const newTray = jest.fn()
 
 function Bench() {
   useScanner(unknown)
   useStrayFigure(stray)
   useHotkeys('enter', () => opened())
+  useHotkeys('n', () => newTray())
   return (
     <>
       <input aria-label="Find" />
@@ -23,9 +25,23 @@ function Bench() {
   )
 }
 
+/** Keys as an instrument or a hand sends them, so many milliseconds apart. */
+function send(keys: readonly string[], apartMs: number): void {
+  for (const [i, key] of keys.entries()) {
+    const down = new KeyboardEvent('keydown', {
+      key,
+      code: `Key${key.toUpperCase()}`,
+      bubbles: true,
+      cancelable: true,
+    })
+    Object.defineProperty(down, 'timeStamp', { value: 1000 + i * apartMs })
+    document.body.dispatchEvent(down)
+  }
+}
+
 describe('a figure that nobody takes', () => {
   beforeEach(() => {
-    for (const spy of [stray, opened, pressed, unknown]) spy.mockClear()
+    for (const spy of [stray, opened, pressed, unknown, newTray]) spy.mockClear()
     render(<Bench />)
   })
 
@@ -35,6 +51,22 @@ describe('a figure that nobody takes', () => {
     await userEvent.keyboard('-0,15{Enter}')
     expect(stray.mock.calls).toEqual([['30.02'], ['-0,15']])
     expect([opened, pressed].map((spy) => spy.mock.calls.length)).toEqual([0, 0])
+  })
+
+  it('bears its unit where an instrument sends one, whose letters are no shortcuts then', () => {
+    send([...'1.18 in', 'Enter'], 5)
+    send([...'30.02mm', 'Enter'], 30)
+    expect(stray.mock.calls).toEqual([['1.18 in'], ['30.02mm']])
+    expect(newTray).not.toHaveBeenCalled()
+    expect(opened).not.toHaveBeenCalled()
+  })
+
+  it('has no unit where a hand presses a letter after it', () => {
+    send(['3', 'n'], 200)
+    expect(newTray).toHaveBeenCalledTimes(1)
+    send(['x', 'n'], 5)
+    expect(newTray).toHaveBeenCalledTimes(2)
+    expect(stray).not.toHaveBeenCalled()
   })
 
   it('leaves an Enter alone that ends no figure', async () => {

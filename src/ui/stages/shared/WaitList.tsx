@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import { minutesLeft, openWaits, waitSubject } from '@/core/waits/waits'
 import { useNow } from '../../small/useNow'
+import { NoticesButton } from '../../waits/NoticesButton'
 import { useWaitAlarm } from '../../waits/useWaitAlarm'
 import { WaitClock } from '../../waits/WaitClock'
 import type { StageWorkProps } from '../StageWorkProps'
@@ -67,6 +68,7 @@ export function WaitList({ bench, actions }: StageWorkProps) {
           )}
         </Box>
       ))}
+      <NoticesButton />
       <WorkError text={error} />
     </Box>
   )

@@ -1,13 +1,18 @@
 import { expect, press, settled, test } from '../support/bench'
 
-test('cement cures on a clock: it is seen on the Bench, holds up the press, and is cut short only for a reason', async ({
+test('a crystal and its ring that came out sound are picked and pressed like those of a drawer, once the cement under them has cured or is said to', async ({
   page,
 }) => {
   await page.goto('/trays/235?stage=match')
   await settled(page)
+  const choices = page.getByRole('radiogroup', { name: 'What to draw and pick' })
+  await expect(choices.getByRole('radio').first()).toContainText(/^1Its own 32\.\d\d × 1\.\d\d double dome/)
+  await expect(page.getByText('Its own crystal looks sound, and nobody asked for a new one.')).toBeVisible()
   await press(page, 'p')
   const card = page.getByRole('region', { name: 'Press card' })
   await expect(card.getByText(/^Its own crystal, its own ring; fit/)).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Out of the drawers' })).toBeHidden()
+  await expect(page.getByRole('button', { name: /^Match, done/ })).toBeVisible()
   const dots = page.getByRole('checkbox', { name: /^Three to six small dots of flexible cement/ })
   await dots.click()
   await expect(dots).toBeChecked()
