@@ -215,3 +215,27 @@ function pressAtOnce(keys: readonly string[]): void {
     opened.observe(document.body, { attributeFilter: ['inert'] }),
   )
 }
+
+for (const [where, width, height] of [
+  ['a phone', 390, 844],
+  ['a desk zoomed to 200 %', 640, 400],
+] as const)
+  test(`on ${where} the reading bar is in sight wherever the page is scrolled to, and takes a figure`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height })
+    await page.goto('/trays/224?stage=measure')
+    await settled(page)
+    const bar = page.getByRole('form', { name: 'Reading bar' })
+    const figure = bar.getByRole('textbox')
+    await expect(figure).toBeInViewport({ ratio: 1 })
+    await expect(bar.getByRole('button', { name: /^Accept/ })).toBeInViewport({ ratio: 1 })
+    await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight))
+    await expect(figure).toBeInViewport({ ratio: 1 })
+    // The last thing on the page is not under it.
+    const goOn = page.getByRole('button', { name: /^Measure done/ })
+    await goOn.click({ trial: true })
+    await figure.fill('250')
+    await bar.getByRole('button', { name: /^Accept/ }).click()
+    await expect(bar.getByText(/is outside/)).toBeInViewport()
+  })

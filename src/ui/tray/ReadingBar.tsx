@@ -76,23 +76,24 @@ export function ReadingBar(props: ReadingBarProps) {
         onAccept()
       }}
       sx={(theme) => ({
-        position: { xs: 'sticky', sm: 'static' },
-        bottom: { xs: 60, sm: 'auto' },
-        zIndex: 3,
         bgcolor: theme.vars.palette.paper.bar,
         borderTop: 2,
         borderColor: 'primary.main',
         px: 2.5,
-        py: 1,
+        py: { xs: 0.5, md: 1 },
         display: 'grid',
         columnGap: { xs: 2, lg: 3 },
         rowGap: 0.5,
         alignItems: 'center',
-        gridTemplateColumns: { xs: '1fr', md: 'minmax(205px,1.25fr) 196px minmax(140px,1.2fr) auto' },
+        gridTemplateColumns: {
+          xs: '1fr',
+          sm: 'minmax(0,1fr) auto',
+          md: 'minmax(205px,1.25fr) 196px minmax(140px,1.2fr) auto',
+        },
       })}
     >
       <WhatNext {...props} />
-      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1 }}>
+      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, width: { sm: 196, md: 'auto' } }}>
         <Figure
           ref={inputRef}
           className="figure"
@@ -122,7 +123,7 @@ export function ReadingBar(props: ReadingBarProps) {
         aria-live="polite"
         sx={{
           fontSize: 14,
-          minHeight: 40,
+          minHeight: { xs: 20, md: 40 },
           color: question ? 'warning.main' : error ? 'error.main' : 'text.primary',
         }}
       >

@@ -6,6 +6,7 @@ import type { TrayView } from '@/services/tray/trayView'
 import dynamic from 'next/dynamic'
 import { useEffect, useMemo } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
+import { RAIL_WIDTH } from '../shell/railWidth'
 import { ReadingBar } from './ReadingBar'
 import { StageStrip } from './StageStrip'
 import { WaitList } from '../stages/shared/WaitList'
@@ -20,6 +21,11 @@ import { useTrayBench } from './useTrayBench'
 
 const LeaveDialog = dynamic(() => import('./LeaveDialog').then((m) => m.LeaveDialog), { loading: () => null })
 const VoidDialog = dynamic(() => import('./VoidDialog').then((m) => m.VoidDialog), { loading: () => null })
+
+/** Of the places at the foot of a phone, px. */
+const PLACES_HEIGHT = 60
+/** What the end of the page leaves free for the bar over it. */
+const BAR_ROOM = { xs: '330px', sm: '190px' }
 
 export interface TrayBenchProps {
   readonly initial: TrayView
@@ -74,7 +80,7 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
         gridTemplateColumns: 'minmax(0,1fr)',
         minHeight: '100vh',
         height: { md: '100vh' },
-        pb: { xs: 8, sm: 0 },
+        pb: { xs: reads && open ? BAR_ROOM.xs : 8, sm: open ? BAR_ROOM.sm : 0, md: 0 },
       }}
     >
       <Box sx={{ px: 2.5, pt: 1 }}>
@@ -123,7 +129,17 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
         </Box>
       </Box>
       {open && (
-        <Box sx={{ display: { xs: reads ? 'block' : 'none', sm: 'block' } }}>
+        <Box
+          sx={{
+            display: { xs: reads ? 'block' : 'none', sm: 'block' },
+            // Where the page scrolls as a whole, the bar stays in sight: above a phone's places, at the foot when zoomed.
+            position: { xs: 'fixed', md: 'static' },
+            left: { xs: 0, sm: RAIL_WIDTH },
+            right: 0,
+            bottom: { xs: PLACES_HEIGHT, sm: 0 },
+            zIndex: 4,
+          }}
+        >
           <ReadingBar
             view={view}
             target={target}
