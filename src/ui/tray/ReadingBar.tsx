@@ -240,7 +240,7 @@ function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrument }: Re
           </strong>
         )}
         {overdue && <strong style={{ color: 'var(--mui-palette-warning-main)' }}>calibration overdue</strong>}
-        <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
+        <Box component="span" sx={{ display: { xs: 'none', md: 'inline' } }}>
           {dimension ? dimension.how : 'to repeat one, choose it above'}
         </Box>
       </Box>

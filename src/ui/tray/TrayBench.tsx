@@ -25,7 +25,7 @@ const VoidDialog = dynamic(() => import('./VoidDialog').then((m) => m.VoidDialog
 /** Of the places at the foot of a phone, px. */
 const PLACES_HEIGHT = 60
 /** What the end of the page leaves free for the bar over it. */
-const BAR_ROOM = { xs: '330px', sm: '190px' }
+const BAR_ROOM = { xs: '330px', sm: '230px' }
 
 export interface TrayBenchProps {
   readonly initial: TrayView
