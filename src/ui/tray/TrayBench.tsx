@@ -23,7 +23,7 @@ const LeaveDialog = dynamic(() => import('./LeaveDialog').then((m) => m.LeaveDia
 const VoidDialog = dynamic(() => import('./VoidDialog').then((m) => m.VoidDialog), { loading: () => null })
 
 /** Of the places at the foot of a phone, px. */
-const PLACES_HEIGHT = 60
+const PLACES_HEIGHT = 56
 /** What the end of the page leaves free for the bar over it. */
 const BAR_ROOM = { xs: '330px', sm: '230px' }
 
