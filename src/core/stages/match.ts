@@ -11,7 +11,7 @@ const TAKEN: readonly (Omit<Demand, 'met'> & {
     id: 'insert-out',
     kind: 'insert',
     own: 'insert',
-    open: 'no insert taken out',
+    open: 'no insert taken out, nor its own said to go back',
     standsFor: ['match-insert'],
   },
   { id: 'seals-out', kind: 'o-ring', own: null, open: 'no seals taken out', standsFor: ['match-seals'] },

@@ -101,7 +101,7 @@ describe('a stage', () => {
           work: { ...NOTHING_YET, steps: other.steps.map(({ id }) => id), out },
         }),
       ).map(({ open }) => open)
-    expect(match([])).toEqual(['no insert taken out', 'no seals taken out'])
+    expect(match([])).toEqual(['no insert taken out, nor its own said to go back', 'no seals taken out'])
     expect(match(['insert'])).toEqual(['no seals taken out'])
     expect(match(['insert', 'o-ring'])).toEqual([])
   })

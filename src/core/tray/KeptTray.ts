@@ -84,7 +84,9 @@ export interface KeptTray {
   /** the pick that counts; null while nothing is picked */
   readonly picked: {
     readonly pick: { readonly id: number }
-    readonly crystal: { readonly material: CrystalMaterial }
+    readonly crystal: { readonly id: number; readonly material: CrystalMaterial }
+    /** null where no ring goes with the crystal */
+    readonly gasket: { readonly id: number } | null
   } | null
   /** oldest first */
   readonly pressRuns: readonly { readonly pickId: number; readonly outcome: PressOutcome }[]

@@ -5,8 +5,8 @@ import { fitReasons } from '../fit/fitReasons'
 import { loadRefusal, loadSentences, loadWarning, underLoad } from '../fit/underLoad'
 import type { BetweenSteps } from '../fit/thicknessStep'
 import { betweenStepsSentence } from '../fit/thicknessStep'
-import type { OwnPartId } from '../own-parts/OwnPart'
-import { isOwn, OWN_PARTS } from '../own-parts/OwnPart'
+import { OWN_PARTS } from '../own-parts/OwnPart'
+import { againstOwn, ownOf } from '../own-parts/ownPick'
 import type { OwnParts } from '../own-parts/ownParts'
 import { testPressure } from '../intake/waterClass'
 import { learnedSqueeze, learnedSqueezeSentence } from './pastFigures'
@@ -29,14 +29,6 @@ function isOf({ crystal }: Candidate, { thinnerMm, thickerMm }: BetweenSteps): b
 /** What of a tray's case a choice is judged by. */
 export type ChoiceBasis = Pick<TrayCase, 'kept' | 'now' | 'original' | 'rules' | 'own'>
 
-/** What of a choice is the piece's own. */
-function ownOf({ crystal, gasket }: Candidate): OwnPartId[] {
-  return [
-    ...(isOwn(crystal) ? ['crystal' as const] : []),
-    ...(gasket && isOwn(gasket) ? ['crystal-gasket' as const] : []),
-  ]
-}
-
 function ownSentences(candidate: Candidate, { parts }: OwnParts): string[] {
   const used = ownOf(candidate)
   return parts.flatMap(({ id, seen, against, wanted }) => {
@@ -49,12 +41,7 @@ function ownSentences(candidate: Candidate, { parts }: OwnParts): string[] {
 
 /** Own parts go back only once they were looked over and found sound. */
 function ownRefusal(candidate: Candidate, { parts }: OwnParts): string | null {
-  const against = ownOf(candidate).flatMap((id) => {
-    const part = parts.find((one) => one.id === id)
-    if (part && part.against === null) return []
-    return [`Its own ${OWN_PARTS[id].label}: ${part?.against ?? 'not there any more'}.`]
-  })
-  return against.length === 0 ? null : against.join(' ')
+  return againstOwn(candidate, parts).join(' ') || null
 }
 
 /**

@@ -56,7 +56,7 @@ describe('how the work stands', () => {
   })
 
   it('counts a crystal as home by a run of the pick that counts', () => {
-    const picked = { pick: { id: 7 }, crystal: { material: 'mineral' as const } }
+    const picked = { pick: { id: 7 }, crystal: { id: 4, material: 'mineral' as const }, gasket: null }
     const isHome = (pressRuns: KeptTray['pressRuns']) =>
       !openAt('press-in', { picked, pressRuns }).includes('press run not logged as home')
     expect(isHome([])).toBe(false)
@@ -65,5 +65,10 @@ describe('how the work stands', () => {
     expect(isHome([{ pickId: 7, outcome: 'loose' }])).toBe(false)
     expect(openAt('match', { picked }).join()).not.toMatch(/not picked/)
     expect(openAt('match', {}).join()).toMatch(/not picked/)
+    // What cracked under the press is to be picked anew, until one went home after it.
+    const pressed = (...outcomes: readonly ('cracked' | 'home')[]) =>
+      openAt('match', { picked, pressRuns: outcomes.map((outcome) => ({ pickId: 7, outcome })) }).join()
+    expect(pressed('cracked')).toMatch(/not picked/)
+    expect(pressed('cracked', 'home')).not.toMatch(/not picked/)
   })
 })

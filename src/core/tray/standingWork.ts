@@ -1,4 +1,6 @@
 import { OWN_PART_IDS } from '../own-parts/OwnPart'
+import { isOwnPickLost, ownOf } from '../own-parts/ownPick'
+import type { OwnParts } from '../own-parts/ownParts'
 import type { Procedure } from '../procedure/procedure'
 import type { DimensionId } from '../readings/dimensions'
 import { DIMENSIONS } from '../readings/dimensions'
@@ -20,6 +22,8 @@ export interface WorkBasis {
   readonly forCrystal: readonly DimensionId[]
   readonly counted: readonly ReadingTarget[]
   readonly trail: readonly TrailLine[]
+  /** parts of the piece itself; asked only where some were picked or said to go back */
+  readonly own: () => Pick<OwnParts, 'parts'>
   /** asked only where something is left to be read */
   readonly readout: () => TrayReadout
 }
@@ -32,6 +36,7 @@ export function standingWork({
   forCrystal,
   counted,
   trail,
+  own,
   readout,
 }: WorkBasis): StandingWork {
   const { picked, pressRuns, shapes, partsOut, looked } = kept
@@ -58,11 +63,24 @@ export function standingWork({
     },
     out: partsOut.map(({ kind }) => kind),
     looked: OWN_PART_IDS.filter((id) => looked[id] !== undefined),
-    goBack: OWN_PART_IDS.filter((id) => looked[id]?.goesBack === true),
-    picked: picked !== null,
+    goBack: OWN_PART_IDS.filter(
+      (id) => looked[id]?.goesBack === true && own().parts.some((part) => part.id === id && part.goesBack),
+    ),
+    picked: picked !== null && !isLost(picked, pressRuns, own),
     home: picked !== null && pressRuns.some((run) => run.pickId === picked.pick.id && run.outcome === 'home'),
     partsOpen: missingText(missingBefore(trail, 'prove')),
   }
+}
+
+/** True where what was picked cracked under the press last, or is the piece's own and was seen since not to serve. */
+function isLost(
+  picked: NonNullable<KeptTray['picked']>,
+  pressRuns: KeptTray['pressRuns'],
+  own: WorkBasis['own'],
+): boolean {
+  const last = pressRuns.findLast((run) => run.pickId === picked.pick.id)
+  if (last?.outcome === 'cracked') return true
+  return ownOf(picked).length > 0 && isOwnPickLost(picked, own().parts)
 }
 
 /** True of diameters and of the walls between them, false of depths and heights. */

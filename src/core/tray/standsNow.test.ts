@@ -60,7 +60,7 @@ describe('a piece as it stands now', () => {
       crystal: { state: 'cracked', material: 'mineral' },
     })
     expect(now([], ['crystal-out']).off.crystal).toBe(true)
-    const picked = { pick: { id: 3 }, crystal: { material: 'sapphire' as const } }
+    const picked = { pick: { id: 3 }, crystal: { id: 4, material: 'sapphire' as const }, gasket: null }
     const pressed = now([], ['crystal-out'], { picked, pressRuns: [{ pickId: 3, outcome: 'home' }] })
     expect(pressed).toMatchObject({
       off: { crystal: false },

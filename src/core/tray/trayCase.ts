@@ -131,6 +131,7 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       forCrystal: plannedForCrystal(planBasis()),
       counted,
       trail: trail(),
+      own: () => own(),
       readout: () => now().readout,
     }),
   }))

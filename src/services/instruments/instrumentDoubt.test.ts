@@ -1,7 +1,6 @@
 import { openBrokenTray } from '../../../tests/stores/brokenTray'
+import { demoStore } from '../../../tests/stores/demoStore'
 import { testStores } from '../../../tests/stores/testStores'
-import type { Store } from '@/data/client'
-import { loadDemo } from '@/data/demo/loadDemo'
 import { benchView } from '../bench/benchView'
 import { shopTools } from '../shop/shopTools'
 import { takeReading } from '../tray/takeReading'
@@ -12,12 +11,7 @@ const BEFORE = new Date('2026-11-24T09:50:00Z')
 const AFTER = new Date('2026-11-24T10:05:00Z')
 
 describe.each(testStores())('an instrument that failed its check, on $name', ({ open }) => {
-  let store: Store
-  beforeAll(async () => {
-    store = await open()
-    await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
-  }, 60_000)
-  afterAll(() => store.close())
+  const store = demoStore(open)
 
   it('is asked about at its first figure of a dimension, reads wider, and is sound again once set right', async () => {
     const { instruments } = await openBrokenTray(store.db, 'Doubt', NOW)

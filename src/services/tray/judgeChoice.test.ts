@@ -1,7 +1,6 @@
 import { openBrokenTray } from '../../../tests/stores/brokenTray'
+import { demoStore } from '../../../tests/stores/demoStore'
 import { testStores } from '../../../tests/stores/testStores'
-import type { Store } from '@/data/client'
-import { loadDemo } from '@/data/demo/loadDemo'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { compareUpgrades } from './compareUpgrades'
 import { judgeChoice } from './judgeChoice'
@@ -13,12 +12,7 @@ import type { TrayView } from './trayView'
 const NOW = new Date('2026-11-24T10:00:00Z')
 
 describe.each(testStores())('a choice judged again, on $name', ({ open }) => {
-  let store: Store
-  beforeAll(async () => {
-    store = await open()
-    await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
-  }, 60_000)
-  afterAll(() => store.close())
+  const store = demoStore(open)
 
   async function read(view: TrayView, dimension: DimensionId, places: readonly string[]): Promise<TrayView> {
     let now = view

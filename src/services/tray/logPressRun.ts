@@ -8,6 +8,9 @@ import { pressNeeds } from '@/core/press/pressPlan'
 import type { Db } from '@/data/client'
 import type { Wait } from '@/core/waits/waits'
 import { minutesLeft, runningBefore } from '@/core/waits/waits'
+import { isOwn } from '@/core/own-parts/OwnPart'
+import { againstOwn, isOwnPickLost } from '@/core/own-parts/ownPick'
+import { insertLookedOver } from '@/data/queries/ownParts'
 import { insertPressRun } from '@/data/queries/picks'
 import { allDies } from '@/data/queries/otherParts'
 import type { Press } from '@/data/queries/tools'
@@ -64,11 +67,23 @@ export const logPressRun = trayChange<PressRunChecked, PressRunSent>(
     if (!picked) return refuse('Nothing is picked on this tray: pick a crystal first.')
     const wet = runningBefore('crystal-in', opened.waits, opened.procedure, now)
     if (wet.length > 0) return refuse(stillWaiting(wet, now))
+    if (isOwnPickLost(picked, opened.own.parts))
+      return refuse(
+        `Not pressed. ${againstOwn(picked, opened.own.parts).join(' ')} Pick another one at Match.`,
+      )
     const { fields, ...used } = run
     const wrong = await wrongTool(tx, { retention: sheet.retention, presses }, used)
     if (wrong) return wrong
     const values = pressRunValues(fields)
     await insertPressRun(tx, { ...used, pickId: picked.pick.id, ranAt: now, ...values })
+    if (values.outcome === 'cracked' && isOwn(picked.crystal))
+      await insertLookedOver(tx, {
+        trayId: tray.id,
+        part: 'crystal',
+        seen: 'cracked',
+        goesBack: false,
+        at: now,
+      })
     await setTrayStage(tx, tray.id, NEXT_STAGE[values.outcome], null)
     return null
   },

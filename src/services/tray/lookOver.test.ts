@@ -1,9 +1,8 @@
+import { demoStore } from '../../../tests/stores/demoStore'
 import { testStores } from '../../../tests/stores/testStores'
 import { OWN_ID } from '@/core/own-parts/OwnPart'
 import type { OwnPartId, Seen } from '@/core/own-parts/OwnPart'
 import { lastTimePair, pastPairs, sizeHistory } from '@/core/tray/sizeHistory'
-import type { Store } from '@/data/client'
-import { loadDemo } from '@/data/demo/loadDemo'
 import { pressRunsOfSheets } from '@/data/queries/caseSheets'
 import { latestPicksOf } from '@/data/queries/picks'
 import { judgeChoice } from './judgeChoice'
@@ -17,12 +16,7 @@ const NOW = new Date('2026-11-24T10:00:00Z')
 const OWN_PAIR = { crystalId: OWN_ID, gasketId: OWN_ID }
 
 describe.each(testStores())('parts of the piece itself, on $name', ({ open }) => {
-  let store: Store
-  beforeAll(async () => {
-    store = await open()
-    await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
-  }, 60_000)
-  afterAll(() => store.close())
+  const store = demoStore(open)
 
   async function tray(number: number): Promise<TrayView> {
     const view = await trayByItsNumber(store.db, number)
@@ -84,12 +78,44 @@ describe.each(testStores())('parts of the piece itself, on $name', ({ open }) =>
     const cut = await seen(before, 'crystal-gasket', 'cut')
     expect(cut.press?.againstNow.join()).toMatch(/Its own crystal gasket: it is cut and does not go back/)
     expect(cut.job.procedure.steps.map(({ id }) => id)).toContain('match-gasket')
+    expect(cut.job.stages.find(({ stage }) => stage === 'match')?.standing).toBe('open')
+    const { pusher, support, presses = [] } = cut.press ?? {}
+    if (!pusher?.ok || !support?.ok) throw new Error('no dies')
+    const tools = { pressId: presses[0]?.id, pusherId: pusher.best.die.id, supportId: support.best.die.id }
+    const run = { trayId, ...tools, fields: { outcome: 'home', quarterTurns: 4 } }
+    expect(await logPressRun(store.db, run, NOW)).toMatchObject({
+      ok: false,
+      errors: {
+        form: 'Not pressed. Its own crystal gasket: it is cut and does not go back. Pick another one at Match.',
+      },
+    })
     expect(await judgeChoice(store.db, { trayId, ...OWN_PAIR }, NOW)).toMatchObject({
       ok: false,
       errors: { form: 'Its own crystal gasket: it is cut and does not go back.' },
     })
     expect(cut.shortlist?.fitting[0]).toMatchObject({ crystal: { id: OWN_ID } })
     expect(cut.shortlist?.fitting.some(({ gasket }) => gasket?.id === OWN_ID)).toBe(false)
+  })
+
+  it('are cracked, and picked no more, when they cracked under the press', async () => {
+    const { tray: header } = await tray(235)
+    await seen(await tray(235), 'crystal-gasket', 'sound')
+    const trayId = header.id
+    const picked = await pickPair(store.db, { trayId, ...OWN_PAIR }, NOW)
+    if (!picked.ok) throw new Error(JSON.stringify(picked))
+    const { pusher, support, presses = [] } = picked.view.press ?? {}
+    if (!pusher?.ok || !support?.ok) throw new Error('no dies')
+    const tools = { pressId: presses[0]?.id, pusherId: pusher.best.die.id, supportId: support.best.die.id }
+    const run = { trayId, ...tools, fields: { outcome: 'cracked', quarterTurns: 1 } }
+    const cracked = await logPressRun(store.db, run, NOW)
+    if (!cracked.ok) throw new Error(JSON.stringify(cracked))
+    expect(cracked.view.ownParts.find(({ id }) => id === 'crystal')).toMatchObject({
+      seen: 'cracked',
+      mayStill: false,
+    })
+    expect(cracked.view.job.stages.find(({ stage }) => stage === 'match')?.standing).toBe('open')
+    expect(await logPressRun(store.db, run, NOW)).toMatchObject({ ok: false })
+    await seen(cracked.view, 'crystal', 'sound')
   })
 
   it('are refused by name where nobody looked, where a word is none, and where the job has none', async () => {

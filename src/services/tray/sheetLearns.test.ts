@@ -1,9 +1,8 @@
 import { openBrokenTray } from '../../../tests/stores/brokenTray'
 import { handedBack } from '../../../tests/stores/handedBack'
+import { demoStore } from '../../../tests/stores/demoStore'
 import { testStores } from '../../../tests/stores/testStores'
 import type { DimensionId } from '@/core/readings/dimensions'
-import type { Store } from '@/data/client'
-import { loadDemo } from '@/data/demo/loadDemo'
 import { caseSheetPage } from '../sheets/sheetPages'
 import { openTray } from './openTray'
 import { reopenTray } from './reopenTray'
@@ -15,12 +14,7 @@ import type { TrayView } from './trayView'
 const NOW = new Date('2026-11-24T10:00:00Z')
 
 describe.each(testStores())('the case sheet learns, on $name', ({ open }) => {
-  let store: Store
-  beforeAll(async () => {
-    store = await open()
-    await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
-  }, 60_000)
-  afterAll(() => store.close())
+  const store = demoStore(open)
 
   function send(
     { tray, instruments }: TrayView,

@@ -1,7 +1,6 @@
+import { demoStore } from '../../../tests/stores/demoStore'
 import { testStores } from '../../../tests/stores/testStores'
 import { OWN_ID } from '@/core/own-parts/OwnPart'
-import type { Store } from '@/data/client'
-import { loadDemo } from '@/data/demo/loadDemo'
 import { benchView } from '../bench/benchView'
 import { leaveOut } from './leaveOut'
 import { logPressRun } from './logPressRun'
@@ -14,12 +13,7 @@ const after = (minutes: number) => new Date(NOW.getTime() + minutes * 60_000)
 const DOTS = 'wait:ring-fix'
 
 describe.each(testStores())('waits, on $name', ({ open }) => {
-  let store: Store
-  beforeAll(async () => {
-    store = await open()
-    await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
-  }, 60_000)
-  afterAll(() => store.close())
+  const store = demoStore(open)
 
   it('run from their step, hold up the press, and are over by the clock and a word', async () => {
     const before = await trayByItsNumber(store.db, 235)
