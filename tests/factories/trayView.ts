@@ -37,6 +37,7 @@ export interface TrayViewOptions {
 
 const NOTHING_DONE: StandingWork = {
   steps: [],
+  tightnessNoted: true,
   glass: { planned: true, missing: '' },
   rest: { planned: true, missing: '' },
   out: [],
@@ -157,6 +158,7 @@ export function trayViewOf({
             ...list,
             words: construction.words,
             pressed: construction.pressed,
+            fromDrawers: list.fittingCount > 0,
             toOrder: list.fittingCount === 0 ? construction.toOrder(seat, facts, FIT_POLICY) : [],
             bezelRings: [],
             fitting: list.fitting.map((pair) => ({

@@ -13,7 +13,7 @@ import {
   wallSqueeze,
 } from '@/core/construction/ring/interference'
 import { probabilityWithin } from '@/core/fit/probabilityWithin'
-import { nearest } from '@/core/construction/ring/nearestOrder'
+import { nearest } from '@/core/fit/soldSizes'
 
 const JOINT = { crystalDiameterMm: 30.05, gasketWallMm: 0.5, boreMm: 31 }
 const U = { crystalDiameterMm: 0.02, gasketWallMm: 0.01, boreMm: 0.02 }

@@ -6,7 +6,7 @@ import type { TrayView } from '@/services/tray/trayView'
 
 /** Opens a tray of a case never seen, its crystal in pieces. */
 export async function openBrokenTray(db: Db, reference: string, now: Date): Promise<TrayView> {
-  const { label, classBar, diver, use, ...sheet } = CASE_KINDS.everyday
+  const { label, classBar: _, diver, use, ...sheet } = CASE_KINDS.everyday
   const opened = await openTray(
     db,
     {
@@ -16,7 +16,8 @@ export async function openBrokenTray(db: Db, reference: string, now: Date): Prom
         dueAt: '2026-12-01T16:00:00.000Z',
         asked: 'crystal',
         crystalState: 'shattered',
-        classBar,
+        // So that what is thin is said to be.
+        classBar: 5,
         diver,
         use,
         gasketPresent: true,

@@ -96,6 +96,7 @@ export const bayonetRing: Construction<BayonetSeat, BayonetCandidate> = {
         tools: ['ring key that fills both notches'],
         cautions: [CAUTIONS.slip, CAUTIONS.splinters],
         activeMinutes: 4,
+        takesOff: ['crystal'],
         check: 'Mark where the ring stopped: it must come there again.',
       },
     ],

@@ -30,14 +30,17 @@ const PLAIN = {
   crystalProfile: 'flat',
 } as const
 
-/** What a case never seen before usually is, by the look of it: a start to be corrected. Common practice. */
+/**
+ * What a case never seen before usually is, by the look of it: a start to be corrected. No class of water resistance: it
+ * is stated on the piece or it is not. Common practice.
+ */
 export const CASE_KINDS = {
   'dress-quartz': {
     ...PLAIN,
     label: 'dress quartz',
     backKind: 'snap',
     backSeal: 'plastic-ring',
-    classBar: 3,
+    classBar: null,
     diver: false,
     use: 'dress',
   },
@@ -47,7 +50,7 @@ export const CASE_KINDS = {
     backKind: 'screw-notched',
     movementKind: 'mechanical',
     movementHold: 'clamps',
-    classBar: 5,
+    classBar: null,
     diver: false,
     use: 'everyday',
   },
@@ -63,7 +66,7 @@ export const CASE_KINDS = {
     crownKind: 'screw-down',
     movementKind: 'mechanical',
     movementHold: 'holding-ring',
-    classBar: 20,
+    classBar: null,
     diver: true,
     use: 'diver',
   },
@@ -77,7 +80,7 @@ export const CASE_KINDS = {
     stemReleaseCrown: null,
     movementKind: 'digital',
     movementHold: 'spacers',
-    classBar: 10,
+    classBar: null,
     diver: false,
     use: 'everyday',
   },

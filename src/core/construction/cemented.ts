@@ -10,6 +10,7 @@ import { BY_HAND } from './caseDies'
 import type { CementCandidate } from './cement/assessCemented'
 import { assessCemented } from './cement/assessCemented'
 import type { CementSeat } from './cement/cementSeat'
+import { cementOrder } from './cement/cementOrder'
 import { cementSeat, rebateOpening } from './cement/cementSeat'
 import { cementFailure, cementReasons } from './cement/cementWords'
 import { nearCemented } from './cement/nearCemented'
@@ -80,7 +81,7 @@ export const cemented: Construction<CementSeat, CementCandidate> = {
   failure: cementFailure,
   reasons: cementReasons,
   squeezeBand: () => null,
-  toOrder: () => [],
+  toOrder: (seat, _, policy) => cementOrder(seat, policy),
   steps: {
     out: [
       {
@@ -91,6 +92,7 @@ export const cemented: Construction<CementSeat, CementCandidate> = {
         why: 'It is glued all round: pressed at one corner it breaks.',
         cautions: [CAUTIONS.splinters],
         activeMinutes: 8,
+        takesOff: ['crystal'],
       },
     ],
     in: [

@@ -99,6 +99,7 @@ export const neckAndBezel: Construction<NeckSeat, NeckCandidate> = {
         why: 'With the bezel off nothing holds it but the old gasket.',
         cautions: [CAUTIONS.splinters],
         activeMinutes: 2,
+        takesOff: ['crystal'],
       },
     ],
     in: [

@@ -61,6 +61,7 @@ export const pressInBezel: Construction<RingSeat, RingCandidate> = {
         why: 'Off the case no hand stands under the press.',
         cautions: [CAUTIONS.splinters, CAUTIONS.press],
         activeMinutes: 4,
+        takesOff: ['crystal'],
       },
     ],
     in: [
@@ -71,6 +72,7 @@ export const pressInBezel: Construction<RingSeat, RingCandidate> = {
         title: 'Chapter ring and new gasket into the bezel, off the case',
         why: 'Ring, gasket and crystal live in the bezel and go in together.',
         activeMinutes: 3,
+        putsBack: ['chapter-ring'],
       },
       {
         id: 'crystal-in',

@@ -15,4 +15,5 @@ export const pressedOut: StepRule = {
     pushOut.length > 0 ? pushOut : ['support outside the crystal', 'pusher inside, clear of a chapter ring'],
   cautions: [CAUTIONS.splinters, CAUTIONS.press],
   activeMinutes: 4,
+  takesOff: ['crystal'],
 }

@@ -46,6 +46,7 @@ export const snapAcrylic: Construction<AcrylicSeat, AcrylicCandidate> = {
         why: 'It is a little larger than its groove: squeezed, it comes free.',
         tools: ['claw lift'],
         activeMinutes: 3,
+        takesOff: ['crystal'],
       },
     ],
     in: [

@@ -51,6 +51,7 @@ export const tensionGasket: Construction<RingSeat, RingCandidate> = {
           crystalGasketNew ? 'New gasket into the case first' : 'Gasket back into the case first',
         why: 'The crystal starts square only in a ring that already sits.',
         activeMinutes: 2,
+        putsBack: ['crystal-gasket'],
       },
       {
         id: 'crystal-in',

@@ -1,12 +1,32 @@
 import type { GasketMaterial } from './parts'
 
-/** A crystal with its ring to order, in sizes that are sold. */
-export interface OrderProposal {
-  readonly crystalDiameterMm: number
-  readonly crystalThicknessMm: number
-  readonly gasketOuterDiameterMm: number
-  readonly gasketWallMm: number
-  readonly gasketMaterial: GasketMaterial
-  /** of the interference, with the sizes as printed */
-  readonly fitProbability: number
+/** A ring to order with a crystal. */
+export interface RingToOrder {
+  readonly outerDiameterMm: number
+  readonly wallMm: number
+  readonly material: GasketMaterial
 }
+
+/** A crystal to order, with its ring where one lies round it, in sizes that are sold. All mm. */
+export interface OrderProposal {
+  /** length where it is not round */
+  readonly crystalDiameterMm: number
+  /** null where it is round */
+  readonly crystalWidthMm: number | null
+  /** of its edge */
+  readonly crystalThicknessMm: number
+  /** null where none lies round it */
+  readonly ring: RingToOrder | null
+  /** of what holds it, with the sizes as printed */
+  readonly fitProbability: number
+  /** what else it comes to or has to have, in words; empty where nothing */
+  readonly note: string
+}
+
+/** Whole percent: finer differences do not decide which size to order. */
+export function orderPercent({ fitProbability }: Pick<OrderProposal, 'fitProbability'>): number {
+  return Math.round(100 * fitProbability)
+}
+
+/** How many sizes are proposed. */
+export const MOST_ORDERS = 3

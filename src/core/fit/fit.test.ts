@@ -8,6 +8,7 @@ import { rimWord } from './rimWord'
 import { FIT_POLICY } from './fitPolicy'
 import { diametralInterference, wallSqueeze, wallSqueezeRange } from '../construction/ring/interference'
 import { probabilityWithin } from './probabilityWithin'
+import { withCrystalHere } from './crystalHere'
 import { nearestOrder } from '../construction/ring/nearestOrder'
 import { shortlist } from './shortlist'
 import { stockIndex, withChanges } from './stockIndex'
@@ -323,12 +324,30 @@ describe('shortlist', () => {
 describe('nearestOrder', () => {
   it('proposes for each wall the step nearest the middle of the band, best first', () => {
     const [first] = nearestOrder(ringSeatOf(), 'nylon', { policy: FIT_POLICY })
-    expect(first).toMatchObject({ crystalDiameterMm: 30.0, gasketWallMm: 0.5, crystalThicknessMm: 1.0 })
+    expect(first).toMatchObject({ crystalDiameterMm: 30.0, ring: { wallMm: 0.5 }, crystalThicknessMm: 1.0 })
     const proposals = nearestOrder(ringSeatOf(), 'nylon', { policy: FIT_POLICY, most: 6 })
     for (const p of proposals) {
-      const interference = p.crystalDiameterMm + 2 * p.gasketWallMm - 30.95
+      const interference = p.crystalDiameterMm + 2 * (p.ring?.wallMm ?? NaN) - 30.95
       expect(Math.abs(interference - 0.055)).toBeLessThanOrEqual(0.05 + 1e-9)
     }
+  })
+})
+
+describe('withCrystalHere', () => {
+  const orders = nearestOrder(ringSeatOf(), 'nylon', { policy: FIT_POLICY })
+  const here = stockCrystal({ code: 'MF-300-10', drawer: 'C-18', quantity: 2 })
+
+  it('says where the crystal lies already, and puts it before an order as likely', () => {
+    const [first] = withCrystalHere(orders, stockIndex([here], []))
+    expect(first).toMatchObject({
+      crystalDiameterMm: 30,
+      note: 'the crystal is here, MF-300-10 in C-18·2: only the ring to order',
+    })
+  })
+
+  it('says nothing of one that is out, or of another thickness', () => {
+    const others = [stockCrystal({ quantity: 0 }), stockCrystal({ id: 2, edgeThicknessMm: 1.2 })]
+    expect(withCrystalHere(orders, stockIndex(others, []))).toEqual(orders)
   })
 })
 

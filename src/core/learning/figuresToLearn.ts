@@ -1,3 +1,4 @@
+import type { Figure } from '../fit/CrystalSeat'
 import { isOnSheets } from '../readings/sheetFigures'
 import type { DimensionId } from '../readings/dimensions'
 import type { CaseSheet } from '../tray/CaseSheet'
@@ -9,6 +10,8 @@ export interface MeasuredPiece {
   readonly trayNumber: number
   readonly sheet: CaseSheet
   readonly measured: MeasuredFigures
+  /** of its seat: what was worked out from this piece's readings teaches as well */
+  readonly seat: Readonly<Partial<Record<DimensionId, Figure>>>
   /** a new bezel went on: what was read of bezels is of two of them, and says nothing of this case's own */
   readonly newBezel: boolean
   readonly instruments: readonly { readonly id: number; readonly kind: string }[]
@@ -18,7 +21,7 @@ export interface MeasuredPiece {
 export function figuresToLearn(piece: MeasuredPiece): PieceFigure[] {
   const { trayNumber, sheet, measured, newBezel, instruments } = piece
   const own = newBezel ? withoutBezel(measured, sheet) : measured
-  return (Object.keys(own) as DimensionId[]).filter(isOnSheets).flatMap((dimension) => {
+  const read = (Object.keys(own) as DimensionId[]).filter(isOnSheets).flatMap((dimension) => {
     const figure = own[dimension]
     if (!figure) return []
     const { valueMm, standardUncertaintyMm, readings } = figure
@@ -34,5 +37,15 @@ export function figuresToLearn(piece: MeasuredPiece): PieceFigure[] {
         instruments: kinds.join(', '),
       },
     ]
+  })
+  return newBezel ? read : [...read, ...workedOut(piece)]
+}
+
+function workedOut({ trayNumber, measured, seat }: MeasuredPiece): PieceFigure[] {
+  return (Object.keys(seat) as DimensionId[]).filter(isOnSheets).flatMap((dimension) => {
+    const figure = seat[dimension]
+    if (figure?.origin !== 'derived' || measured[dimension]) return []
+    const { valueMm, standardUncertaintyMm } = figure
+    return [{ trayNumber, dimension, valueMm, standardUncertaintyMm, readings: 0, instruments: 'worked out' }]
   })
 }

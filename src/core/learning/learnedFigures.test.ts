@@ -128,6 +128,7 @@ describe('what a case sheet takes from a piece', () => {
       trayNumber: 214,
       sheet: caseSheet(),
       measured,
+      seat: {},
       newBezel: false,
       instruments,
     })
@@ -145,11 +146,30 @@ describe('what a case sheet takes from a piece', () => {
     expect(learned.find(({ dimension }) => dimension === 'gasket-wall')?.instruments).toBe('thickness gauge')
   })
 
+  it('is what was worked out of its seat too, and not what was assumed or stands on the sheet', () => {
+    const { bore: _, ...others } = measured
+    const figure = (origin: 'derived' | 'assumed' | 'sheet') => ({
+      valueMm: 30.95,
+      standardUncertaintyMm: 0.05,
+      origin,
+    })
+    const piece = { trayNumber: 214, sheet: caseSheet(), measured: others, newBezel: false, instruments }
+    const boreFrom = (origin: 'derived' | 'assumed' | 'sheet') =>
+      figuresToLearn({ ...piece, seat: { bore: figure(origin) } }).find(
+        ({ dimension }) => dimension === 'bore',
+      )
+    expect(boreFrom('derived')).toMatchObject({ valueMm: 30.95, readings: 0, instruments: 'worked out' })
+    expect([boreFrom('assumed'), boreFrom('sheet')]).toEqual([undefined, undefined])
+    const read = figuresToLearn({ ...piece, measured, seat: { bore: figure('derived') } })
+    expect(read.filter(({ dimension }) => dimension === 'bore')).toMatchObject([{ readings: 2 }])
+  })
+
   it('leaves bezels out where a new one went on', () => {
     const learned = figuresToLearn({
       trayNumber: 214,
       sheet: caseSheet(),
       measured,
+      seat: {},
       newBezel: true,
       instruments,
     })

@@ -74,8 +74,11 @@ export interface StrengthJudgement {
   readonly original: PlateUnderPressure | null
 }
 
-/** A factor this share below the original's is still as it was: thicknesses come to a few hundredths. From memory. */
-const AS_GOOD = 0.9
+/**
+ * A factor this share below the original's is still as it was: strength goes by the thickness squared, and the original's
+ * is known to half a step of what is stocked, 1.1 read where 1.0 belongs. From memory.
+ */
+const AS_GOOD = 0.8
 
 /**
  * Judges a crystal against what was there, and by the handbook where it is weaker or nothing is known.

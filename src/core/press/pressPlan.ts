@@ -21,7 +21,7 @@ export interface PressPlan {
 
 export interface PlannedPress extends PressSituation {
   readonly retention: Retention
-  /** dies the construction needs; null where it needs none */
+  /** dies it is pressed with; null where it needs none, or none of the shop's fits */
   readonly pusher: Die | null
   readonly support: Die | null
   readonly glassSplinters: boolean
@@ -35,17 +35,21 @@ export function pressNeeds(retention: Retention): { readonly pusher: boolean; re
 
 /** Steps of bringing a crystal home, in working order. Common practice throughout. */
 export function pressPlan(facts: PlannedPress): PressPlan {
-  const metal = [facts.pusher, facts.support].filter((die) => die !== null && isMetal(die.material))
-  const cushion =
-    metal.length > 0
-      ? `soft cloth or film on the ${metal.map((die) => `${die?.material} ${die?.role}`).join(' and the ')}`
-      : 'none needed: plastic faces'
-  const needs = pressNeeds(facts.retention)
+  const construction = constructionOf(facts.retention)
   return {
-    cushion: needs.pusher ? cushion : '',
-    steps: constructionOf(facts.retention).pressSteps(facts),
-    cautions: cautions(facts, needs.pusher),
+    cushion: cushionOf(facts),
+    steps: construction.pressSteps(facts),
+    cautions: cautions(facts, construction.pressed),
   }
+}
+
+/** What lies between a die and the crystal; empty while a die is missing, or where none is needed. */
+function cushionOf({ pusher, support }: PlannedPress): string {
+  if (pusher === null || support === null) return ''
+  const metal = [pusher, support].filter(({ material }) => isMetal(material))
+  return metal.length > 0
+    ? `soft cloth or film on the ${metal.map(({ material, role }) => `${material} ${role}`).join(' and the ')}`
+    : 'none needed: plastic faces'
 }
 
 function cautions({ glassSplinters, retention }: PlannedPress, pressed: boolean): string[] {

@@ -1,4 +1,5 @@
 import type { StageId } from '../stages/stages'
+import type { TrailPartId } from '../trail/parts'
 import type { Job } from './Job'
 import type { SchoolId, SchoolStand } from './schools'
 
@@ -17,6 +18,10 @@ export interface Step {
   readonly waitMinutes: number
   /** what must hold before going on; null when nothing special */
   readonly check: string | null
+  /** parts that come off by it: it is done when the trail has every one of them */
+  readonly takesOff: readonly TrailPartId[]
+  /** parts that go back by it, as far as they are off */
+  readonly putsBack: readonly TrailPartId[]
   /** the school followed here, when practitioners differ */
   readonly school: (SchoolStand & { readonly id: SchoolId }) | null
 }
@@ -45,5 +50,7 @@ export interface StepRule {
   readonly activeMinutes: number
   readonly waitMinutes?: Told<number>
   readonly check?: Told<string>
+  readonly takesOff?: Told<readonly TrailPartId[]>
+  readonly putsBack?: Told<readonly TrailPartId[]>
   readonly school?: SchoolId
 }

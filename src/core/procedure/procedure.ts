@@ -81,6 +81,8 @@ function stepOf(rule: StepRule, job: Job, tools: ComputedTools): Step {
     activeMinutes: rule.activeMinutes,
     waitMinutes: told(rule.waitMinutes, 0),
     check: told<string | null>(rule.check, null),
+    takesOff: told<Step['takesOff']>(rule.takesOff, []),
+    putsBack: told<Step['putsBack']>(rule.putsBack, []),
     school: rule.school ? { id: rule.school, ...job.schools[rule.school] } : null,
   }
 }

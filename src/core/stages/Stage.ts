@@ -2,7 +2,7 @@ import type { OwnPartId } from '../own-parts/OwnPart'
 import type { PartKind } from '../parts/parts'
 
 /** What the page of a stage shows beside its steps. */
-export type StagePart = 'own-parts' | 'removal' | 'methods' | 'parts-off' | 'parts-back'
+export type StagePart = 'readings' | 'own-parts' | 'removal' | 'methods' | 'parts-off' | 'parts-back'
 
 /** How a tray's job stands, as the Bench tells it. */
 export interface StandingJob {
@@ -45,6 +45,8 @@ export interface PlannedReadings {
 export interface StandingWork {
   /** ids of the steps of this job */
   readonly steps: readonly string[]
+  /** it was said how tight the back was */
+  readonly tightnessNoted: boolean
   /** of the glass, before anything presses on it */
   readonly glass: PlannedReadings
   /** of everything else */

@@ -10,6 +10,11 @@ export const close: Stage = {
   reads: false,
   shows: ['parts-back'],
   demands: ({ partsOpen }) => [
-    { id: PARTS_OPEN, open: `${partsOpen} not accounted for`, met: partsOpen === '', standsFor: [] },
+    {
+      id: PARTS_OPEN,
+      open: `${partsOpen} not accounted for`,
+      met: partsOpen === '',
+      standsFor: ['trail-complete'],
+    },
   ],
 }

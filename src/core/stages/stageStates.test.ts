@@ -12,6 +12,7 @@ const PROCEDURE = procedure(FACTS)
 const STEPS = PROCEDURE.steps.map(({ id }) => id)
 const NOTHING_YET: StandingWork = {
   steps: STEPS,
+  tightnessNoted: true,
   glass: { planned: true, missing: '3 readings of crystal edge thickness missing' },
   rest: { planned: true, missing: '2 readings of case bore missing' },
   out: [],

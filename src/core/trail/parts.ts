@@ -2,34 +2,39 @@ import type { StageId } from '../stages/stages'
 
 /** What can come off a case, with the key that records it. d, g, i, n and the figures belong to the page. */
 export const TRAIL_PARTS = {
-  strap: { label: 'strap or bracelet', key: 'w', backBy: 'hand-back' },
-  'spring-bar': { label: 'spring bar', key: 'a', backBy: 'hand-back' },
-  'shell-screw': { label: 'shell screw', key: 'h', backBy: 'close' },
-  shell: { label: 'resin shell', key: 'j', backBy: 'close' },
-  back: { label: 'case back', key: 'b', backBy: 'close' },
-  'back-screw': { label: 'back screw', key: 'y', backBy: 'close' },
-  'back-seal': { label: 'back seal', key: 'o', backBy: 'close' },
-  cell: { label: 'cell', key: 'e', backBy: 'close' },
-  stem: { label: 'stem with crown', key: 't', backBy: 'close' },
-  'circuit-cover': { label: 'circuit cover', key: 'v', backBy: 'close' },
-  contact: { label: 'spring or contact', key: 'q', backBy: 'close' },
-  clamp: { label: 'clamp', key: 'c', backBy: 'close' },
-  screw: { label: 'case screw', key: 's', backBy: 'close' },
-  ring: { label: 'holding ring', key: 'r', backBy: 'close' },
-  spacer: { label: 'spacer', key: 'k', backBy: 'close' },
-  movement: { label: 'movement', key: 'm', backBy: 'close' },
-  'bezel-screw': { label: 'bezel screw', key: '', backBy: 'close' },
-  bezel: { label: 'bezel', key: 'z', backBy: 'close' },
-  'bezel-spring': { label: 'bezel spring', key: 'f', backBy: 'close' },
-  insert: { label: 'insert', key: 'u', backBy: 'close' },
-  'chapter-ring': { label: 'chapter ring', key: 'l', backBy: 'close' },
-  'crystal-gasket': { label: 'crystal gasket', key: 'x', backBy: 'close' },
+  strap: { label: 'strap or bracelet', key: 'w', several: false, backBy: 'hand-back' },
+  'spring-bar': { label: 'spring bar', key: 'a', several: true, backBy: 'hand-back' },
+  'shell-screw': { label: 'shell screw', key: 'h', several: true, backBy: 'close' },
+  shell: { label: 'resin shell', key: 'j', several: false, backBy: 'close' },
+  back: { label: 'case back', key: 'b', several: false, backBy: 'close' },
+  'back-screw': { label: 'back screw', key: 'y', several: true, backBy: 'close' },
+  'back-seal': { label: 'back seal', key: 'o', several: false, backBy: 'close' },
+  cell: { label: 'cell', key: 'e', several: false, backBy: 'close' },
+  stem: { label: 'stem with crown', key: 't', several: false, backBy: 'close' },
+  'circuit-cover': { label: 'circuit cover', key: 'v', several: false, backBy: 'close' },
+  'cover-screw': { label: 'cover screw', key: '', several: true, backBy: 'close' },
+  contact: { label: 'spring or contact', key: 'q', several: true, backBy: 'close' },
+  clamp: { label: 'clamp', key: 'c', several: true, backBy: 'close' },
+  screw: { label: 'case screw', key: 's', several: true, backBy: 'close' },
+  ring: { label: 'holding ring', key: 'r', several: false, backBy: 'close' },
+  spacer: { label: 'spacer', key: 'k', several: true, backBy: 'close' },
+  movement: { label: 'movement', key: 'm', several: false, backBy: 'close' },
+  hand: { label: 'hand', key: '', several: true, backBy: 'close' },
+  'bezel-screw': { label: 'bezel screw', key: '', several: true, backBy: 'close' },
+  bezel: { label: 'bezel', key: 'z', several: false, backBy: 'close' },
+  'bezel-spring': { label: 'bezel spring', key: 'f', several: false, backBy: 'close' },
+  insert: { label: 'insert', key: 'u', several: false, backBy: 'close' },
+  'chapter-ring': { label: 'chapter ring', key: 'l', several: false, backBy: 'close' },
+  crystal: { label: 'crystal', key: '', several: false, backBy: 'close' },
+  'crystal-gasket': { label: 'crystal gasket', key: 'x', several: false, backBy: 'close' },
 } as const satisfies Record<string, TrailPart>
 
 interface TrailPart {
   readonly label: string
   /** empty when it is only offered by tap */
   readonly key: string
+  /** true where a case has several of it, so that they are counted */
+  readonly several: boolean
   /** the stage that cannot be left while it is missing */
   readonly backBy: StageId
 }
@@ -49,9 +54,10 @@ export function partsText(part: TrailPartId, count: number, size: SizeMark): str
   return `${count} ${words}${words.endsWith('s') ? 'es' : 's'}`
 }
 
-/** Parts a stage usually takes off: what its panel offers first. Any part can be recorded anywhere. */
-export const USUAL_PARTS: Readonly<Partial<Record<StageId, readonly TrailPartId[]>>> = {
-  open: ['strap', 'spring-bar', 'shell-screw', 'shell', 'back-screw', 'back', 'back-seal', 'cell'],
-  decase: ['stem', 'circuit-cover', 'contact', 'clamp', 'screw', 'ring', 'spacer', 'movement'],
-  'push-out': ['bezel-screw', 'bezel', 'bezel-spring', 'insert', 'chapter-ring', 'crystal-gasket'],
+/** What comes off along with a part: small things that belong to it. */
+export const COMES_WITH: Readonly<Partial<Record<TrailPartId, readonly TrailPartId[]>>> = {
+  strap: ['spring-bar'],
+  'circuit-cover': ['cover-screw', 'contact'],
+  clamp: ['screw'],
+  movement: ['spacer'],
 }

@@ -39,19 +39,40 @@ describe('seatOf, construction by construction', () => {
   it.each([
     ['tension-gasket', {}, 'bore'],
     ['press-in-bezel', {}, 'bezel-bore'],
-    ['press-in-bezel', { bezelBoreMm: 31.35 }, 'seat-depth'],
     ['neck-and-bezel', {}, 'neck-outer'],
-    ['neck-and-bezel', { neckOuterMm: 28.9 }, 'bezel-inner'],
     ['snap-acrylic', {}, 'groove'],
     ['tension-ring-acrylic', {}, 'bore'],
     ['cemented', {}, 'rebate-length'],
     ['cemented', { rebateLengthMm: 24 }, 'rebate-width'],
-    ['cemented', { rebateLengthMm: 24, rebateWidthMm: 20 }, 'rebate-depth'],
     ['bayonet-ring', {}, 'bore'],
     ['bayonet-ring', { boreMm: 30.6 }, 'rebate-depth'],
     ['bayonet-ring', { boreMm: 30.6, rebateDepthMm: 2.4 }, 'ring-stroke'],
   ] as const)('%s with %j asks for the %s', (retention, known, missing) => {
     expect(outcome({ retention, ...known })).toEqual({ ok: false, missing })
+  })
+
+  it.each([
+    ['press-in-bezel', { bezelBoreMm: 31.35 }, 'seat-depth', 1.2, 0.25],
+    ['tension-gasket', { boreMm: 31.35 }, 'seat-depth', 1.2, 0.25],
+    ['neck-and-bezel', { neckOuterMm: 28.9 }, 'bezel-inner', 30.1, 0.15],
+    ['neck-and-bezel', { bezelInnerMm: 30.5 }, 'neck-outer', 29.3, 0.15],
+    ['cemented', { rebateLengthMm: 24, rebateWidthMm: 20 }, 'rebate-depth', 1.2, 0.25],
+  ] as const)('%s with %j takes the %s as usual, widely, and says so', (retention, known, name, mm, u) => {
+    const found = outcome({ retention, ...known })
+    expect(found.ok && found.seat.figures[name]).toEqual({
+      origin: 'assumed',
+      valueMm: expect.closeTo(mm, 9) as number,
+      standardUncertaintyMm: u,
+    })
+  })
+
+  it('judges by the opening alone, its ring’s wall as usual: the bore is wide, and assumed', () => {
+    const found = outcome({ retention: 'tension-gasket' }, taken('opening', 27.92, 27.93, 27.92))
+    expect(found.ok && found.seat.across).toMatchObject({
+      origin: 'assumed',
+      valueMm: expect.closeTo(27.9233 + 0.9, 3) as number,
+    })
+    expect(found.ok && found.seat.across.standardUncertaintyMm).toBeGreaterThan(0.14)
   })
 
   it('takes what was measured before what the sheet says', () => {

@@ -15,7 +15,7 @@ import type { TrayReadout } from './trayReadout'
 
 /** A tray's case, as far as its stages ask how the work stands. */
 export interface WorkBasis {
-  readonly kept: Pick<KeptTray, 'shapes' | 'picked' | 'pressRuns' | 'partsOut' | 'looked'>
+  readonly kept: Pick<KeptTray, 'shapes' | 'picked' | 'pressRuns' | 'partsOut' | 'looked' | 'findings'>
   readonly procedure: Procedure
   readonly plan: readonly DimensionId[]
   /** those of the plan that say which crystal fits */
@@ -39,7 +39,7 @@ export function standingWork({
   own,
   readout,
 }: WorkBasis): StandingWork {
-  const { picked, pressRuns, shapes, partsOut, looked } = kept
+  const { picked, pressRuns, shapes, partsOut, looked, findings } = kept
   const byShape = shapes.filter(({ voidReason }) => voidReason === null).map(({ dimension }) => dimension)
   const readingsOf = (asked: readonly DimensionId[]): PlannedReadings => ({
     planned: asked.length > 0,
@@ -53,6 +53,7 @@ export function standingWork({
   const all = readingsOf(rest)
   return {
     steps: procedure.steps.map(({ id }) => id),
+    tightnessNoted: findings.some(({ kind }) => kind === 'back-tightness'),
     glass: readingsOf(first),
     get rest() {
       if (all.missing === '' || !isSizeSettled(readout())) return all

@@ -8,7 +8,7 @@ import type { KeptTray } from './KeptTray'
 const WAYS: Readonly<
   Record<
     keyof PieceNow['off'],
-    { readonly part: TrailPartId | null; readonly off: readonly string[]; readonly on: readonly string[] }
+    { readonly part: TrailPartId; readonly off: readonly string[]; readonly on: readonly string[] }
   >
 > = {
   strap: { part: 'strap', off: ['strap-off'], on: ['strap-on'] },
@@ -17,7 +17,7 @@ const WAYS: Readonly<
   crown: { part: 'stem', off: ['stem-out', 'crown-out'], on: ['movement-in', 'crown-seal'] },
   bezel: { part: 'bezel', off: ['bezel-off'], on: ['bezel-light', 'bezel-home'] },
   insert: { part: 'insert', off: ['insert-lift', 'insert-push-out'], on: ['insert-in'] },
-  crystal: { part: null, off: ['crystal-out'], on: [] },
+  crystal: { part: 'crystal', off: ['crystal-out'], on: [] },
 }
 
 /**

@@ -24,13 +24,15 @@ import type { DemoWorld } from './playTray'
 import { playTray } from './playTray'
 
 const SEED = 1908
+export const OPENING_HOUR = 9
 
 /**
  * Fills an empty database with the invented bench of the Skerrow Ferry Line: the same world for the same day.
  * @param day - midnight of the day the demo plays on
+ * @param openingHour - hour at which trays are opened: five hours of work lie after it
  * @returns false when there are trays already: nothing is touched then
  */
-export function loadDemo(store: Db, day: Date): Promise<boolean> {
+export function loadDemo(store: Db, day: Date, openingHour = OPENING_HOUR): Promise<boolean> {
   return whileNobodyElseStarts(store, async (db) => {
     if ((await highestTrayNumber(db)) !== null) return false
     const random = seededRandom(SEED)
@@ -46,6 +48,7 @@ export function loadDemo(store: Db, day: Date): Promise<boolean> {
     const world: DemoWorld = {
       db,
       day,
+      openingHour,
       sheets: new Map(sheets.map((s) => [`${s.maker} ${s.reference}`, s])),
       crystals: await allCrystals(db),
       gaskets: await allGaskets(db),

@@ -35,12 +35,13 @@ import { known } from './known'
 const DAY_MS = 86_400_000
 const HOUR_MS = 3_600_000
 const MINUTE_MS = 60_000
-const OPENING_HOUR = 9
 
 /** What every tray is played in. */
 export interface DemoWorld {
   readonly db: Db
   readonly day: Date
+  /** hour at which a tray is opened, counted from midnight of its day */
+  readonly openingHour: number
   readonly sheets: ReadonlyMap<string, CaseSheet>
   readonly crystals: readonly StockCrystal[]
   readonly gaskets: readonly StockGasket[]
@@ -52,7 +53,7 @@ export interface DemoWorld {
 export async function playTray(world: DemoWorld, demo: DemoTray, ownerId: number): Promise<void> {
   const { db } = world
   const sheet = known(world.sheets, demo.caseName)
-  const openedAt = at(world.day, demo.openedDay, OPENING_HOUR)
+  const openedAt = at(world.day, demo.openedDay, world.openingHour)
   const done = demo.stage === 'hand-back'
   const [tray] = await insertTrays(db, [
     {
@@ -92,6 +93,7 @@ async function handBack(
     trayNumber: tray.number,
     sheet,
     measured: measuredFigures(readings),
+    seat: {},
     newBezel: false,
     instruments,
   })

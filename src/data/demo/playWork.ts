@@ -1,4 +1,7 @@
 import { procedure } from '@/core/procedure/procedure'
+import type { Step } from '@/core/procedure/Step'
+import type { TrailPartId } from '@/core/trail/parts'
+import { TRAIL_PARTS } from '@/core/trail/parts'
 import { STAGE_IDS, stageIndex } from '@/core/stages/stages'
 import { allHazards, usuallyDealtWith } from '@/core/tray/hazards'
 import { jobFactsOf } from '@/core/tray/jobFactsOf'
@@ -12,12 +15,14 @@ import { insertLookedOver } from '../queries/ownParts'
 import { waitSubject } from '@/core/waits/waits'
 import { insertPhoto } from '../queries/photos'
 import { insertTick } from '../queries/ticks'
-import { insertTrailEvents, trailsOf } from '../queries/trail'
+import { insertTrailEvents } from '../queries/trail'
 import type { Tray } from '../queries/trays'
 import { demoPicture } from './demoPicture'
-import type { DemoTray } from './DemoTray'
+import type { DemoPart, DemoTray } from './DemoTray'
 
 const MINUTE_MS = 60_000
+
+const AS_USUAL = ['back-tightness', 'usual'] as const
 
 /** Plays what hands did on a demo tray: steps ticked, parts off and back, findings, a picture, a bath in use. */
 export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoTray): Promise<void> {
@@ -52,8 +57,10 @@ export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoT
     }
   }
   await tickHazards(db, tray, { ...facts, steamedUp: tray.steamedUp }, minute(1))
-  await playTrail(db, tray, demo, minute)
-  for (const [kind, words] of found) {
+  await playTrail(db, tray, demo, done, minute)
+  const isNoted = found.some(([kind]) => kind === 'back-tightness')
+  const asUsual = done.some(({ id }) => id === 'note-tightness') && !isNoted
+  for (const [kind, words] of [...found, ...(asUsual ? [AS_USUAL] : [])]) {
     await insertFinding(db, { trayId: tray.id, kind, words, stage: 'intake', foundAt: minute(5) })
   }
   const leftOut = Object.entries(demo.leftOut ?? {})
@@ -93,12 +100,25 @@ async function tickHazards(
   }
 }
 
-async function playTrail(db: Db, tray: Tray, demo: DemoTray, minute: (n: number) => Date): Promise<void> {
-  const parts = demo.trail ?? []
-  if (parts.length === 0) return
-  await insertTrailEvents(
+/** Parts of a kind that come in several, where the tray's own trail does not count them. */
+const USUAL_COUNT = 2
+
+/** What the tray's own trail tells came off, then whatever else the steps done say; what they put back is back. */
+async function playTrail(
+  db: Db,
+  tray: Tray,
+  demo: DemoTray,
+  done: readonly Step[],
+  minute: (n: number) => Date,
+): Promise<void> {
+  const told = demo.trail ?? []
+  const others = done
+    .flatMap(({ takesOff }) => takesOff)
+    .filter((part) => !told.some((one) => one.part === part))
+    .map((part): DemoPart => ({ part, count: TRAIL_PARTS[part].several ? USUAL_COUNT : 1 }))
+  const off = await insertTrailEvents(
     db,
-    parts.map(({ part, count = 1, size = '', clockHour = null }, i) => ({
+    [...told, ...others].map(({ part, count = 1, size = '', clockHour = null }, i) => ({
       trayId: tray.id,
       kind: 'off',
       part,
@@ -108,23 +128,38 @@ async function playTrail(db: Db, tray: Tray, demo: DemoTray, minute: (n: number)
       at: minute(10 + i),
     })),
   )
-  if (parts.some(({ part }) => part === 'strap')) {
+  if (told.some(({ part }) => part === 'strap')) {
     await insertTick(db, { trayId: tray.id, subject: 'step:strap-off', done: true, at: minute(10) })
   }
-  if (stageIndex(demo.stage) <= stageIndex('close')) return
-  const off = (await trailsOf(db, [tray.id])).get(tray.id) ?? []
+  const isClosed = stageIndex(demo.stage) > stageIndex('close')
+  const isHome = demo.progress.kind === 'pressed' && demo.progress.outcomes.includes('home')
+  const goneBack = new Set([
+    ...done.flatMap(({ putsBack }) => putsBack),
+    ...(isHome ? (['crystal', 'crystal-gasket'] as const) : []),
+  ])
   await insertTrailEvents(
     db,
     off
       .flatMap((event) => (event.kind === 'off' ? [event] : []))
+      .filter(({ part }) => goneBack.has(part) || (isClosed && isBackAtClosing(part, demo)))
       .reverse()
       .map((event, i) => ({
         trayId: tray.id,
-        // The back seal of a closed case is a new one.
-        kind: event.part === 'back-seal' ? 'renewed' : 'back',
+        kind: isRenewed(event.part, demo) ? 'renewed' : 'back',
         count: event.count,
         refersTo: event.id,
         at: minute(200 + i),
       })),
   )
+}
+
+/** Whatever is on the trail of a closed case has gone back; the strap goes on last. */
+function isBackAtClosing(part: TrailPartId, { stage }: DemoTray): boolean {
+  return stageIndex(TRAIL_PARTS[part].backBy) < stageIndex(stage)
+}
+
+/** The back seal of a closed case is a new one, and so is its crystal unless it came in whole and nobody asked. */
+function isRenewed(part: TrailPartId, { crystalState, intake }: DemoTray): boolean {
+  if (part === 'crystal') return crystalState !== 'whole' || (intake?.asked?.includes('crystal') ?? true)
+  return part === 'back-seal'
 }

@@ -61,8 +61,14 @@ export async function newestTrailsOf(
   return bySheet
 }
 
-export async function insertTrailEvents(db: Db, rows: NewTrailEvent[]): Promise<void> {
-  await db.insert(trailEvents).values(rows)
+/** @returns what was recorded, as the trail holds it */
+export async function insertTrailEvents(db: Db, rows: readonly NewTrailEvent[]): Promise<TrailEvent[]> {
+  if (rows.length === 0) return []
+  const stored = await db
+    .insert(trailEvents)
+    .values([...rows])
+    .returning()
+  return stored.map(eventOf)
 }
 
 function eventOf(row: TrailRow): TrailEvent {

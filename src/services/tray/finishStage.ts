@@ -50,10 +50,12 @@ async function handBack(tx: Db, opened: OpenedCase, now: Date): Promise<Refusal 
   if (open.length > 0) return refuse(`Not handed back. ${open.join(' ')}`, 'stage')
   const { tray, sheet, instruments } = opened.kept
   await setTrayStage(tx, tray.id, 'hand-back', now)
+  const { measured, seat } = opened.found.readout
   const learned = figuresToLearn({
     trayNumber: tray.number,
     sheet,
-    measured: opened.found.readout.measured,
+    measured,
+    seat: seat.ok ? seat.seat.figures : {},
     newBezel: opened.newBezel !== null,
     instruments,
   })

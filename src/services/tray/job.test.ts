@@ -271,6 +271,49 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
       expect(after.job.ticks['step:back-off']).toBeUndefined()
     })
 
+    describe('and the steps say one thing', () => {
+      const tick = (view: TrayView, step: string, done = true) =>
+        tickTray(store.db, { trayId: view.tray.id, subject: `step:${step}`, done }, NOW)
+      const lines = ({ job }: TrayView) =>
+        job.trail.lines.map(({ part, count, back, renewed }) => [part, count, back, renewed])
+
+      it('a tick records what comes off, and taking it back takes that back', async () => {
+        const view = await taken('everyday')
+        const open = stored(await tick(view, 'back-off'))
+        expect(lines(open)).toEqual([['back', 1, 0, 0]])
+        const shut = stored(await tick(view, 'back-off', false))
+        expect(lines(shut)).toEqual([])
+        expect(shut.job.ticks['step:back-off']).toBeUndefined()
+      })
+
+      it('what comes in several is counted, and no tick stands for the count', async () => {
+        const view = await taken('everyday')
+        expect(refused(await tick(view, 'hold-off'))).toMatch(/^Count the clamps on the parts trail first/)
+        const counted = stored(await off(view, 'clamp', 2))
+        expect(counted.job.ticks['step:hold-off']).toBeDefined()
+        expect(refused(await tick(counted, 'hold-on'))).toMatch(/^Still off by the parts trail: 2 clamps/)
+        const one = stored(await answer(counted, 'clamp', {}))
+        expect(one.job.ticks['step:hold-on']).toBeUndefined()
+        const both = stored(await answer(one, 'clamp', {}))
+        expect(both.job.ticks['step:hold-on']).toBeDefined()
+        const undone = stored(await undoTrail(store.db, { trayId: view.tray.id }, NOW))
+        expect(undone.job.ticks['step:hold-on']).toBeUndefined()
+      })
+
+      it('a tick puts back what is off, new where the job renews it, and not what is under other parts', async () => {
+        const view = await taken('dress-quartz', {}, { asked: 'crystal,battery' })
+        stored(await tick(view, 'cell-out'))
+        stored(await tick(view, 'back-off'))
+        expect(refused(await tick(view, 'cell-out', false))).toMatch(/^The parts trail shows it done: undo/)
+        stored(await tick(view, 'cell-in'))
+        const closed = stored(await tick(view, 'back-on'))
+        expect(lines(closed)).toEqual([
+          ['cell', 1, 0, 1],
+          ['back', 1, 1, 0],
+        ])
+      })
+    })
+
     it('refuses an absurd count, a strange part, an hour off the dial and a picture of another tray', async () => {
       const view = await taken('everyday')
       expect(refused(await off(view, 'screw', 400))).toMatch(/at most 24 at once/)

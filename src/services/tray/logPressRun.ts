@@ -6,17 +6,22 @@ import type { DieRole } from '@/core/dies/Die'
 import type { PressOutcome } from '@/core/press/pressPlan'
 import { pressNeeds } from '@/core/press/pressPlan'
 import type { Db } from '@/data/client'
+import { renewedParts } from '@/core/tray/renewedParts'
 import type { Wait } from '@/core/waits/waits'
 import { minutesLeft, runningBefore } from '@/core/waits/waits'
 import { isOwn } from '@/core/own-parts/OwnPart'
 import { againstOwn, isOwnPickLost } from '@/core/own-parts/ownPick'
 import { insertLookedOver } from '@/data/queries/ownParts'
 import { insertPressRun } from '@/data/queries/picks'
+import { insertTick } from '@/data/queries/ticks'
 import { allDies } from '@/data/queries/otherParts'
 import type { Press } from '@/data/queries/tools'
 import { setTrayStage } from '@/data/queries/trays'
 import type { Refusal, Validated } from '../boundary'
 import { idSchema, refuse, validate, validateBoth, validateRecord, withFields } from '../boundary'
+import type { OpenedCase } from './openTrayCases'
+import type { TrailRecord } from './recordTrail'
+import { answerOf, recordTrail } from './recordTrail'
 import { trayChange } from './trayChange'
 
 interface PressRunTools {
@@ -84,10 +89,29 @@ export const logPressRun = trayChange<PressRunChecked, PressRunSent>(
         goesBack: false,
         at: now,
       })
+    await recordTrail(tx, opened, onTrail(values.outcome, opened), now)
+    // What cures round the crystal cures from here on.
+    if (values.outcome === 'home')
+      await insertTick(tx, { trayId: tray.id, subject: 'step:crystal-in', done: true, at: now })
     await setTrayStage(tx, tray.id, NEXT_STAGE[values.outcome], null)
     return null
   },
 )
+
+/** A crystal that came home goes back with its ring; one that broke after it was home has to come out once more. */
+function onTrail(outcome: PressOutcome, opened: OpenedCase): readonly TrailRecord[] {
+  const ringIn = opened.kept.picked?.gasket != null
+  const pressed = opened.trail.filter(
+    ({ part }) => part === 'crystal' || (part === 'crystal-gasket' && ringIn),
+  )
+  const renewed = renewedParts(opened)
+  if (outcome === 'home')
+    return pressed
+      .filter(({ open }) => open > 0)
+      .map((line) => answerOf(line, renewed.has(line.part) ? 'renewed' : 'back', line.open))
+  const wasHome = pressed.some(({ part }) => part === 'crystal') && pressed.every(({ open }) => open === 0)
+  return outcome === 'cracked' && wasHome ? [{ kind: 'off', part: 'crystal', count: 1 }] : []
+}
 
 function stillWaiting(waits: readonly Wait[], now: Date): string {
   const each = waits.map((wait) => `${wait.title}, ${minutesLeft(wait, now)} min left`)

@@ -56,6 +56,11 @@ describe.each(testStores())('parts of the piece itself, on $name', ({ open }) =>
     const logged = await logPressRun(store.db, { trayId: view.tray.id, ...tools, fields }, NOW)
     if (!logged.ok) throw new Error(JSON.stringify(logged))
     expect(logged.view.press?.runs).toHaveLength(1)
+    const backByRun = logged.view.job.trail.lines.filter(({ part }) => part.startsWith('crystal'))
+    expect(backByRun.map(({ part, back, renewed, open }) => [part, back, renewed, open])).toEqual([
+      ['crystal', 1, 0, 0],
+      ['crystal-gasket', 1, 0, 0],
+    ])
     const stored = (await latestPicksOf(store.db, [view.tray.id])).get(view.tray.id)
     expect(stored?.pick).toMatchObject({ crystalId: null, gasketId: null })
     expect(stored?.pick.ownCrystal?.diameterMm).toBeCloseTo(32, 1)

@@ -1,12 +1,9 @@
 import Joi from 'joi'
 import { SIZE_MARKS, TRAIL_PART_IDS, TRAIL_PARTS } from '@/core/trail/parts'
 import type { SizeMark, TrailPartId } from '@/core/trail/parts'
-import type { TrailLine } from '@/core/trail/partsTrail'
 import { lastStanding } from '@/core/trail/partsTrail'
-import { insertTick } from '@/data/queries/ticks'
-import type { NewTrailEvent } from '@/data/queries/trail'
-import { insertTrailEvents } from '@/data/queries/trail'
 import { idSchema, refuse } from '../boundary'
+import { answerOf, recordTrail } from './recordTrail'
 import { trayChange } from './trayChange'
 
 /** More of one part than any case has is a slip of the finger. From memory. */
@@ -50,32 +47,14 @@ const offSchema = Joi.object<OffInput>({
 })
 
 /** Records that parts came off, with their count, size mark and place. */
-export const recordOff = trayChange(offSchema, async (tx, input, { kept }, now) => {
-  const { trayId, part, count, size, clockHour, photo } = input
-  if (photo && !kept.photos.some((p) => p.id === photo.id))
+export const recordOff = trayChange(offSchema, async (tx, input, opened, now) => {
+  const { part, count, size, clockHour, photo } = input
+  if (photo && !opened.kept.photos.some((p) => p.id === photo.id))
     return refuse('Place: this picture is not there any more. Choose another one.')
   const [photoId, photoX, photoY] = [photo?.id ?? null, photo?.x ?? null, photo?.y ?? null]
-  await insertTrailEvents(tx, [
-    { trayId, kind: 'off', part, count, size, clockHour, photoId, photoX, photoY, at: now },
-  ])
-  const step = STEP_DONE_BY_REMOVAL[part]
-  if (step) await insertTick(tx, { trayId, subject: `step:${step}`, done: true, at: now })
+  await recordTrail(tx, opened, [{ kind: 'off', part, count, size, clockHour, photoId, photoX, photoY }], now)
   return null
 })
-
-/** A part in the tray says that its step was done: nobody ticks what the hands have just recorded. */
-const STEP_DONE_BY_REMOVAL: Readonly<Partial<Record<TrailPartId, string>>> = {
-  strap: 'strap-off',
-  shell: 'shell-off',
-  back: 'back-off',
-  'back-seal': 'back-seal-out',
-  cell: 'cell-out',
-  stem: 'stem-out',
-  movement: 'movement-out',
-  bezel: 'bezel-off',
-  'bezel-spring': 'bezel-spring-off',
-  'crystal-gasket': 'crystal-gasket-out',
-}
 
 interface AnswerInput {
   trayId: number
@@ -94,36 +73,27 @@ const answerSchema = Joi.object<AnswerInput>({
 })
 
 /** Accounts for parts of one line: back on, renewed, or left off for a reason. */
-export const answerOff = trayChange(answerSchema, async (tx, input, { trail }, now) => {
-  const { trayId, offId, kind, count, reason } = input
+export const answerOff = trayChange(answerSchema, async (tx, input, opened, now) => {
+  const { offId, kind, count, reason } = input
   if (kind === 'left-off' && reason === '')
     return refuse('Reason is missing: say why it stays off, as “owner keeps the old strap”.', 'reason')
-  const line = trail.find((l) => l.offIds.includes(offId))
+  const line = opened.trail.find((l) => l.offIds.includes(offId))
   if (!line) return refuse('This line is not on the trail any more.')
   if (count > line.open) {
     return refuse(
       `${TRAIL_PARTS[line.part].label}: ${count} would be more than came off; ${line.open} still to come.`,
     )
   }
-  await insertTrailEvents(tx, answersOf(line, { trayId, kind, reason, at: now }, count))
+  await recordTrail(tx, opened, [answerOf(line, kind, count, reason)], now)
   return null
 })
-
-/** An answer hangs on the first removal of its line; the line adds them up. */
-function answersOf(
-  line: TrailLine,
-  event: Pick<NewTrailEvent, 'trayId' | 'kind' | 'reason' | 'at'>,
-  count: number,
-): NewTrailEvent[] {
-  return [{ ...event, count, refersTo: line.offIds[0] ?? null }]
-}
 
 const undoSchema = Joi.object<{ trayId: number }>({ trayId: idSchema.required() })
 
 /** Takes back the last thing recorded on the trail that still stands. */
-export const undoTrail = trayChange(undoSchema, async (tx, { trayId }, { kept }, now) => {
-  const last = lastStanding(kept.trail)
+export const undoTrail = trayChange(undoSchema, async (tx, _, opened, now) => {
+  const last = lastStanding(opened.kept.trail)
   if (!last) return refuse('Nothing to undo: the trail is empty.')
-  await insertTrailEvents(tx, [{ trayId, kind: 'undo', refersTo: last.id, at: now }])
+  await recordTrail(tx, opened, [{ kind: 'undo', refersTo: last.id }], now)
   return null
 })

@@ -48,8 +48,8 @@ export interface PressCard {
   /** null where the crystal goes in by hand */
   readonly pusher: DieOutcome | null
   readonly support: DieOutcome | null
-  /** by press kind; null while a die is missing */
-  readonly plans: Readonly<Record<PressKind, PressPlan>> | null
+  /** by press kind */
+  readonly plans: Readonly<Record<PressKind, PressPlan>>
   readonly presses: readonly Press[]
   readonly dies: readonly Die[]
   readonly runs: readonly PressRunView[]
@@ -89,17 +89,14 @@ export function pressCard(
     againstNow: againstNow(opened, kept.picked, index),
     pusher,
     support,
-    plans:
-      pusher?.ok !== false && support?.ok !== false
-        ? plansFor({
-            retention: sheet.retention,
-            pusher: pusher?.best.die ?? null,
-            support: support?.best.die ?? null,
-            bevelMm: crystal.bevelMm,
-            ringed: gasket !== null,
-            glassSplinters: leavesSplinters(facts),
-          })
-        : null,
+    plans: plansFor({
+      retention: sheet.retention,
+      pusher: pusher?.ok ? pusher.best.die : null,
+      support: support?.ok ? support.best.die : null,
+      bevelMm: crystal.bevelMm,
+      ringed: gasket !== null,
+      glassSplinters: leavesSplinters(facts),
+    }),
     force: foreseenForce(crystal, gasket, 'hold' in pick.evidence ? pick.evidence.hold : null, kept.pastRuns),
     presses,
     dies: there,

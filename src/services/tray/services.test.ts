@@ -320,7 +320,7 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
         expect(empty?.shortlist?.choicesInStock).toBe(0)
         expect(empty?.shortlist?.toOrder[0]).toMatchObject({
           crystalDiameterMm: 30,
-          gasketWallMm: 0.5,
+          ring: { wallMm: 0.5 },
           crystalThicknessMm: 1,
         })
         const [reject] = empty?.shortlist?.rejected ?? []

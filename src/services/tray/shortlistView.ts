@@ -3,6 +3,7 @@ import type { BezelRing } from '@/core/fit/bezelRings'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { Construction, ConstructionWords } from '@/core/construction/Construction'
 import { constructionOf } from '@/core/construction/constructions'
+import { withCrystalHere } from '@/core/fit/crystalHere'
 import type { CrystalSeat } from '@/core/fit/CrystalSeat'
 import type { RejectedCandidate } from '@/core/fit/rejectedCandidate'
 import type { RestsOn } from '@/core/fit/restsOn'
@@ -10,6 +11,7 @@ import { restsOn } from '@/core/fit/restsOn'
 import type { OrderProposal } from '@/core/fit/OrderProposal'
 import type { Shortlist } from '@/core/fit/shortlistTypes'
 import type { StockIndex } from '@/core/fit/stockIndex'
+import { isOwn } from '@/core/own-parts/OwnPart'
 import { shortlistWithOwn } from '@/core/own-parts/ownShortlist'
 import type { Choice } from '@/core/tray/choiceOf'
 import { choiceOf } from '@/core/tray/choiceOf'
@@ -29,7 +31,9 @@ export interface ShortlistView extends Omit<Shortlist, 'fitting' | 'rejected'> {
   readonly choicesInStock: number
   /** how well what the columns show is known */
   readonly restsOn: RestsOn
-  /** nearest sizes to order where nothing fits, the likeliest first; empty where none can be told */
+  /** something that fits lies in the drawers */
+  readonly fromDrawers: boolean
+  /** nearest sizes to order where nothing does, the likeliest first; empty where none can be told */
   readonly toOrder: readonly OrderProposal[]
   /** second rings of a removable bezel, the likeliest first; empty for other constructions */
   readonly bezelRings: readonly BezelRing[]
@@ -41,6 +45,7 @@ export function shortlistView(drawers: StockIndex, opened: TrayCase, seat: Cryst
   const construction = constructionOf(sheet.retention)
   const policy = opened.rules.policy.fit
   const list = shortlistWithOwn(drawers, seat, readout.wishes, { policy }, opened.own)
+  const fromDrawers = list.fitting.some(({ crystal }) => !isOwn(crystal))
   const withChoice = (candidate: Candidate): CandidateView => ({
     ...candidate,
     ...choiceOf(candidate, seat, list.between, opened),
@@ -50,7 +55,8 @@ export function shortlistView(drawers: StockIndex, opened: TrayCase, seat: Cryst
     words: construction.words,
     pressed: construction.pressed,
     restsOn: restsOn(seat),
-    toOrder: list.fittingCount === 0 ? construction.toOrder(seat, sheet, policy) : [],
+    fromDrawers,
+    toOrder: fromDrawers ? [] : withCrystalHere(construction.toOrder(seat, sheet, policy), drawers),
     fitting: list.fitting.map(withChoice),
     rejected: list.rejected.map(({ candidate, failures }) => ({
       candidate: withChoice(candidate),

@@ -4,6 +4,7 @@ import { judgedShortlist } from '../../fit/judgedShortlist'
 import type { StockIndex } from '../../fit/stockIndex'
 import { figureOf } from '../../tray/caseFigures'
 import type { Construction, RingUse } from '../Construction'
+import { acrylicOrder } from './acrylicOrder'
 import { middleOf } from '../middleOf'
 import type { AcrylicSeat } from './acrylicSeat'
 import { acrylicSeat } from './acrylicSeat'
@@ -11,8 +12,8 @@ import { acrylicFailure, acrylicReasons } from './acrylicWords'
 import type { AcrylicCandidate } from './assessAcrylic'
 import { assessAcrylic, oversizeWindow } from './assessAcrylic'
 
-/** Further than this outside its window a crystal is not even a near miss, mm. */
-const NEAR_MM = 0.2
+/** Further than this outside its window a crystal is not even a near miss, mm; sold sizes leave gaps. From memory. */
+const NEAR_MM = 0.5
 /** A craze limit is a share of the diameter: of this one where the groove was not read, mm. */
 const USUAL_MM = 30
 
@@ -59,7 +60,7 @@ export function acrylicInSeat(into: AcrylicSeat['in']): Shared {
     failure: acrylicFailure,
     reasons: acrylicReasons,
     squeezeBand: () => null,
-    toOrder: () => [],
+    toOrder: (seat, _, policy) => acrylicOrder(seat, policy),
     foundHold: () => null,
     across: () => 'crystal-diameter',
   }

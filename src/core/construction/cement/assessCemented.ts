@@ -75,7 +75,8 @@ function gapUncertaintyMm(side: Figure, policy: FitPolicy): number {
   return Math.hypot(side.standardUncertaintyMm, policy.crystalDiameterUncertaintyMm) / 2
 }
 
-function gapOdds(gapMm: number, rebate: Figure, policy: FitPolicy): number {
+/** Chance that a gap a side is as cement wants it. */
+export function gapOdds(gapMm: number, rebate: Figure, policy: FitPolicy): number {
   return probabilityWithin(gapMm, gapUncertaintyMm(rebate, policy), policy.cementGap)
 }
 

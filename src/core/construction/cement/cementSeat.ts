@@ -5,6 +5,7 @@ import type { MeasuredFigures } from '../../tray/measuredFigures'
 import { keptFigures } from '../keptFigures'
 import { seatFromThickness } from '../seatFromThickness'
 import { seenFromSeat } from '../seenFromSeat'
+import { USUAL_SEAT_DEPTH } from '../usualFigures'
 
 /** A rebate a crystal is cemented into, round or shaped. */
 export interface CementSeat extends CrystalSeat {
@@ -36,8 +37,8 @@ export function cementSeat(measured: MeasuredFigures, sheet: CaseSheet): SeatOut
   const round = isRound(length, width, cornerRadius, sheet)
   if (!width && !round) return { ok: false, missing: 'rebate-width' }
   const seen = seenFromSeat(measured, sheet)
-  const depth = figureOf('rebate-depth', measured, sheet) ?? seatFromThickness(seen.foundThickness)
-  if (!depth) return { ok: false, missing: 'rebate-depth' }
+  const depth =
+    figureOf('rebate-depth', measured, sheet) ?? seatFromThickness(seen.foundThickness) ?? USUAL_SEAT_DEPTH
   const across = round || !width ? length : width
   return {
     ok: true,

@@ -4,6 +4,7 @@ import type { CaseSheet } from '../../tray/CaseSheet'
 import type { MeasuredFigures } from '../../tray/measuredFigures'
 import { keptFigures } from '../keptFigures'
 import { seenFromSeat } from '../seenFromSeat'
+import { acrossFromOther } from '../usualFigures'
 
 /** A raised neck, and the bezel that squeezes what sits over it from outside. */
 export interface NeckSeat extends CrystalSeat {
@@ -14,8 +15,10 @@ export interface NeckSeat extends CrystalSeat {
 }
 
 export function neckSeat(measured: MeasuredFigures, sheet: CaseSheet): SeatOutcome<NeckSeat> {
-  const neckOuter = figureOf('neck-outer', measured, sheet)
-  const bezelInner = figureOf('bezel-inner', measured, sheet)
+  const neckRead = figureOf('neck-outer', measured, sheet)
+  const bezelRead = figureOf('bezel-inner', measured, sheet)
+  const neckOuter = neckRead ?? acrossFromOther(bezelRead, -1)
+  const bezelInner = bezelRead ?? acrossFromOther(neckRead, 1)
   if (!neckOuter) return { ok: false, missing: 'neck-outer' }
   if (!bezelInner) return { ok: false, missing: 'bezel-inner' }
   const seen = seenFromSeat(measured, sheet)

@@ -1,4 +1,6 @@
 import type { OrderProposal } from '../../fit/OrderProposal'
+import { MOST_ORDERS, orderPercent } from '../../fit/OrderProposal'
+import { CRYSTAL_STEP_MM, nearest, roundTo, SOLD_THICKNESSES_MM } from '../../fit/soldSizes'
 import type { RingSeat } from './ringSeat'
 import type { FitPolicy } from '../../fit/fitPolicy'
 import { interferenceUncertaintyMm } from './interference'
@@ -7,10 +9,8 @@ import type { GasketMaterial } from '../../fit/parts'
 
 /** Walls ring gaskets are sold in, mm. From memory. */
 const SOLD_WALLS_MM = [0.35, 0.4, 0.45, 0.5, 0.55, 0.6] as const
-/** Steps suppliers print, mm. Diameters: common practice; thickness and gasket: from memory. */
-const CRYSTAL_STEP_MM = 0.1
+/** Step a ring's outside is sold in, mm. From memory. */
 const GASKET_STEP_MM = 0.1
-const SOLD_THICKNESSES_MM = [0.8, 1.0, 1.2, 1.5, 1.8, 2.0, 2.5, 3.0] as const
 
 /**
  * Nearest sizes to order when the drawers hold no fitting pair: the best crystal step for every wall sold.
@@ -24,7 +24,7 @@ export function nearestOrder(
   {
     policy,
     preferredWallMm = 0.5,
-    most = 3,
+    most = MOST_ORDERS,
   }: { policy: FitPolicy; preferredWallMm?: number | undefined; most?: number },
 ): OrderProposal[] {
   const band = policy.interferenceBands[material]
@@ -39,34 +39,20 @@ export function nearestOrder(
     const diameterMm = roundTo(idealMm, CRYSTAL_STEP_MM)
     return {
       crystalDiameterMm: diameterMm,
+      crystalWidthMm: null,
       crystalThicknessMm: thicknessMm,
-      gasketOuterDiameterMm: roundTo(seat.bore.valueMm, GASKET_STEP_MM),
-      gasketWallMm: wallMm,
-      gasketMaterial: material,
+      ring: { outerDiameterMm: roundTo(seat.bore.valueMm, GASKET_STEP_MM), wallMm, material },
       fitProbability: probabilityWithin(diameterMm + 2 * wallMm - seat.bore.valueMm, uncertaintyMm, band),
+      note: '',
     }
   })
     .sort(
       (a, b) =>
-        toPercent(b) - toPercent(a) ||
-        Math.abs(a.gasketWallMm - preferredWallMm) - Math.abs(b.gasketWallMm - preferredWallMm),
+        orderPercent(b) - orderPercent(a) || wallOff(a, preferredWallMm) - wallOff(b, preferredWallMm),
     )
     .slice(0, most)
 }
 
-/** Stock thickness nearest to a measured one: 1.1 where stock comes in 1.0 and 1.5 takes the 1.0 (common practice). */
-export function nearest(stockMm: readonly number[], measuredMm: number): number {
-  return stockMm.reduce(
-    (best, mm) => (Math.abs(mm - measuredMm) < Math.abs(best - measuredMm) ? mm : best),
-    stockMm[0] ?? measuredMm,
-  )
-}
-
-/** Whole percent: finer differences do not decide which size to order. */
-function toPercent(proposal: OrderProposal): number {
-  return Math.round(100 * proposal.fitProbability)
-}
-
-function roundTo(valueMm: number, stepMm: number): number {
-  return Number((Math.round(valueMm / stepMm) * stepMm).toFixed(3))
+function wallOff({ ring }: OrderProposal, preferredWallMm: number): number {
+  return Math.abs((ring?.wallMm ?? preferredWallMm) - preferredWallMm)
 }

@@ -10,6 +10,7 @@ import type { MeasuredFigures } from '../../tray/measuredFigures'
 import { keptFigures } from '../keptFigures'
 import { seatFromThickness } from '../seatFromThickness'
 import { seenFromSeat } from '../seenFromSeat'
+import { USUAL_SEAT_DEPTH, USUAL_WALL } from '../usualFigures'
 
 /** The bore a ring gasket squeezes a crystal into: the case's own, or a removable bezel's. */
 export interface RingSeat extends CrystalSeat {
@@ -33,8 +34,8 @@ export function ringSeat(
   const bore = boreOf(dimension, measured, sheet, policy)
   if (!bore) return { ok: false, missing: dimension }
   const seen = seenFromSeat(measured, sheet)
-  const seatDepth = figureOf('seat-depth', measured, sheet) ?? seatFromThickness(seen.foundThickness)
-  if (!seatDepth) return { ok: false, missing: 'seat-depth' }
+  const seatDepth =
+    figureOf('seat-depth', measured, sheet) ?? seatFromThickness(seen.foundThickness) ?? USUAL_SEAT_DEPTH
   const { ovalityMm: boreOvalityMm = 0, longAxisDeg: boreLongAxisDeg = 0 } =
     measured[dimension]?.roundness ?? {}
   return {
@@ -58,7 +59,7 @@ export function ringSeat(
 
 /**
  * The bore: measured, by itself and through the opening left by the gasket; else through the old crystal, which sat in
- * it with a usual interference; else from the case sheet.
+ * it with a usual interference; else from the case sheet. A wall nobody read is taken as usual, and widens what follows.
  */
 function boreOf(
   dimension: BoreDimension,
@@ -66,14 +67,13 @@ function boreOf(
   sheet: CaseSheet,
   policy: FitPolicy,
 ): Figure | null {
-  const wall = figureOf('gasket-wall', measured, sheet)
+  const wall = figureOf('gasket-wall', measured, sheet) ?? USUAL_WALL
   const read = measured[dimension]
   const direct = read ? figureOf(dimension, measured, sheet) : null
-  const twoWallsMore = (inner: Estimate, extra?: Estimate): Figure | null =>
-    wall && {
-      ...combinedEstimate([[1, inner], [2, wall], ...(extra ? [[-1, extra] as const] : [])]),
-      origin: 'derived',
-    }
+  const twoWallsMore = (inner: Estimate, extra?: Estimate): Figure => ({
+    ...combinedEstimate([[1, inner], [2, wall], ...(extra ? [[-1, extra] as const] : [])]),
+    origin: wall === USUAL_WALL ? 'assumed' : 'derived',
+  })
   // A new bezel's bore has nothing to do with what sat in the old one.
   const ofNewBezel = sheet.figureOrigins?.[dimension] === 'supplier'
   const { opening } = measured

@@ -23,6 +23,7 @@ export const CLEAN_AND_MATCH_RULES: readonly StepRule[] = [
     tools: ['hand levers', 'dial protector'],
     cautions: ({ facts }) => (facts.oldLume ? [CAUTIONS.lume] : []),
     activeMinutes: 6,
+    takesOff: ['hand'],
     school: 'hands-and-fragments',
   },
   {

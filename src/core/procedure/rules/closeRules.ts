@@ -19,7 +19,7 @@ const BACK_ON = {
 
 /** Recase and close: what is under the glass is looked at before it is shut in. */
 export const CLOSE_RULES: readonly StepRule[] = [
-  ...movementBack('close', ({ referenceFirst }) => !referenceFirst),
+  ...movementBack('close'),
   {
     id: 'cell-in',
     stage: 'close',
@@ -28,6 +28,7 @@ export const CLOSE_RULES: readonly StepRule[] = [
     why: 'Dead here means dead before it is closed, not after.',
     cautions: [CAUTIONS.cell],
     activeMinutes: 2,
+    putsBack: ['cell'],
     check: 'It runs.',
   },
   {
@@ -38,6 +39,7 @@ export const CLOSE_RULES: readonly StepRule[] = [
       'Contacts, buzzer spring and circuit cover on in reverse order, each screw in its own place, alternately',
     why: 'A cover screwed down on one side first breaks its contacts.',
     activeMinutes: 4,
+    putsBack: ['contact', 'circuit-cover', 'cover-screw'],
     check: 'No cover screw left over; it shows and sounds.',
   },
   {
@@ -48,6 +50,7 @@ export const CLOSE_RULES: readonly StepRule[] = [
     why: 'It is the commonest leak after the back.',
     tools: ['silicone grease'],
     activeMinutes: 6,
+    putsBack: ['stem'],
   },
   {
     id: 'back-parts-together',
@@ -68,13 +71,14 @@ export const CLOSE_RULES: readonly StepRule[] = [
     why: 'Grease lets the ring slide and repels water; it does not seal a bad ring.',
     tools: ['silicone grease'],
     activeMinutes: 3,
+    putsBack: ['back-seal'],
     check: 'Not pinched anywhere.',
     school: 'back-seal',
   },
   {
     id: 'underside-inspect',
     stage: 'close',
-    when: ({ movementOut, backOff }) => movementOut || backOff,
+    when: ({ backOff }) => backOff,
     title: 'Back finger-tight, turned over: underside of the glass looked at once more',
     why: 'A speck or smudge found after tightening means opening again.',
     tools: ['loupe', 'hand blower'],
@@ -92,6 +96,7 @@ export const CLOSE_RULES: readonly StepRule[] = [
         : 'Crossed threads are felt by hand and not by a wrench.',
     cautions: ({ facts }) => [facts.backKind === 'snap' ? CAUTIONS.press : CAUTIONS.slip],
     activeMinutes: 4,
+    putsBack: ['back', 'back-screw'],
   },
   {
     id: 'shell-on',
@@ -100,6 +105,7 @@ export const CLOSE_RULES: readonly StepRule[] = [
     title: 'Resin shell on, each screw in its own hole by length',
     why: 'A long screw in a short hole comes through.',
     activeMinutes: 4,
+    putsBack: ['shell', 'shell-screw'],
     check: 'Every push-button clears the shell and springs back.',
   },
   {
@@ -119,7 +125,10 @@ export const PROVE_RULES: readonly StepRule[] = [
     id: 'functions',
     stage: 'prove',
     when: () => true,
-    title: 'Crown through all positions, hands free, buttons working',
+    title: ({ facts }) =>
+      facts.crownKind === 'none'
+        ? 'Display whole, every button tried'
+        : 'Crown through all positions, hands free, buttons working',
     why: 'Found now it costs minutes, found at home it costs the owner.',
     activeMinutes: 3,
   },
@@ -166,6 +175,7 @@ export const PROVE_RULES: readonly StepRule[] = [
     title: 'Strap or bracelet on, spring bars clicked in',
     why: 'A bar that is not home lets go at the rail.',
     activeMinutes: 2,
+    putsBack: ['strap', 'spring-bar'],
     check: 'Pulled once at both lugs.',
   },
   {

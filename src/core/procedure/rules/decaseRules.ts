@@ -1,4 +1,5 @@
 import type { Job } from '../Job'
+import type { TrailPartId } from '../../trail/parts'
 import type { StepRule } from '../Step'
 
 const RELEASES = {
@@ -17,6 +18,15 @@ const HOLDS = {
   spacers: 'Rubber spacers out, counted: they fall out unnoticed',
   'back-alone': 'Nothing holds it but the back',
 } as const
+
+/** What comes off and is counted; screws that are turned in stay where they are. */
+const HELD_BY: Readonly<Record<keyof typeof HOLDS, readonly TrailPartId[]>> = {
+  clamps: ['clamp'],
+  'screws-turn-in': [],
+  'holding-ring': ['ring'],
+  spacers: ['spacer'],
+  'back-alone': [],
+}
 
 const CROWN_WORDS = {
   in: 'pushed in',
@@ -58,6 +68,7 @@ const STEM_OUT: Omit<StepRule, 'when'> = {
       : 'Stem out by its release: look which kind it has',
   why: 'Light pressure and no force: a bent lever costs a movement.',
   activeMinutes: 2,
+  takesOff: ['stem'],
 }
 const MOVEMENT_OUT: Omit<StepRule, 'when'> = {
   id: 'movement-out',
@@ -67,6 +78,7 @@ const MOVEMENT_OUT: Omit<StepRule, 'when'> = {
   why: 'A drop of a hand’s width is enough to bend a pivot.',
   tools: ['bench cushion', 'finger cots'],
   activeMinutes: 2,
+  takesOff: ['movement'],
 }
 
 /** Decase: stem, what holds the movement, the movement, its cover, the count. */
@@ -88,6 +100,7 @@ export const DECASE_RULES: readonly StepRule[] = [
     why: 'Crown seals are the commonest leak after the back, and are not seen from outside.',
     tools: ['loupe'],
     activeMinutes: 3,
+    takesOff: ['stem'],
   },
   {
     id: 'hold-off',
@@ -99,6 +112,7 @@ export const DECASE_RULES: readonly StepRule[] = [
         : 'What holds the movement off: clamps, screws, ring or spacers',
     why: 'Some case screws are screwed in to let go: look before turning.',
     activeMinutes: 3,
+    takesOff: ({ facts }) => (facts.movementHold ? HELD_BY[facts.movementHold] : []),
   },
   { ...MOVEMENT_OUT, when: outBack },
   { ...DUST_COVER, when: outBack },

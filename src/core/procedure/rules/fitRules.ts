@@ -30,6 +30,7 @@ export const PRESS_RULES: readonly StepRule[] = [
     title: 'Crystal’s ring back in the case if it came along; chapter ring laid in dry',
     why: 'A chapter ring cemented over a ring that is missing has to come out again.',
     activeMinutes: 2,
+    putsBack: ['chapter-ring'],
   },
   {
     id: 'movement-for-reference',
@@ -38,6 +39,7 @@ export const PRESS_RULES: readonly StepRule[] = [
     title: 'Movement into the case for reference, stem in, back finger-tight',
     why: 'The dial is what the ring is set to.',
     activeMinutes: 4,
+    putsBack: ['movement', 'stem'],
   },
   {
     id: 'ring-align',
@@ -63,6 +65,7 @@ export const PRESS_RULES: readonly StepRule[] = [
     waitMinutes: RING_CURE_MINUTES,
     school: 'ring-fixing',
   },
+  ...movementBack('press-in'),
   ...constructionSteps('in'),
 ]
 
@@ -75,6 +78,7 @@ export const ALIGN_RULES: readonly StepRule[] = [
     title: 'Spring in its place, teeth lined up',
     why: 'Turned over it does not click.',
     activeMinutes: 2,
+    putsBack: ['bezel-spring'],
   },
   ...constructionSteps('bezelOn'),
   {
@@ -86,7 +90,7 @@ export const ALIGN_RULES: readonly StepRule[] = [
     activeMinutes: 3,
     check: '12 stands at 12.',
   },
-  ...movementBack('align', ({ referenceFirst }) => referenceFirst),
+  ...movementBack('align'),
   {
     id: 'magnifier-check',
     stage: 'align',
@@ -104,6 +108,7 @@ export const ALIGN_RULES: readonly StepRule[] = [
     title: 'Bezel on, all screws seated in star order, then snug',
     why: 'Tightened one after the other round the ring, it tilts.',
     activeMinutes: 4,
+    putsBack: ['bezel', 'bezel-screw'],
     check: 'No gap all round, no screw left over.',
   },
   {
@@ -115,6 +120,7 @@ export const ALIGN_RULES: readonly StepRule[] = [
     why: 'The die bears on the bezel only: its opening is larger than the crystal.',
     cautions: [CAUTIONS.press],
     activeMinutes: 3,
+    putsBack: ['bezel'],
     check: ({ facts }) =>
       turns(facts.bezelKind) ? 'Both directions tried, clicks counted, no back play.' : 'No gap all round.',
   },
@@ -125,6 +131,7 @@ export const ALIGN_RULES: readonly StepRule[] = [
     title: ({ schools }) => INSERT_FITTING[schools['insert-fixing'].option] ?? 'Insert in, pip to 12',
     why: 'The pip is turned to 12 while it still moves.',
     activeMinutes: 8,
+    putsBack: ['insert'],
     waitMinutes: ({ schools }) =>
       schools['insert-fixing'].option === 'flexible-cement' ? INSERT_CURE_MINUTES : 0,
     check: 'Pip on 12, insert flush all round.',

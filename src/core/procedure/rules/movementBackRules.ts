@@ -1,6 +1,15 @@
 import { hasHands } from '../../construction/kinds'
 import type { StageId } from '../../stages/stages'
+import type { Job } from '../Job'
 import type { StepRule } from '../Step'
+
+const HOLDS_AGAIN = {
+  clamps: 'Clamps half-tight on one side, the other, then both full',
+  'screws-turn-in': 'Case screws back OUT until they hold',
+  'holding-ring': 'Holding ring in, its screws alternately',
+  spacers: 'Rubber spacers in, each where it was',
+  'back-alone': 'The back holds it',
+} as const
 
 /** Grains of glass are looked for under hands that come off. */
 export const handsComeOff: StepRule['when'] = ({ crystalBroke, movementOut, facts, schools }) =>
@@ -9,11 +18,25 @@ export const handsComeOff: StepRule['when'] = ({ crystalBroke, movementOut, fact
   hasHands(facts.movementKind) &&
   schools['hands-and-fragments'].option === 'hands-off'
 
-/**
- * The movement back in its case: before what is set true to the dial is final, else as the case is closed.
- * @param when - holds for the jobs in which it goes in at this stage
- */
-export function movementBack(stage: StageId, when: StepRule['when']): StepRule[] {
+/** Through the front before the crystal shuts it; before what is set true to the dial is final; else as the case is closed. */
+function goesInAt({ frontLoader, referenceFirst }: Job): StageId {
+  if (frontLoader) return 'press-in'
+  return referenceFirst ? 'align' : 'close'
+}
+
+/** Not where the glass goes in after the movement: it is cleaned just before. */
+const UNDERSIDE: Omit<StepRule, 'stage'> = {
+  id: 'underside-first',
+  when: ({ movementOut }) => movementOut,
+  title: 'Underside of the glass looked at under light from the side',
+  why: 'Once the movement covers it, a hair there is only seen through the dial.',
+  tools: ['loupe', 'hand blower'],
+  activeMinutes: 2,
+  check: 'No speck, no smudge, no hair.',
+}
+
+/** The movement back in its case, for the jobs in which it goes in at this stage. */
+export function movementBack(stage: StageId): StepRule[] {
   const rules: readonly Omit<StepRule, 'stage'>[] = [
     {
       id: 'hands-on',
@@ -21,17 +44,10 @@ export function movementBack(stage: StageId, when: StepRule['when']): StepRule[]
       title: 'Stem in the movement, turned until the date jumps; hands on at twelve, lowest first',
       why: 'Fitted at the change they agree with midnight.',
       activeMinutes: 10,
+      putsBack: ['hand'],
       check: 'Free of each other and of every marker for one full hour of travel.',
     },
-    {
-      id: 'underside-first',
-      when: ({ movementOut }) => movementOut,
-      title: 'Underside of the glass looked at under light from the side',
-      why: 'Once the movement covers it, a hair there is only seen through the dial.',
-      tools: ['loupe', 'hand blower'],
-      activeMinutes: 2,
-      check: 'No speck, no smudge, no hair.',
-    },
+    ...(stage === 'press-in' ? [] : [UNDERSIDE]),
     {
       id: 'movement-in',
       when: ({ movementOut }) => movementOut,
@@ -42,18 +58,17 @@ export function movementBack(stage: StageId, when: StepRule['when']): StepRule[]
       why: 'It clicks; tried before the ring goes down it saves taking it all out again.',
       tools: ['hand blower', 'loupe'],
       activeMinutes: 5,
+      putsBack: ['movement', 'stem'],
       check: 'Crown pulls and turns in every position.',
     },
     {
       id: 'hold-on',
       when: ({ movementOut, facts }) => movementOut && facts.movementHold !== 'back-alone',
-      title: ({ facts }) =>
-        facts.movementHold === 'screws-turn-in'
-          ? 'Case screws back OUT until they hold'
-          : 'Clamps half-tight on one side, the other, then both full; spacers and ring in',
+      title: ({ facts }) => HOLDS_AGAIN[facts.movementHold ?? 'clamps'],
       why: 'Tightened on one side first, the movement tilts.',
       activeMinutes: 4,
+      putsBack: ['clamp', 'screw', 'ring', 'spacer'],
     },
   ]
-  return rules.map((rule) => ({ ...rule, stage, when: (job) => when(job) && rule.when(job) }))
+  return rules.map((rule) => ({ ...rule, stage, when: (job) => goesInAt(job) === stage && rule.when(job) }))
 }

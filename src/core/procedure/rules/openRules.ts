@@ -27,6 +27,7 @@ export const OPEN_RULES: readonly StepRule[] = [
     title: 'Strap or bracelet off, spring bars kept together',
     why: 'It gets in the way of every holder and press.',
     activeMinutes: 2,
+    takesOff: ['strap'],
   },
   {
     id: 'insert-soak',
@@ -50,6 +51,7 @@ export const OPEN_RULES: readonly StepRule[] = [
     why: 'An old lump of adhesive tilts the new insert.',
     tools: ['pegwood', 'hot water and detergent'],
     activeMinutes: 12,
+    takesOff: ['insert'],
     check: 'Seat bare and smooth.',
   },
   {
@@ -60,6 +62,7 @@ export const OPEN_RULES: readonly StepRule[] = [
     why: 'It covers the back and the push-buttons; its screws often come in two lengths.',
     tools: ['driver as wide as the slot'],
     activeMinutes: 4,
+    takesOff: ['shell-screw', 'shell'],
     check: 'Every shell screw is in the parts trail with its length.',
   },
   {
@@ -72,6 +75,7 @@ export const OPEN_RULES: readonly StepRule[] = [
     tools: ({ facts }, computed) => backTools(facts.backKind, computed),
     cautions: ({ facts }) => [facts.backKind ? BACK_CAUTIONS[facts.backKind] : CAUTIONS.slip],
     activeMinutes: 4,
+    takesOff: ({ facts }) => (facts.backKind === 'plate-screws' ? ['back-screw', 'back'] : ['back']),
   },
   {
     id: 'note-tightness',
@@ -96,6 +100,7 @@ export const OPEN_RULES: readonly StepRule[] = [
     title: 'Back seal out, looked at, kept to be measured',
     why: 'Cracked, flattened or stretched means replace; the old one tells the size.',
     activeMinutes: 1,
+    takesOff: ['back-seal'],
   },
   {
     id: 'cover-off',
@@ -104,6 +109,7 @@ export const OPEN_RULES: readonly StepRule[] = [
     title: 'Circuit cover, buzzer spring and contacts off in order, its screws alternately',
     why: 'A lost spring leaves a silent or dead module.',
     activeMinutes: 3,
+    takesOff: ['circuit-cover'],
     check: 'Every cover screw is in the parts trail.',
   },
   {
@@ -115,6 +121,7 @@ export const OPEN_RULES: readonly StepRule[] = [
     tools: ['plastic tweezers'],
     cautions: [CAUTIONS.cell],
     activeMinutes: 2,
+    takesOff: ['cell'],
     check: 'No leak on the contacts.',
   },
 ]

@@ -34,6 +34,7 @@ export const REMOVE_RULES: readonly StepRule[] = [
     why: 'They often come in two lengths.',
     tools: ['driver as wide as the slot'],
     activeMinutes: 4,
+    takesOff: ['bezel-screw', 'bezel'],
     check: 'Every bezel screw is in the parts trail with its length.',
   },
   {
@@ -50,6 +51,7 @@ export const REMOVE_RULES: readonly StepRule[] = [
         : 'Even lift all round: a bezel pried on one side bends.',
     cautions: [CAUTIONS.blade],
     activeMinutes: 6,
+    takesOff: ['bezel'],
   },
   {
     id: 'bezel-spring-off',
@@ -58,6 +60,7 @@ export const REMOVE_RULES: readonly StepRule[] = [
     title: 'Spring off, its lie photographed',
     why: 'Its teeth set the clicks; turned over it does not click at all.',
     activeMinutes: 1,
+    takesOff: ['bezel-spring'],
   },
   {
     id: 'insert-push-out',
@@ -67,6 +70,7 @@ export const REMOVE_RULES: readonly StepRule[] = [
     why: 'From behind nothing soaks and nothing is pried.',
     tools: ['pegwood'],
     activeMinutes: 4,
+    takesOff: ['insert'],
     school: 'insert-removal',
   },
   {
@@ -91,6 +95,15 @@ export const REMOVE_RULES: readonly StepRule[] = [
   },
   ...constructionSteps('out'),
   {
+    id: 'chapter-ring-out',
+    stage: 'push-out',
+    when: ({ facts }) => facts.asked.includes('chapter-ring') && facts.chapterRing !== 'none',
+    title: 'Chapter ring out, the ring under it looked for',
+    why: 'What lies under it goes back before it: cemented over a missing ring it has to come out again.',
+    activeMinutes: 2,
+    takesOff: ['chapter-ring'],
+  },
+  {
     id: 'crystal-gasket-out',
     stage: 'push-out',
     when: ({ crystalWork, facts }) =>
@@ -98,6 +111,7 @@ export const REMOVE_RULES: readonly StepRule[] = [
     title: 'Crystal gasket out, kept to be measured',
     why: 'Its wall and height choose the next one.',
     activeMinutes: 1,
+    takesOff: ['crystal-gasket'],
   },
 ]
 

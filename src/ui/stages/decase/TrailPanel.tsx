@@ -3,9 +3,11 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
+import { stepsOf } from '@/core/procedure/procedure'
+import { usualParts } from '@/core/procedure/stepsOnTrail'
 import type { StageId } from '@/core/stages/stages'
 import type { SizeMark, TrailPartId } from '@/core/trail/parts'
-import { partsText, SIZE_MARKS, TRAIL_PART_IDS, TRAIL_PARTS, USUAL_PARTS } from '@/core/trail/parts'
+import { partsText, SIZE_MARKS, TRAIL_PART_IDS, TRAIL_PARTS } from '@/core/trail/parts'
 import type { TrailLine } from '@/core/trail/partsTrail'
 import type { ProposedLine } from '@/core/trail/proposedTrail'
 import { clockText } from '../../small/timeText'
@@ -26,8 +28,7 @@ export function TrailPanel({ bench, actions, stage }: StageWorkProps & { stage: 
   const [error, setError] = useState<string | null>(null)
   const inHand = view.tray.finishedAt === null
   const enabled = inHand && !bench.keysRest
-  const usualHere = USUAL_PARTS[stage] ?? []
-  const offered = all ? TRAIL_PART_IDS : usualHere
+  const offered = all ? TRAIL_PART_IDS : usualParts(stepsOf(view.job.procedure, stage))
 
   const off = (
     part: TrailPartId,

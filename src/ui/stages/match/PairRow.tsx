@@ -6,6 +6,7 @@ import type { ConstructionWords } from '@/core/construction/Construction'
 import { standFigure } from '@/core/fit/standFigure'
 import type { CandidateView } from '@/services/tray/shortlistView'
 import { formatMm } from '@/core/units/formatMm'
+import { crystalWords } from '../shared/crystalWords'
 
 /** rank, parts, fit, what holds it, rim, hands, drawer */
 export const SHORTLIST_COLUMNS = '20px minmax(110px,1fr) 40px 58px 52px 44px 72px'
@@ -84,7 +85,7 @@ export function PairRow(props: PairRowProps) {
     >
       <span className="rank figure">{rejected ? '×' : rank}</span>
       <span className="pair">
-        <strong>{crystalWords(candidate)}</strong>
+        <strong>{crystalWords(candidate.crystal)}</strong>
         <br />
         <span className="soft">
           {ringWords(candidate)}
@@ -112,14 +113,6 @@ function Number({ label, value, name }: { label: string; value: string; name: st
       {value}
     </span>
   )
-}
-
-/** A crystal as a technician says it: “30.0 × 1.0 flat mineral”. */
-function crystalWords({ crystal }: Candidate): string {
-  const sizes = [crystal.diameterMm, crystal.widthMm, crystal.edgeThicknessMm].flatMap((mm) =>
-    mm === null ? [] : [formatMm(mm, isOwn(crystal) ? 0.01 : 0.1)],
-  )
-  return `${isOwn(crystal) ? 'Its own ' : ''}${sizes.join(' × ')} ${spelled(crystal.profile)} ${spelled(crystal.material)}`
 }
 
 /** What goes with the crystal, or else what is worth telling of it. */

@@ -134,7 +134,7 @@ export function Shortlist(props: ShortlistProps) {
         ))}
       </Box>
       {whole && <RejectedBy counts={list.rejectedBy} missed={list.words.missed} />}
-      {list.fittingCount === 0 && <OrderNearest view={view} />}
+      {!list.fromDrawers && <OrderNearest view={view} />}
       <BezelRingChoice view={view} chosenId={bezelRingId} onChoose={onChooseBezelRing} />
       {chosenCandidate && <BezelSetNote view={view} crystal={chosenCandidate} ringId={bezelRingId} />}
       {why && (

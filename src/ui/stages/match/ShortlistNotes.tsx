@@ -7,6 +7,7 @@ import type { DimensionId } from '@/core/readings/dimensions'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { formatMm } from '@/core/units/formatMm'
 import type { ShortlistView } from '@/services/tray/shortlistView'
+import type { OrderProposal } from '@/core/fit/OrderProposal'
 import type { TrayView } from '@/services/tray/trayView'
 
 export interface RejectedByProps {
@@ -52,16 +53,21 @@ export function OrderNearest({ view }: { view: TrayView }) {
       {orders.length > 0 && (
         <Box component="ul" className="figure" sx={{ m: 0, pl: 2.5, fontSize: 14 }}>
           {orders.map((o) => (
-            <li key={o.gasketWallMm}>
-              {formatMm(o.crystalDiameterMm, 0.1)} × {formatMm(o.crystalThicknessMm, 0.1)} with{' '}
-              {o.gasketMaterial} {formatMm(o.gasketOuterDiameterMm, 0.1)}/{formatMm(o.gasketWallMm)}, fit{' '}
-              {o.fitProbability.toFixed(2)}
-            </li>
+            <li key={orderText(o)}>{orderText(o)}</li>
           ))}
         </Box>
       )}
     </Box>
   )
+}
+
+/** “29.2 × 1.8, fit 0.98: +0.20 against the groove, strained 0.7 %”. */
+function orderText(o: OrderProposal): string {
+  const sides = [o.crystalDiameterMm, o.crystalWidthMm, o.crystalThicknessMm]
+  const size = sides.flatMap((mm) => (mm === null ? [] : [formatMm(mm, 0.1)])).join(' × ')
+  const ring =
+    o.ring && ` with ${o.ring.material} ${formatMm(o.ring.outerDiameterMm, 0.1)}/${formatMm(o.ring.wallMm)}`
+  return `${size}${ring ?? ''}, fit ${o.fitProbability.toFixed(2)}${o.note && `: ${o.note}`}`
 }
 
 export interface BezelRingChoiceProps {

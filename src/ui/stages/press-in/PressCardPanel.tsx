@@ -15,6 +15,7 @@ import { InlineStateMark } from '../../small/StateMark'
 import { formatMm } from '@/core/units/formatMm'
 import type { PressCard } from '@/services/tray/pressCard'
 import type { TrayView } from '@/services/tray/trayView'
+import { crystalWords } from '../shared/crystalWords'
 import { LastTimeNote } from './LastTimeNote'
 import { PressLogForm } from './PressLogForm'
 import { Caution } from '../../small/Caution'
@@ -43,12 +44,11 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
   const chosenPress = press.presses.find((p) => p.id === pressId) ?? press.presses[0]
   const notMeasured = 'figures' in press.evidence ? unmeasured(press.evidence.figures) : []
   const byHand = press.pusher === null && press.support === null
-  const plan = press.plans?.[chosenPress?.kind ?? 'lever']
+  const plan = press.plans[chosenPress?.kind ?? 'lever']
   return (
     <Box component="section" aria-label="Press card">
       <Typography variant="h2" component="h2" sx={{ fontSize: '1.3rem' }}>
-        {formatMm(press.crystal.diameterMm, 0.1)} × {formatMm(press.crystal.edgeThicknessMm, 0.1)}{' '}
-        {press.crystal.profile.replace('-', ' ')} {press.crystal.material.replace('-', ' ')}
+        {crystalWords(press.crystal)}
       </Typography>
       <Typography variant="body2" sx={{ color: 'text.secondary' }}>
         {capital(fromText('crystal', press.crystal))}
@@ -69,34 +69,30 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
         </Typography>
       )}
       {lastTime && <LastTimeNote last={lastTime} />}
-      {plan && <Caution text={plan.cautions.join(' ')} />}
+      <Caution text={plan.cautions.join(' ')} />
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1.1fr 1fr' }, columnGap: 3, mt: 1 }}>
         <Box>
           {press.pusher && <DieLine role="Pusher" outcome={press.pusher} />}
           {press.support && <DieLine role="Support" outcome={press.support} />}
           {byHand && <Typography sx={{ fontWeight: 700 }}>By hand: no press, no dies</Typography>}
-          {plan && (
-            <>
-              {plan.cushion !== '' && (
-                <Typography variant="body2" sx={{ mt: 0.5 }}>
-                  <strong>Cushion</strong> {plan.cushion}
-                </Typography>
-              )}
-              <Box
-                component="ol"
-                sx={{ pl: 2.2, my: 0.5, fontSize: 13.5, lineHeight: 1.3, '& li': { mb: 0.25 } }}
-              >
-                {plan.steps.map((step) => (
-                  <li key={step.action}>
-                    {step.action}{' '}
-                    <Box component="span" sx={{ color: 'text.secondary', fontSize: 12.5 }}>
-                      ({step.why})
-                    </Box>
-                  </li>
-                ))}
-              </Box>
-            </>
+          {plan.cushion !== '' && (
+            <Typography variant="body2" sx={{ mt: 0.5 }}>
+              <strong>Cushion</strong> {plan.cushion}
+            </Typography>
           )}
+          <Box
+            component="ol"
+            sx={{ pl: 2.2, my: 0.5, fontSize: 13.5, lineHeight: 1.3, '& li': { mb: 0.25 } }}
+          >
+            {plan.steps.map((step) => (
+              <li key={step.action}>
+                {step.action}{' '}
+                <Box component="span" sx={{ color: 'text.secondary', fontSize: 12.5 }}>
+                  ({step.why})
+                </Box>
+              </li>
+            ))}
+          </Box>
         </Box>
         <Box>
           {!byHand && (
@@ -125,7 +121,7 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
             view={view}
             card={press}
             pressId={byHand ? null : (chosenPress?.id ?? null)}
-            cushion={plan?.cushion ?? ''}
+            cushion={plan.cushion}
             logPressRun={logPressRun}
             onLogged={onLogged}
           />

@@ -36,20 +36,22 @@ export function PressLogForm({ view, card, pressId, cushion, logPressRun, onLogg
   const fields = PRESS_RUN_FIELDS.filter(({ name }) => !left.includes(name))
   return (
     <Box>
-      <Box sx={{ display: byHand ? 'none' : 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1 }}>
-        <DieChoice
-          label="Pusher used"
-          dies={card.dies.filter((d) => d.role === 'pusher')}
-          value={pusherId}
-          onChange={setPusherId}
-        />
-        <DieChoice
-          label="Support used"
-          dies={card.dies.filter((d) => d.role === 'support')}
-          value={supportId}
-          onChange={setSupportId}
-        />
-      </Box>
+      {!byHand && (
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1, mt: 1 }}>
+          <DieChoice
+            label="Pusher used"
+            dies={card.dies.filter((d) => d.role === 'pusher')}
+            value={pusherId}
+            onChange={setPusherId}
+          />
+          <DieChoice
+            label="Support used"
+            dies={card.dies.filter((d) => d.role === 'support')}
+            value={supportId}
+            onChange={setSupportId}
+          />
+        </Box>
+      )}
       <RecordForm
         fields={fields}
         initial={{

@@ -55,7 +55,7 @@ function card(over: Partial<PressCard> = {}, dies: readonly Die[] = DIES): Press
     againstNow: [],
     pusher,
     support,
-    plans: pusher.ok && support.ok ? { lever: plan('lever'), screw: plan('screw') } : null,
+    plans: { lever: plan('lever'), screw: plan('screw') },
     presses: [
       { id: 1, name: 'Lever press', kind: 'lever', gauged: false },
       { id: 2, name: 'Screw press', kind: 'screw', gauged: true },
@@ -119,11 +119,12 @@ describe('PressCardPanel', () => {
     expect(screen.getByLabelText(/force/i)).toBeInTheDocument()
   })
 
-  it('says why no die fits and which comes nearest, and plans nothing then', () => {
+  it('says why no die fits and which comes nearest, and how it is pressed all the same', () => {
     panel(card({}, [die({ id: 2, code: 'P24', outerDiameterMm: 24 })]))
     expect(screen.getByText('Pusher: none fits.').parentElement).toHaveTextContent('Nearest: P24, 24.0.')
     expect(screen.getByText('Support: none fits.')).toBeInTheDocument()
-    expect(screen.queryByRole('list')).toBeNull()
+    expect(screen.getByText('Hand-start the crystal square, bevel outward')).toBeInTheDocument()
+    expect(screen.queryByText('none needed: plastic faces')).toBeNull()
   })
 
   it('logs with press and dies, and shows what was wrong at its field', async () => {

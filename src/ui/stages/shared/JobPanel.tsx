@@ -2,9 +2,12 @@
 import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
 import type { StageId } from '@/core/stages/stages'
+import { stepsOf } from '@/core/procedure/procedure'
 import { stageOf } from '@/core/stages/stages'
 import type { StageWorkProps } from '../StageWorkProps'
 import { MethodsPanel } from '../push-out/MethodsPanel'
+import { ReadingsTable } from '../measure/ReadingsTable'
+import { TrayVerdict } from '../measure/TrayVerdict'
 import { MovementNote } from '../decase/MovementNote'
 import { RemovalChooser } from '../push-out/RemovalChooser'
 import { ReplayPanel } from '../close/ReplayPanel'
@@ -12,10 +15,30 @@ import { OwnPartsPanel } from './OwnPartsPanel'
 import { StepList } from './StepList'
 import { TrailPanel } from '../decase/TrailPanel'
 
+/** What is read here, to choose from, and what it says of the size so far. */
+function ReadHere({ bench, actions }: StageWorkProps) {
+  const { view } = bench.state
+  if (view.plan.length === 0) return null
+  return (
+    <Box sx={{ mt: 1.5 }}>
+      <TrayVerdict bench={bench} actions={actions} />
+      <ReadingsTable
+        view={view}
+        aimedAt={bench.target?.dimension ?? null}
+        onAim={bench.aim}
+        onTakeBack={bench.startVoid}
+      />
+    </Box>
+  )
+}
+
 /** The steps of a stage and, where it has them, parts coming off or going back, and methods that can harm. */
 export function JobPanel({ bench, actions, stage }: StageWorkProps & { stage: StageId }) {
   const { view } = bench.state
   const { label, settles, shows } = stageOf(stage)
+  const steps = stepsOf(view.job.procedure, stage)
+  const partsOff = shows.includes('parts-off') || steps.some(({ takesOff }) => takesOff.length > 0)
+  const partsBack = shows.includes('parts-back') || steps.some(({ putsBack }) => putsBack.length > 0)
   return (
     <Box component="section" aria-label={label}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', columnGap: 2, flexWrap: 'wrap' }}>
@@ -27,10 +50,11 @@ export function JobPanel({ bench, actions, stage }: StageWorkProps & { stage: St
       <Typography sx={{ color: 'text.secondary' }}>{settles}</Typography>
       <StepList bench={bench} actions={actions} stage={stage} />
       {shows.includes('own-parts') && <OwnPartsPanel bench={bench} actions={actions} />}
+      {shows.includes('readings') && <ReadHere bench={bench} actions={actions} />}
       {shows.includes('removal') && <RemovalChooser view={view} />}
       {shows.includes('methods') && <MethodsPanel bench={bench} actions={actions} />}
-      {shows.includes('parts-off') && <TrailPanel bench={bench} actions={actions} stage={stage} />}
-      {shows.includes('parts-back') && <ReplayPanel bench={bench} actions={actions} />}
+      {partsOff && <TrailPanel bench={bench} actions={actions} stage={stage} />}
+      {partsBack && <ReplayPanel bench={bench} actions={actions} />}
     </Box>
   )
 }

@@ -3,7 +3,12 @@ import ButtonBase from '@mui/material/ButtonBase'
 import Typography from '@mui/material/Typography'
 import type { ReactNode } from 'react'
 import type { Step } from '@/core/procedure/Step'
+import type { SaidByTick } from '@/core/procedure/stepsOnTrail'
+import type { TrailPartId } from '@/core/trail/parts'
+import { partsText, TRAIL_PARTS } from '@/core/trail/parts'
+import { missingText } from '@/core/trail/partsTrail'
 import { clockText, minutesText } from '../../small/timeText'
+import { CountOff } from './CountOff'
 import { SchoolChoice } from './SchoolChoice'
 
 interface StepLineProps {
@@ -13,12 +18,16 @@ interface StepLineProps {
   readonly at: string | null
   /** why it was left out; null while it was not */
   readonly leftOut: string | null
+  /** what ticking it records on the trail; null once it is done or left out */
+  readonly said: SaidByTick | null
   readonly isOpen: boolean
   readonly isNext: boolean
   readonly onOpen: () => void
   /** null once the tray was handed back, and where a reading, a pick or a run shows it done */
   readonly onTick: (() => void) | null
   readonly onSchool: ((option: string) => void) | null
+  /** null once the tray was handed back */
+  readonly onCount: ((part: TrailPartId, count: number) => void) | null
   readonly leave: ReactNode
 }
 
@@ -28,11 +37,13 @@ export function StepLine({
   done,
   at,
   leftOut,
+  said,
   isOpen,
   isNext,
   onOpen,
   onTick,
   onSchool,
+  onCount,
   leave,
 }: StepLineProps) {
   return (
@@ -80,7 +91,7 @@ export function StepLine({
         {leftOut !== null && (
           <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>left out: {leftOut}</Typography>
         )}
-        {isOpen && <StepDetails step={step} onSchool={onSchool} />}
+        {isOpen && <StepDetails step={step} said={said} onSchool={onSchool} onCount={onCount} />}
         {isOpen && leave}
       </Box>
       <Box
@@ -100,7 +111,13 @@ export function StepLine({
   )
 }
 
-function StepDetails({ step, onSchool }: { step: Step; onSchool: StepLineProps['onSchool'] }) {
+function StepDetails({
+  step,
+  said,
+  onSchool,
+  onCount,
+}: Pick<StepLineProps, 'step' | 'said' | 'onSchool' | 'onCount'>) {
+  const recorded = said && said.against === null ? recordedText(said) : ''
   return (
     <Box sx={{ fontSize: 14.5, lineHeight: 1.4, pb: 0.5, '& p': { m: 0, mt: 0.4 } }}>
       <p>{step.why}</p>
@@ -112,6 +129,16 @@ function StepDetails({ step, onSchool }: { step: Step; onSchool: StepLineProps['
       {step.check && (
         <p>
           <Soft>before going on</Soft> {step.check}
+        </p>
+      )}
+      {said?.against && <p>{said.against}</p>}
+      {onCount &&
+        said?.off
+          .filter((part) => TRAIL_PARTS[part].several)
+          .map((part) => <CountOff key={part} part={part} onCount={(count) => onCount(part, count)} />)}
+      {recorded && (
+        <p>
+          <Soft>ticking it records</Soft> {recorded}
         </p>
       )}
       {step.waitMinutes > 0 && (
@@ -127,6 +154,13 @@ function StepDetails({ step, onSchool }: { step: Step; onSchool: StepLineProps['
       ))}
     </Box>
   )
+}
+
+/** “case back off”, “movement, stem with crown back”. */
+function recordedText({ off, back }: SaidByTick): string {
+  const gone = off.map((part) => partsText(part, 1, '')).join(', ')
+  const come = missingText(back).replaceAll(/\b1 /g, '')
+  return [gone && `${gone} off`, come && `${come} back`].filter(Boolean).join('; ')
 }
 
 function Soft({ children }: { children: string }) {

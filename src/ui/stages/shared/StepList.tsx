@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { stepsOf } from '@/core/procedure/procedure'
+import { saidByTick } from '@/core/procedure/stepsOnTrail'
 import type { Step } from '@/core/procedure/Step'
 import type { StageId } from '@/core/stages/stages'
 import type { StageWorkProps } from '../StageWorkProps'
@@ -18,9 +19,12 @@ const FOLDED_FROM = 3
 /** The steps of a stage for this very tray: the next one open with all it needs, the others a line each. */
 export function StepList({ bench, actions, stage }: StageWorkProps & { stage: StageId }) {
   const { view } = bench.state
-  const { procedure, ticks } = view.job
+  const { procedure, ticks, trail } = view.job
   const [shown, setShown] = useState<string | null>(null)
-  const [error, setError] = useState<string | null>(null)
+  const [raised, setRaised] = useState<{ readonly text: string; readonly at: typeof view } | null>(null)
+  // What was wrong then is no longer said once the tray has changed.
+  const error = raised !== null && raised.at === view ? raised.text : null
+  const setError = (text: string | null) => setRaised(text === null ? null : { text, at: view })
   const [unfolded, setUnfolded] = useState(false)
   const steps = stepsOf(procedure, stage)
   const state = view.job.stages.find((one) => one.stage === stage)
@@ -77,6 +81,7 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
               done={isDone(step)}
               at={isDone(step) ? (ticks[`step:${step.id}`] ?? null) : null}
               leftOut={leftOutOf(step)}
+              said={isOver(step) ? null : saidByTick(step, trail.lines)}
               isOpen={open === step.id}
               isNext={next?.id === step.id}
               onOpen={() => setShown(open === step.id ? null : step.id)}
@@ -90,6 +95,15 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
                     onAsk={bench.setAtDialog}
                   />
                 ) : null
+              }
+              onCount={
+                inHand
+                  ? (part, count) => {
+                      const place = { size: '' as const, clockHour: null, photo: null }
+                      const input = { trayId: view.tray.id, part, count, ...place }
+                      void bench.change(actions.recordOff(input)).then(setError)
+                    }
+                  : null
               }
               onSchool={
                 inHand

@@ -1,0 +1,67 @@
+import type { TrailPartId } from '../trail/parts'
+import { COMES_WITH, partsText, TRAIL_PART_IDS, TRAIL_PARTS } from '../trail/parts'
+import type { TrailLine } from '../trail/partsTrail'
+import { missingText } from '../trail/partsTrail'
+import type { Step } from './Step'
+
+type PartsOfStep = Pick<Step, 'takesOff' | 'putsBack'>
+
+/** What ticking a step says of the trail. */
+export interface SaidByTick {
+  /** parts that come off by it, one each */
+  readonly off: readonly TrailPartId[]
+  /** lines that go back by it */
+  readonly back: readonly TrailLine[]
+  /** why no tick can say it, with what to do; null when it can */
+  readonly against: string | null
+}
+
+/**
+ * What ticking a step records on the trail. Parts a case has several of are counted one by one: no tick knows how many
+ * came off, or whether all of them went back.
+ */
+export function saidByTick({ takesOff, putsBack }: PartsOfStep, trail: readonly TrailLine[]): SaidByTick {
+  const off = takesOff.filter((part) => !trail.some((line) => line.part === part))
+  const back = trail.filter((line) => line.open > 0 && putsBack.includes(line.part))
+  const uncounted = off.filter((part) => TRAIL_PARTS[part].several)
+  const unseen = back.filter(({ part }) => TRAIL_PARTS[part].several)
+  return { off, back, against: againstCount(uncounted) ?? againstBack(unseen) }
+}
+
+function againstCount(parts: readonly TrailPartId[]): string | null {
+  if (parts.length === 0) return null
+  const names = parts.map((part) => partsText(part, 2, '').replace(/^2 /, '')).join(' and ')
+  return `Count the ${names} on the parts trail first: they go back by that count.`
+}
+
+function againstBack(lines: readonly TrailLine[]): string | null {
+  if (lines.length === 0) return null
+  return `Still off by the parts trail: ${missingText(lines)}. Count them back there first.`
+}
+
+/** True where a step is done by what the trail holds: all that comes off by it is off, or all that was off is back. */
+export function isShownByTrail({ takesOff, putsBack }: PartsOfStep, trail: readonly TrailLine[]): boolean {
+  if (takesOff.length > 0) return takesOff.every((part) => trail.some((line) => line.part === part))
+  const lines = trail.filter((line) => putsBack.includes(line.part))
+  return lines.some((line) => line.back + line.renewed > 0) && lines.every((line) => line.open === 0)
+}
+
+/** Parts that usually come off in these steps, with what belongs to them: offered first. Any part can be recorded anywhere. */
+export function usualParts(steps: readonly PartsOfStep[]): TrailPartId[] {
+  const taken = steps.flatMap(({ takesOff }) => takesOff)
+  const all = taken.flatMap((part) => [part, ...(COMES_WITH[part] ?? [])])
+  return TRAIL_PART_IDS.filter((part) => all.includes(part))
+}
+
+/** Ids of the steps that a change of the trail does, and of those it takes back. */
+export function changedByTrail(
+  steps: readonly Step[],
+  before: readonly TrailLine[],
+  after: readonly TrailLine[],
+): { readonly done: readonly string[]; readonly undone: readonly string[] } {
+  const turned = (from: boolean) =>
+    steps
+      .filter((step) => isShownByTrail(step, before) === from && isShownByTrail(step, after) !== from)
+      .map(({ id }) => id)
+  return { done: turned(false), undone: turned(true) }
+}

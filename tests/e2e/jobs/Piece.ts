@@ -1,0 +1,201 @@
+import type { Page } from '@playwright/test'
+import { expect, OFTEN, press, settled, standing } from '../support/bench'
+
+/** A button not there by then will not come. */
+const STUCK_AFTER_MS = 20_000
+
+/** A piece as its owner brings it. */
+export interface Intake {
+  /** name of a sheet, or of a case never seen: its maker and reference */
+  readonly of: string
+  /** what a case never seen looks like, and what differs from that, by the labels of its fields */
+  readonly looks?: { readonly kind: string; readonly but?: Readonly<Record<string, string | number | true>> }
+  readonly owner: string
+  readonly cameIn: string
+  readonly asked: readonly string[]
+  readonly ticks?: readonly string[]
+  /** other fields of the tray, by label */
+  readonly fields?: Readonly<Record<string, string>>
+}
+
+/** One piece carried through the application by mouse and keyboard, as the technician would. */
+export class Piece {
+  private constructor(
+    readonly page: Page,
+    readonly number: number,
+  ) {}
+
+  /** Takes a piece in through the form for a new tray. */
+  static async takenIn(page: Page, intake: Intake): Promise<Piece> {
+    page.setDefaultTimeout(STUCK_AFTER_MS)
+    await page.goto('/trays/new')
+    const chooser = page.getByRole('combobox', { name: 'Case' })
+    await chooser.fill(intake.of)
+    const known = page.getByRole('option', { name: intake.of, exact: true })
+    const fresh = page.getByRole('option', { name: `New case: ${intake.of}` })
+    await (intake.looks ? fresh : known).click()
+    if (intake.looks) await describe(page, intake.looks)
+    await page.getByRole('textbox', { name: 'Owner', exact: true }).fill(intake.owner)
+    await choose(page, 'Crystal came in', intake.cameIn)
+    const asked = page.getByRole('group', { name: 'Asked for' }).getByRole('checkbox')
+    for (const box of await asked.all()) {
+      const name = ((await box.textContent()) ?? '').replace(/^✓\s*/, '')
+      await box.setChecked(intake.asked.includes(name))
+    }
+    for (const name of intake.ticks ?? []) await page.getByRole('checkbox', { name, exact: true }).check()
+    for (const [label, text] of Object.entries(intake.fields ?? {})) {
+      await page.getByRole('textbox', { name: label, exact: true }).fill(text)
+    }
+    await page.getByRole('button', { name: 'Open the tray' }).click()
+    const heading = page.getByRole('heading', { name: /^Tray \d+$/ })
+    await expect(heading).toBeVisible()
+    await settled(page)
+    return new Piece(page, Number((await heading.textContent())?.replace('Tray ', '')))
+  }
+
+  /** Ticks every step of the stage looked at that a hand may tick; what readings, picks and runs show is left to them. */
+  async work(): Promise<void> {
+    const open = this.page.getByTestId('step').locator('[role=checkbox][aria-checked=false]:not([disabled])')
+    for (let left = await open.count(); left > 0; left = await open.count()) {
+      await open.first().click()
+      await expect.poll(() => open.count(), OFTEN).toBeLessThan(left)
+    }
+  }
+
+  /** Leaves one step out for a reason. */
+  async leaveOut(step: string | RegExp, reason: string): Promise<void> {
+    const line = this.page.getByTestId('step').filter({ hasText: step })
+    const toggle = line.getByRole('button', { expanded: false })
+    if (await toggle.count()) await toggle.first().click()
+    await line.getByRole('button', { name: /^Leave out/ }).click()
+    await this.sayWhy(reason)
+    await expect(line.getByText(`left out: ${reason}`)).toBeVisible()
+  }
+
+  /** Says the stage done, nothing left open: any question asked would fail it. */
+  async done(next: string): Promise<void> {
+    await press(this.page, 'd')
+    await this.standsAt(next)
+  }
+
+  /** Says the stage done though something is open, for a reason. */
+  async leaves(next: string, reason = ''): Promise<void> {
+    await press(this.page, 'd')
+    if (reason) {
+      await this.sayWhy(reason)
+    }
+    await this.standsAt(next)
+  }
+
+  /** Picks what the list has first. */
+  async pick(): Promise<void> {
+    await press(this.page, 'p')
+    await expect(this.page.getByRole('region', { name: 'Press card' })).toBeVisible()
+  }
+
+  /** Logs a run that brought the crystal home, with the tools the card proposes. */
+  async pressHome(): Promise<void> {
+    await this.page.getByRole('button', { name: /^Log the (run|fitting)$/ }).click()
+    await expect(this.page.getByRole('button', { name: 'Press in, the tray is here' })).toBeHidden()
+  }
+
+  /** Answers the question for a reason; keys are the page's again once it is gone. */
+  async sayWhy(reason: string): Promise<void> {
+    const dialog = this.page.getByRole('dialog')
+    await dialog.getByRole('textbox', { name: 'Reason', exact: true }).fill(reason)
+    await press(this.page, 'Enter')
+    await expect(dialog).toBeHidden()
+  }
+
+  async standsAt(stage: string): Promise<void> {
+    await expect(this.page.getByRole('button', { name: `${stage}, the tray is here` })).toBeVisible()
+  }
+
+  /** Records what comes off, each by its button. */
+  async takeOff(...parts: readonly string[]): Promise<void> {
+    const trail = this.page.getByRole('region', { name: 'Parts trail' })
+    const count = trail.getByRole('heading')
+    for (const part of parts) {
+      const before = await count.textContent()
+      await trail.getByRole('button', { name: new RegExp(`^${part}( [A-Z])?$`) }).click()
+      await expect(count).not.toHaveText(before ?? '')
+    }
+  }
+
+  /** Counts parts of several kinds back on the trail, all of each at once. */
+  async countBack(...parts: readonly string[]): Promise<void> {
+    for (const part of parts) {
+      const line = this.page.getByTestId('replay-line').filter({ hasText: part })
+      await line.getByRole('button', { name: /^(all \d+ )?back/ }).click()
+      await expect(line).toContainText('✓')
+    }
+  }
+
+  /** Types figures one after another where the bar asks for them. */
+  async read(...figures: readonly string[]): Promise<void> {
+    for (const figure of figures) {
+      const before = await standing(this.page)
+      await this.page.keyboard.type(figure)
+      await press(this.page, 'Enter')
+      await expect.poll(() => standing(this.page), OFTEN).toBe(before + 1)
+    }
+  }
+
+  /** Says that the waits of this tray are over now. */
+  async cutWaits(reason: string): Promise<void> {
+    const waits = this.page.getByRole('region', { name: 'Waits' })
+    const cut = waits.getByRole('button', { name: /^Leave out/ })
+    while (await cut.count()) {
+      const left = await cut.count()
+      await cut.first().click()
+      await this.sayWhy(reason)
+      await expect.poll(() => cut.count(), OFTEN).toBeLessThan(left)
+    }
+  }
+
+  /** Reads one dimension, chosen in the table of readings. */
+  async readThe(dimension: string, ...figures: readonly string[]): Promise<void> {
+    await this.page
+      .getByRole('button', { name: new RegExp(`${dimension}$`) })
+      .first()
+      .click()
+    await expect(this.page.getByTestId('read-next')).toContainText(dimension)
+    await this.read(...figures)
+  }
+
+  /** Proves what there is to prove and gives it back; nothing may be left open. */
+  async handBack(): Promise<void> {
+    await this.standsAt('Hand back')
+    const hazards = this.page.getByRole('region', { name: 'Hazards' }).getByRole('button', { name: /^[^✓]/ })
+    for (let left = await hazards.count(); left > 0; left = await hazards.count()) {
+      await hazards.first().click()
+      await expect.poll(() => hazards.count(), OFTEN).toBeLessThan(left)
+    }
+    await this.work()
+    await press(this.page, 'd')
+    await expect(this.page.getByText('This tray was handed back. Its record stays as it is.')).toBeVisible()
+  }
+
+  async look(stage: string): Promise<void> {
+    const tab = this.page.getByRole('button', { name: new RegExp(`^${stage},`) })
+    await tab.click()
+    await expect(tab).toHaveAttribute('aria-current', 'step')
+  }
+}
+
+async function describe(page: Page, { kind, but = {} }: NonNullable<Intake['looks']>): Promise<void> {
+  await page.getByRole('button', { name: kind, exact: true }).click()
+  if (Object.keys(but).length === 0) return
+  await page.getByRole('button', { name: 'differs: change it' }).click()
+  for (const [label, value] of Object.entries(but)) {
+    if (value === true) await page.getByRole('checkbox', { name: label, exact: true }).check()
+    else if (typeof value === 'number') {
+      await page.getByRole('textbox', { name: label, exact: true }).fill(String(value))
+    } else await choose(page, label, value)
+  }
+}
+
+async function choose(page: Page, label: string, option: string): Promise<void> {
+  await page.getByRole('combobox', { name: label, exact: true }).click()
+  await page.getByRole('option', { name: option, exact: true }).click()
+}

@@ -1,0 +1,64 @@
+import { expect, test } from '../support/bench'
+import { Piece } from './Piece'
+
+const CASE = 'Oakmantle Tide'
+
+test('a shattered quartz: its size from the opening alone, hands counted off and on, the old ring not reused', async ({
+  page,
+}) => {
+  test.setTimeout(150_000)
+  const piece = await Piece.takenIn(page, {
+    of: CASE,
+    looks: { kind: 'dress quartz' },
+    owner: 'Ilse Tarnow',
+    cameIn: 'shattered',
+    asked: ['crystal', 'battery', 'marker re-fixed'],
+    ticks: ['Loose applied markers'],
+  })
+  await piece.work()
+  await piece.done('Open')
+  await page.getByRole('button', { name: 'usual', exact: true }).click()
+  await piece.work()
+  await piece.done('Decase')
+  await piece.takeOff('spacer', 'spacer')
+  await piece.work()
+  await piece.done('Measure')
+  await piece.read('1.01', '1.01', '1.02')
+  await piece.done('Push out')
+  await piece.work()
+  await piece.done('Clean')
+
+  // Nobody ticks hands off that were not counted.
+  await page.getByRole('checkbox', { name: 'Hands off, each in its own pocket' }).click()
+  await expect(page.getByText(/^Count the hands on the parts trail first/).first()).toBeVisible()
+  await page.getByRole('button', { name: '3 hands off' }).click()
+  await expect(page.getByRole('list', { name: 'Came off, in order' })).toContainText('3 hands')
+  await piece.work()
+  await piece.cutWaits('set under the lamp')
+  await page.getByTestId('own-crystal-gasket').getByRole('button', { name: 'cut' }).click()
+  await piece.readThe('Opening with gasket', '27.92', '27.93', '27.92')
+  await expect(page.getByTestId('verdict-size')).toHaveText('28.0')
+  await piece.readThe('Gasket wall', '0.45', '0.45', '0.45')
+  await piece.leaves('Match', 'the size is sure, the seat is as usual')
+
+  const first = page.getByTestId('pair-row').first()
+  await expect(first).toContainText('28.0 × 1.0 flat mineral')
+  await expect(page.getByText('its own nylon')).toBeHidden()
+  await piece.pick()
+  await piece.work()
+  await piece.pressHome()
+  await piece.done('Close')
+  await expect(page.getByTestId('replay-line').filter({ hasText: 'crystal gasket' })).toContainText('1 new')
+  await piece.countBack('3 hands', '2 spacers')
+  await piece.work()
+  await piece.done('Prove')
+  await piece.work()
+  await piece.done('Hand back')
+  await piece.handBack()
+
+  await Piece.takenIn(page, { of: CASE, owner: 'Signe Vaal', cameIn: 'whole', asked: ['crystal'] })
+  await piece.look('Decase')
+  await expect(page.getByTestId('usual-parts')).toContainText('2 spacers')
+  await piece.look('Match')
+  await expect(page.getByTestId('pair-row').first()).toContainText('28.0 × 1.0 flat mineral')
+})
