@@ -60,7 +60,9 @@ test('a shattered fleet crystal by keyboard, from intake to the press, through a
   await page.keyboard.type('Snapped home, rim even')
   await page.keyboard.press('Tab')
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('button', { name: 'Align, the tray is here' })).toBeVisible()
+  await expect(card).toContainText('Snapped home, rim even')
+  // A run is no reason: what was left undone before it stays open, and the tray stands where it stood.
+  await expect(page.getByRole('button', { name: 'Measure, the tray is here' })).toBeVisible()
 
   await server.stop()
   await server.start()
@@ -92,5 +94,5 @@ test('the same job with the simulated instruments and no figure typed', async ({
   await page.getByRole('button', { name: /Pick and plan the press/ }).click()
   await expect(page.getByRole('region', { name: 'Press card' })).toContainText('Pusher P29')
   await page.getByRole('button', { name: 'Log the run' }).click()
-  await expect(page.getByRole('button', { name: 'Align, the tray is here' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Runs on this tray' })).toBeVisible()
 })

@@ -98,7 +98,7 @@ for (const job of JOBS) {
       await expect(card.getByText('By hand: no press, no dies')).toBeVisible()
       await card.getByRole('button', { name: 'Log the fitting' }).click()
     }
-    await expect(page.getByRole('button', { name: 'Align, the tray is here' })).toBeVisible()
+    await expect(page.getByRole('heading', { name: 'Runs on this tray' })).toBeVisible()
   })
 }
 

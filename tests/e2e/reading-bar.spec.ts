@@ -45,6 +45,32 @@ test.describe('the reading bar', () => {
     await expect(page.getByRole('status')).toContainText('before: 30.94')
   })
 
+  test('is heard: a figure taken high, one refused low, nothing once this device is silent', async ({
+    page,
+  }) => {
+    await page.evaluate(() => {
+      const tones: number[] = []
+      const start = OscillatorNode.prototype.start
+      OscillatorNode.prototype.start = function (when?: number) {
+        tones.push(this.frequency.value)
+        start.call(this, when)
+      }
+      Object.assign(window, { tones })
+    })
+    const tones = () => page.evaluate(() => (window as unknown as { tones: number[] }).tones)
+    await readByKeyboard(page, '30.94')
+    expect(await tones()).toEqual([1320])
+    await page.keyboard.type('99999')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('status')).toContainText('outside 8.00–60.00 mm')
+    expect(await tones()).toEqual([1320, 220, 220])
+
+    await page.evaluate(() => localStorage.setItem('whyalon-sounds', 'off'))
+    await press(page, 'Escape')
+    await readByKeyboard(page, '30.95')
+    expect(await tones()).toHaveLength(3)
+  })
+
   test('takes no figure from an instrument that does not reach', async ({ page }) => {
     const instrument = page.getByLabel('Instrument')
     await expect(instrument.locator('option', { hasText: 'Thickness gauge' })).toBeDisabled()

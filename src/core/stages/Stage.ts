@@ -13,6 +13,8 @@ export interface StandingJob {
   readonly read: { readonly taken: number; readonly planned: number }
   /** what was picked, as “30.0 × 1.0 flat”, and where it lies, in words; null while nothing is */
   readonly picked: { readonly what: string; readonly where: string } | null
+  /** what was picked came home */
+  readonly home: boolean
   /** the size so far, in words; empty while nothing is known */
   readonly size: string
 }

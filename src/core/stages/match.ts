@@ -1,4 +1,5 @@
 import type { OwnPartId } from '../own-parts/OwnPart'
+import { restOf } from './restOf'
 import type { Demand, Stage } from './Stage'
 
 /** Steps that taking parts out of their drawers does, and what is open until then. */
@@ -27,7 +28,10 @@ export const match: Stage = {
   settles: 'The parts are chosen, with their reasons.',
   done: 'Match done',
   reads: false,
-  toDo: ({ size }) => ({ next: 'Pick crystal with gasket', known: size }),
+  toDo: ({ size, picked, step }) => ({
+    next: picked ? restOf('Match', step) : 'Pick crystal with gasket',
+    known: picked ? picked.what : size,
+  }),
   shows: [],
   demands: ({ steps, picked, out, goBack }) =>
     [

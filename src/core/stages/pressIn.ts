@@ -1,3 +1,4 @@
+import { restOf } from './restOf'
 import type { Stage } from './Stage'
 
 /** The step that a logged run shows to be done. */
@@ -8,9 +9,9 @@ export const pressIn: Stage = {
   settles: 'The crystal is home.',
   done: 'Press in done',
   reads: false,
-  toDo: ({ picked, size }) =>
+  toDo: ({ picked, home, step, size }) =>
     picked
-      ? { next: `Press ${picked.what}`, known: picked.where }
+      ? { next: home ? restOf('Press in', step) : `Press ${picked.what}`, known: picked.where }
       : { next: 'Pick crystal with gasket first', known: size },
   shows: [],
   demands: ({ steps, home }) =>

@@ -4,7 +4,7 @@ import type { StandingWork } from './Stage'
 import type { StageId } from './stages'
 import { STAGE_IDS } from './stages'
 import type { StageState } from './stageStates'
-import { leftBehind, neededAfter, openOf, stageState, stageStates } from './stageStates'
+import { leftBehind, neededAfter, openOf, stageState, stageStates, standsAfter } from './stageStates'
 
 const AT = '2026-11-24T10:00:00.000Z'
 const FACTS = jobFacts({ crystalState: 'cracked', asked: ['crystal'] })
@@ -134,6 +134,29 @@ describe('leftBehind', () => {
     expect(names('open', 'measure')).toEqual(['open', 'decase', 'measure'])
     expect(names('open', 'open')).toEqual(['open'])
     expect(names('match', 'open')).toEqual(['open'])
+  })
+})
+
+describe('standsAfter', () => {
+  const picked = { stage: 'match', subject: 'pick' } as const
+  const read: Partial<StandingWork> = {
+    glass: { planned: true, missing: '' },
+    rest: { planned: true, missing: '' },
+  }
+
+  it('is the next stage where the act was all that was open', () => {
+    expect(standsAfter(states(read, STEPS), 'match', picked)).toBe('press-in')
+    expect(standsAfter(states(read, STEPS), 'clean', picked)).toBe('press-in')
+  })
+
+  it('is where it stood while anything else up to there has neither been done nor a reason', () => {
+    expect(standsAfter(states({}, STEPS), 'clean', picked)).toBe('clean')
+    const excused = states({}, STEPS, { 'rest-read': 'the sheet knows it' })
+    expect(standsAfter(excused, 'clean', picked)).toBe('press-in')
+  })
+
+  it('is never further back', () => {
+    expect(standsAfter(states(), 'close', picked)).toBe('close')
   })
 })
 

@@ -121,3 +121,19 @@ export function neededAfter(states: readonly StageState[], stage: StageId, by: 1
   const ahead = needed.filter((id) => (stageIndex(id) - stageIndex(stage)) * by > 0)
   return (by === 1 ? ahead[0] : ahead.at(-1)) ?? stage
 }
+
+/**
+ * Where a tray stands after an act that meets a demand of a stage, as a pick or a run at the press does: on at the next
+ * stage this job needs, but not past anything that is still open; what is open needs a reason, and an act is none.
+ */
+export function standsAfter(
+  states: readonly StageState[],
+  standsAt: StageId,
+  { stage, subject }: { readonly stage: StageId; readonly subject: string },
+): StageId {
+  if (stageIndex(standsAt) > stageIndex(stage)) return standsAt
+  const others = leftBehind(states, standsAt, stage)
+    .flatMap(openOf)
+    .filter((demand) => demand.subject !== subject)
+  return others.length > 0 ? standsAt : neededAfter(states, stage, 1)
+}

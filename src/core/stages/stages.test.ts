@@ -23,6 +23,7 @@ describe('what to do next at a stage', () => {
     reading: 'case bore, 12 to 6',
     read: { taken: 2, planned: 9 },
     picked: { what: '30.0 × 1.0 flat', where: 'drawer C-16' },
+    home: false,
     size: '30.0 with 97 %',
   }
 
@@ -41,8 +42,14 @@ describe('what to do next at a stage', () => {
   })
 
   it('is to pick, and to press what was picked', () => {
-    expect(toDoAt('match', job).next).toBe('Pick crystal with gasket')
+    expect(toDoAt('match', { ...job, picked: null }).next).toBe('Pick crystal with gasket')
+    expect(toDoAt('match', { ...job, step: 'no seals taken out' })).toEqual({
+      next: 'Still open: no seals taken out',
+      known: '30.0 × 1.0 flat',
+    })
     expect(toDoAt('press-in', job)).toEqual({ next: 'Press 30.0 × 1.0 flat', known: 'drawer C-16' })
+    expect(toDoAt('press-in', { ...job, home: true }).next).toBe('Still open: Blow the dial clean')
+    expect(toDoAt('press-in', { ...job, home: true, step: null }).next).toBe('Press in is done: go on')
     expect(toDoAt('press-in', { ...job, picked: null }).next).toMatch(/^Pick .* first$/)
   })
 })

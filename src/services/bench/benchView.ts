@@ -148,6 +148,10 @@ function standingJob(opened: OpenedCase): StandingJob {
         where: isOwn(crystal) ? 'its own again' : `drawer ${crystal.drawer}`,
       }
     },
+    get home() {
+      const id = kept.picked?.pick.id
+      return kept.pressRuns.some((run) => run.pickId === id && run.outcome === 'home')
+    },
     get size() {
       return sizeText(opened)
     },

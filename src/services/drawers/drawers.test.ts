@@ -279,7 +279,8 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
         NOW,
       )
       if (!logged.ok) throw new Error(`${number} ${JSON.stringify(logged.errors)}`)
-      expect(logged.view.tray.stage).toBe('align')
+      const pressIn = logged.view.job.stages.find(({ stage }) => stage === 'press-in')
+      expect(pressIn?.stepsDone).toContain('crystal-in')
     }
   })
 

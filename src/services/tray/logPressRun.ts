@@ -5,6 +5,9 @@ import type { Retention } from '@/core/construction/kinds'
 import type { DieRole } from '@/core/dies/Die'
 import type { PressOutcome } from '@/core/press/pressPlan'
 import { pressNeeds } from '@/core/press/pressPlan'
+import type { StageId } from '@/core/stages/stages'
+import { stageIndex } from '@/core/stages/stages'
+import { standsAfter } from '@/core/stages/stageStates'
 import type { Db } from '@/data/client'
 import { renewedParts } from '@/core/tray/renewedParts'
 import type { Wait } from '@/core/waits/waits'
@@ -56,13 +59,20 @@ function checkPressRun(input: unknown): Validated<PressRunChecked> {
   return checked.ok ? { ok: true, value: { ...checked.value[0], fields: checked.value[1] } } : checked
 }
 
-/** Where a tray goes after a run with this outcome: on when home, back to matching when the crystal is lost. */
-const NEXT_STAGE = {
-  home: 'align',
+/** Where a run that did not bring the crystal home leads: back to matching when it is lost. */
+const BACK_TO = {
   'high-on-one-side': 'press-in',
   loose: 'match',
   cracked: 'match',
-} as const satisfies Record<PressOutcome, string>
+} as const satisfies Record<Exclude<PressOutcome, 'home'>, StageId>
+
+/** Where the tray stands after a run: on when home and nothing else is open, else never further than it was. */
+function stageAfterRun(outcome: PressOutcome, { kept, stages }: OpenedCase): StageId {
+  const { stage } = kept.tray
+  if (outcome === 'home') return standsAfter(stages, stage, { stage: 'press-in', subject: 'press-run' })
+  const back = BACK_TO[outcome]
+  return stageIndex(back) < stageIndex(stage) ? back : stage
+}
 
 /** Logs what was really done to bring the picked crystal home. */
 export const logPressRun = trayChange<PressRunChecked, PressRunSent>(
@@ -93,7 +103,7 @@ export const logPressRun = trayChange<PressRunChecked, PressRunSent>(
     // What cures round the crystal cures from here on.
     if (values.outcome === 'home')
       await insertTick(tx, { trayId: tray.id, subject: 'step:crystal-in', done: true, at: now })
-    await setTrayStage(tx, tray.id, NEXT_STAGE[values.outcome], null)
+    await setTrayStage(tx, tray.id, stageAfterRun(values.outcome, opened), null)
     return null
   },
 )
@@ -115,7 +125,7 @@ function onTrail(outcome: PressOutcome, opened: OpenedCase): readonly TrailRecor
 
 function stillWaiting(waits: readonly Wait[], now: Date): string {
   const each = waits.map((wait) => `${wait.title}, ${minutesLeft(wait, now)} min left`)
-  return `Not pressed yet: ${each.join('; ')}. Wait, or leave the rest of it out and say why; then log the run.`
+  return `Not pressed yet: ${each.join('; ')}. Wait, or cut it short and say why; then log the run.`
 }
 
 /** What a construction needs and is missing, or is not there any more. */

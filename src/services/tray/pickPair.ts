@@ -4,6 +4,9 @@ import { snapshotPick } from '@/core/tray/snapshotPick'
 import { OWN_ID } from '@/core/own-parts/OwnPart'
 import type { PartKind } from '@/core/parts/parts'
 import { PARTS } from '@/core/parts/parts'
+import type { StageId } from '@/core/stages/stages'
+import { stageIndex } from '@/core/stages/stages'
+import { standsAfter } from '@/core/stages/stageStates'
 import type { Db } from '@/data/client'
 import { insertPick } from '@/data/queries/picks'
 import { stockLineById } from '@/data/queries/stockLines'
@@ -28,7 +31,7 @@ const schema = Joi.object<Picked>({ ...CHOICE_FIELDS, bezelGasketId: idSchema.al
 
 /**
  * Picks a crystal with what goes with it, takes what is not the piece's own out of its drawer, keeps what the pick rested on, and goes on to
- * pressing in. What an earlier pick took out and nobody has pressed goes back.
+ * pressing in where nothing else is open. What an earlier pick took out and nobody has pressed goes back.
  * A choice that misses a constraint may be picked all the same: the technician decides, the record says what was known.
  * Empty drawers are refused, because nothing can be taken from them.
  */
@@ -43,9 +46,16 @@ export const pickPair = trayChange<Picked, PickSent>(schema, async (tx, pick, op
     if (left === null) return nothingThere(tx, kind, partId)
   }
   await insertPick(tx, { ...withOwn(pick, opened), evidence: judged, pickedAt: now })
-  await setTrayStage(tx, trayId, 'press-in', null)
+  await setTrayStage(tx, trayId, stageAfterPick(opened), null)
   return null
 })
+
+/** Another pick of a tray that was pressed already goes back to the press. */
+function stageAfterPick({ kept, stages }: OpenedCase): StageId {
+  const { stage } = kept.tray
+  if (stageIndex(stage) > stageIndex('match')) return 'press-in'
+  return standsAfter(stages, stage, { stage: 'match', subject: 'pick' })
+}
 
 /** What the pick rests on, or why there can be none. */
 async function judgedBy(tx: Db, opened: OpenedCase, picked: Picked): Promise<PickEvidence | Refusal> {

@@ -178,6 +178,8 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
     if (!best) throw new Error('nothing fits')
     expect(best.reasons.join(' ')).toMatch(/went home 13 times on this case sheet/)
 
+    const ready = await finished(store.db, view.tray.id, 'clean', NOW)
+    expect(ready.ok && ready.view.tray.stage).toBe('match')
     const picked = await pickPair(
       store.db,
       { trayId: view.tray.id, crystalId: best.crystal.id, gasketId: best.gasket?.id ?? null },
@@ -206,7 +208,10 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
     // Taken out with the pick: pressing changes nothing more.
     expect(before).toBe(best.crystal.quantity - 1)
     expect(logged.view.press?.crystal.quantity).toBe(before)
-    expect(logged.view.tray.stage).toBe('align')
+    // Home, but the crystal was not cleaned by anybody's word: it goes on with that, or with a reason.
+    expect(logged.view.tray.stage).toBe('press-in')
+    const on = await finished(store.db, view.tray.id, 'press-in', NOW)
+    expect(on.ok && on.view.tray.stage).toBe('close')
 
     const next = await newTray()
     expect(next.lastTime).toMatchObject({
@@ -224,6 +229,7 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
     const best = view.shortlist?.fitting[0]
     if (!best) throw new Error('nothing fits')
     const pair = { trayId: view.tray.id, crystalId: best.crystal.id, gasketId: best.gasket?.id ?? null }
+    await finished(store.db, view.tray.id, 'clean', NOW)
     const picked = await pickPair(store.db, pair, NOW)
     if (!picked.ok || !picked.view.press?.pusher?.ok || !picked.view.press.support?.ok)
       throw new Error('no press card')

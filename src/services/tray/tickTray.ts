@@ -28,7 +28,7 @@ function tooEarly(subject: string, waits: readonly Wait[], now: Date): string | 
   const wait = waits.find(({ step }) => waitSubject(step) === subject)
   if (!wait) return 'This wait was not begun: tick its step first.'
   const left = minutesLeft(wait, now)
-  return left === 0 ? null : `${wait.title}: ${left} min left. Wait, or leave the rest of it out and say why.`
+  return left === 0 ? null : `${wait.title}: ${left} min left. Wait, or cut it short and say why.`
 }
 
 const tickSchema = Joi.object<{ trayId: number; subject: string; done: boolean }>({

@@ -11,6 +11,7 @@ import type { ChosenOptions } from '@/core/procedure/schoolChoices'
 import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
 import { PageFrame } from '../shell/PageFrame'
+import { switchSounds, useSoundsOn } from '../sounds/soundsOn'
 import type { BridgeState } from '@/services/instruments/instrumentBridge'
 import type { BridgeActions } from './BridgePanel'
 import { BridgePanel } from './BridgePanel'
@@ -138,6 +139,10 @@ export function SettingsPage(props: SettingsPageProps) {
         Light
       </Typography>
       <LightChoice />
+      <Typography variant="h2" component="h2" sx={{ mt: 3, mb: 1 }}>
+        Sounds of this device
+      </Typography>
+      <SoundChoice />
       {edited && <RecordDialog record={edited} save={save} onClose={() => setEdited(null)} />}
     </PageFrame>
   )
@@ -158,6 +163,22 @@ function Heading({ title, add, onAdd }: { title: string; add: string; onAdd: () 
         {add}
       </Button>
     </Box>
+  )
+}
+
+/** A figure taken or refused, a wait that is over: heard while the eyes are on the jaws. */
+function SoundChoice() {
+  const on = useSoundsOn()
+  return (
+    <ToggleButtonGroup
+      exclusive
+      value={on ? 'on' : 'off'}
+      onChange={(_, next: 'on' | 'off' | null) => next && switchSounds(next === 'on')}
+      aria-label="Sounds"
+    >
+      <ToggleButton value="on">On</ToggleButton>
+      <ToggleButton value="off">Off</ToggleButton>
+    </ToggleButtonGroup>
   )
 }
 

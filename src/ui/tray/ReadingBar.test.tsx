@@ -18,6 +18,7 @@ function bar(over: Partial<ReadingBarProps> = {}) {
     error: null,
     note: null,
     busy: false,
+    flash: null,
     feed: null,
     inputRef: createRef(),
     onText: jest.fn(),

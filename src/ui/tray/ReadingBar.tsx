@@ -1,7 +1,7 @@
 'use client'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { styled } from '@mui/material/styles'
+import { keyframes, styled } from '@mui/material/styles'
 import type { RefObject } from 'react'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
@@ -15,6 +15,9 @@ import { KeyCap } from '../small/KeyCap'
 import { EarlierReadings } from './EarlierReadings'
 import { FeedChoice } from './FeedChoice'
 import type { ReadingQuestion } from './traySession'
+import type { Flash } from './useReadingInput'
+
+const fade = keyframes({ from: { opacity: 0.45 }, to: { opacity: 0 } })
 
 const Figure = styled('input')(({ theme }) => ({
   width: '100%',
@@ -51,6 +54,8 @@ export interface ReadingBarProps {
   /** what was done to the last figure; null when nothing was */
   readonly note: string | null
   readonly busy: boolean
+  /** how the last figure was answered; null before the first */
+  readonly flash: Flash | null
   /** whose lines the bar takes by itself; null for none */
   readonly feed: FeedSource | null
   readonly inputRef: RefObject<HTMLInputElement | null>
@@ -79,6 +84,7 @@ export function ReadingBar(props: ReadingBarProps) {
         bgcolor: theme.vars.palette.paper.bar,
         borderTop: 2,
         borderColor: 'primary.main',
+        position: 'relative',
         px: 2.5,
         py: { xs: 0.5, md: 1 },
         display: 'grid',
@@ -92,6 +98,7 @@ export function ReadingBar(props: ReadingBarProps) {
         },
       })}
     >
+      {props.flash && <AnswerFlash key={props.flash.count} {...props.flash} />}
       <WhatNext {...props} />
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, width: { sm: 196, md: 'auto' } }}>
         <Figure
@@ -168,6 +175,19 @@ export function ReadingBar(props: ReadingBarProps) {
     </Box>
   )
 }
+
+/** The whole bar lights up once, green for a figure taken and red for one refused, and fades. */
+const AnswerFlash = styled('div', {
+  shouldForwardProp: (name) => name !== 'answered' && name !== 'count',
+})<Flash>(({ theme, answered }) => ({
+  position: 'absolute',
+  inset: 0,
+  pointerEvents: 'none',
+  backgroundColor: answered === 'taken' ? theme.vars.palette.success.main : theme.vars.palette.error.main,
+  opacity: 0,
+  animation: `${fade} 700ms ease-out`,
+  '@media (prefers-reduced-motion: reduce)': { animation: 'none' },
+}))
 
 function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrument }: ReadingBarProps) {
   const dimension = target && DIMENSIONS[target.dimension]

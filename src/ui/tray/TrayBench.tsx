@@ -150,6 +150,7 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
             error={state.error}
             note={state.note}
             busy={state.busy}
+            flash={bench.flash}
             feed={bench.feed}
             inputRef={bench.inputRef}
             onText={bench.type}

@@ -7,6 +7,7 @@ import type { ReadingTarget } from '@/core/readings/readingPlan'
 import type { TrayCalls } from '@/services/actions'
 import type { FeedSource } from '@/services/instruments/instrumentFeeds'
 import type { ReadingResult } from '@/services/tray/takeReading'
+import { sound } from '../sounds/sound'
 import { FIGURE_AWAY, firstOf } from './trayAnswer'
 import type { SessionEvent, TraySession } from './traySession'
 import { onEnter, targetOfSession } from './traySession'
@@ -21,10 +22,17 @@ interface Send {
   readonly at: ReadingTarget
 }
 
+/** How the last figure was answered: seen from the corner of an eye, counted so that each is seen. */
+export interface Flash {
+  readonly answered: 'taken' | 'refused'
+  readonly count: number
+}
+
 /** What the bar does with a figure: which instrument it is by, where it goes, sending it, answering what was asked. */
 export function useReadingInput(state: TraySession, dispatch: Dispatch<SessionEvent>, actions: TrayCalls) {
   const [instrument, setInstrument] = useState<{ kind: string; id: number } | null>(null)
   const [feed, setFeed] = useState<FeedSource | null>(null)
+  const [flash, setFlash] = useState<Flash | null>(null)
   const inputRef = useRef<HTMLInputElement>(null)
   const { view } = state
   const target = targetOfSession(state)
@@ -42,6 +50,9 @@ export function useReadingInput(state: TraySession, dispatch: Dispatch<SessionEv
     const result = await actions
       .takeReading(input)
       .catch((): ReadingResult => ({ ok: false, errors: { form: FIGURE_AWAY } }))
+    const answered = result.ok ? 'taken' : 'refused'
+    sound(answered)
+    setFlash((last) => ({ answered, count: (last?.count ?? 0) + 1 }))
     if (result.ok) {
       dispatch({ type: 'reading-taken', view: result.view, note: result.note })
       // Back to the page, so that single keys work and the next figure may come from anywhere.
@@ -81,6 +92,7 @@ export function useReadingInput(state: TraySession, dispatch: Dispatch<SessionEv
     target,
     instrumentId,
     inputRef,
+    flash,
     feed,
     setFeed,
     accept,

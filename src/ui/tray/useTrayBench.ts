@@ -47,7 +47,9 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayCal
   const pick = async () => {
     if (!chosen || state.busy || !view.shortlist) return
     dispatch({ type: 'sent' })
-    take(await answerOf(actions.pickPair({ trayId, ...chosen, bezelGasketId: bezelRingOf(state) })))
+    // The card is looked at, wherever the tray itself stands.
+    const picked = actions.pickPair({ trayId, ...chosen, bezelGasketId: bezelRingOf(state) })
+    take(await answerOf(picked), 'press-in')
   }
 
   /** @returns what is wrong, or null when the stage was finished */

@@ -14,7 +14,10 @@ export function WaitClock({ wait }: { wait: Pick<Wait, 'endsAt'> }) {
   return (
     <span
       suppressHydrationWarning
-      style={{ color: left === 0 ? 'var(--mui-palette-success-main)' : undefined }}
+      style={{
+        whiteSpace: 'nowrap',
+        color: left === 0 ? 'var(--mui-palette-success-main)' : undefined,
+      }}
     >
       {left > 0
         ? `${minutesText(left)} left, until ${clockText(wait.endsAt, now)}`

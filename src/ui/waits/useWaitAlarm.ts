@@ -1,6 +1,7 @@
 'use client'
 import { useEffect } from 'react'
-import { notifyOver, soundAlarm } from './waitAlarm'
+import { sound } from '../sounds/sound'
+import { notifyOver } from './waitAlarm'
 
 /** The longest a browser's timer counts, ms. */
 const LONGEST_MS = 2_147_483_647
@@ -15,7 +16,7 @@ export function useWaitAlarm(waits: readonly { readonly title: string; readonly 
       if (!(inMs > 0) || inMs > LONGEST_MS) return []
       return [
         setTimeout(() => {
-          soundAlarm()
+          sound('over')
           notifyOver(line.slice(at + 1))
         }, inMs),
       ]

@@ -96,7 +96,9 @@ export class Piece {
   /** Logs a run that brought the crystal home, with the tools the card proposes. */
   async pressHome(): Promise<void> {
     await this.page.getByRole('button', { name: /^Log the (run|fitting)$/ }).click()
-    await expect(this.page.getByRole('button', { name: 'Press in, the tray is here' })).toBeHidden()
+    const logged = this.page.getByRole('heading', { name: 'Runs on this tray' })
+    const wentOn = this.page.getByRole('heading', { name: 'Close', exact: true })
+    await expect(logged.or(wentOn)).toBeVisible()
   }
 
   /** Answers the question for a reason; keys are the page's again once it is gone. */
@@ -144,7 +146,7 @@ export class Piece {
   /** Says that the waits of this tray are over now. */
   async cutWaits(reason: string): Promise<void> {
     const waits = this.page.getByRole('region', { name: 'Waits' })
-    const cut = waits.getByRole('button', { name: /^Leave out/ })
+    const cut = waits.getByRole('button', { name: /^Cut short/ })
     while (await cut.count()) {
       const left = await cut.count()
       await cut.first().click()

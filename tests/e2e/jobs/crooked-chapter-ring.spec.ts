@@ -24,7 +24,7 @@ test('a crystal and its ring that came out sound are picked and pressed like tho
 
   await card.getByRole('button', { name: 'Log the run' }).click()
   await expect(
-    card.getByText(/Not pressed yet: Three to six small dots.* min left\. Wait, or leave the rest of it out/),
+    card.getByText(/Not pressed yet: Three to six small dots.* min left\. Wait, or cut it short/),
   ).toBeVisible()
 
   // It goes on whatever page is open, and over a reload.
@@ -35,11 +35,12 @@ test('a crystal and its ring that came out sound are picked and pressed like tho
   await page.getByRole('link', { name: 'Tray 235', exact: true }).click()
   await expect(waits).toBeVisible()
   await settled(page)
-  await waits.getByRole('button', { name: /^Leave out: the wait after/ }).click()
+  await waits.getByRole('button', { name: /^Cut short: the wait after/ }).click()
   await expect(page.getByRole('textbox', { name: 'Reason' })).toBeFocused()
   await page.keyboard.type('cured by light')
   await press(page, 'Enter')
   await expect(waits.getByText(/: wait cut short: cured by light$/)).toBeVisible()
   await card.getByRole('button', { name: 'Log the run' }).click()
-  await expect(page.getByRole('button', { name: /^Align, the tray is here/ })).toBeVisible()
+  await expect(card.getByRole('heading', { name: 'Runs on this tray' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Press in, the tray is here' })).toBeVisible()
 })

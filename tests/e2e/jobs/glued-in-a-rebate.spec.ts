@@ -45,7 +45,7 @@ test('glass glued in a rebate: no press and no dies, and its cement is on the cl
   const waits = page.getByRole('region', { name: 'Waits' })
   await expect(waits).toContainText(/^Thin bead of clear cement in the rebate.*: (1 h|59 min) left/)
   await piece.cutWaits('cured by light, wiped before')
-  await piece.done('Close')
+  await piece.standsAt('Close')
   await piece.countBack('spacer')
   await piece.work()
   await piece.done('Prove')

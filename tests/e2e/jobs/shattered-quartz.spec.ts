@@ -47,7 +47,7 @@ test('a shattered quartz: its size from the opening alone, hands counted off and
   await piece.pick()
   await piece.work()
   await piece.pressHome()
-  await piece.done('Close')
+  await piece.standsAt('Close')
   await expect(page.getByTestId('replay-line').filter({ hasText: 'crystal gasket' })).toContainText('1 new')
   await piece.countBack('3 hands', '2 spacers')
   await piece.work()

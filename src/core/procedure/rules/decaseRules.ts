@@ -119,10 +119,12 @@ export const DECASE_RULES: readonly StepRule[] = [
   { ...PARTS_COUNTED, when: outBack },
 ]
 
-/** A one-piece case gives its movement up through the front, once the crystal is out. */
-export const FRONT_DECASE_RULES: readonly StepRule[] = [
+const FRONT: readonly StepRule[] = [
   { ...STEM_OUT, when: (job) => outFront(job) && hasStem(job) },
   { ...MOVEMENT_OUT, when: outFront },
   { ...DUST_COVER, when: outFront },
   { ...PARTS_COUNTED, when: outFront },
 ]
+
+/** A one-piece case gives its movement up through the front, once the crystal is out. */
+export const FRONT_DECASE_RULES = FRONT.map((rule): StepRule => ({ ...rule, stage: 'push-out' }))

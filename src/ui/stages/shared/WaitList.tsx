@@ -58,6 +58,7 @@ export function WaitList({ bench, actions }: StageWorkProps) {
             </Button>
           ) : (
             <LeaveOut
+              way="cut-short"
               what={`the wait after “${wait.title}”`}
               leftOut={wait.cutShort}
               onAsk={bench.setAtDialog}
