@@ -50,12 +50,18 @@ test.describe('the reading bar', () => {
   }) => {
     await page.evaluate(() => {
       const tones: number[] = []
-      const start = OscillatorNode.prototype.start
-      OscillatorNode.prototype.start = function (when?: number) {
-        tones.push(this.frequency.value)
-        start.call(this, when)
+      class Heard extends AudioContext {
+        override createOscillator() {
+          const wave = super.createOscillator()
+          const start = wave.start.bind(wave)
+          wave.start = (when) => {
+            tones.push(wave.frequency.value)
+            start(when)
+          }
+          return wave
+        }
       }
-      Object.assign(window, { tones })
+      Object.assign(window, { AudioContext: Heard, tones })
     })
     const tones = () => page.evaluate(() => (window as unknown as { tones: number[] }).tones)
     await readByKeyboard(page, '30.94')

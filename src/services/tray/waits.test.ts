@@ -48,7 +48,7 @@ describe.each(testStores())('waits, on $name', ({ open }) => {
     })
     expect(await tickTray(store.db, { trayId, subject: DOTS, done: true }, after(12))).toMatchObject({
       ok: false,
-      errors: { subject: expect.stringMatching(/18 min left\. Wait, or leave/) as string },
+      errors: { subject: expect.stringMatching(/18 min left\. Wait, or cut it short/) as string },
     })
     const bench = await benchView(store.db, after(12))
     expect(bench.trays.find(({ number }) => number === 235)?.waits).toHaveLength(1)

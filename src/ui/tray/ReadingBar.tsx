@@ -14,8 +14,7 @@ import type { FeedSource } from '@/services/instruments/instrumentFeeds'
 import { KeyCap } from '../small/KeyCap'
 import { EarlierReadings } from './EarlierReadings'
 import { FeedChoice } from './FeedChoice'
-import type { ReadingQuestion } from './traySession'
-import type { Flash } from './useReadingInput'
+import type { Flash, ReadingQuestion } from './traySession'
 
 const fade = keyframes({ from: { opacity: 0.45 }, to: { opacity: 0 } })
 

@@ -150,7 +150,7 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
             error={state.error}
             note={state.note}
             busy={state.busy}
-            flash={bench.flash}
+            flash={state.flash}
             feed={bench.feed}
             inputRef={bench.inputRef}
             onText={bench.type}

@@ -28,6 +28,12 @@ export interface OtherChoice extends JudgedPair {
   readonly judgedOn: TrayView
 }
 
+/** How the last figure was answered: seen from the corner of an eye, counted so that each is seen. */
+export interface Flash {
+  readonly answered: 'taken' | 'refused'
+  readonly count: number
+}
+
 /** What the tray page keeps while it is open; everything else is on the server. */
 export interface TraySession {
   readonly view: TrayView
@@ -48,6 +54,8 @@ export interface TraySession {
   readonly error: string | null
   /** what was done to the last figure, as that inches were converted */
   readonly note: string | null
+  /** null before the first figure */
+  readonly flash: Flash | null
   readonly busy: boolean
 }
 
@@ -86,8 +94,13 @@ export function openSession(view: TrayView, stage: StageId): TraySession {
     question: null,
     error: null,
     note: null,
+    flash: null,
     busy: false,
   }
+}
+
+function flashed({ flash }: TraySession, answered: Flash['answered']): Flash {
+  return { answered, count: (flash?.count ?? 0) + 1 }
 }
 
 export function traySession(state: TraySession, event: SessionEvent): TraySession {
@@ -115,9 +128,19 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
     case 'sent':
       return { ...state, busy: true, error: null }
     case 'asked':
-      return { ...sentBack(state), busy: false, question: withTyped(event.question, state) }
+      return {
+        ...sentBack(state),
+        busy: false,
+        question: withTyped(event.question, state),
+        flash: flashed(state, 'refused'),
+      }
     case 'failed':
-      return { ...sentBack(state), busy: false, error: event.error + typedMeanwhile(state) }
+      return {
+        ...sentBack(state),
+        busy: false,
+        error: event.error + typedMeanwhile(state),
+        flash: flashed(state, 'refused'),
+      }
     case 'reading-taken':
       return {
         ...state,
@@ -128,6 +151,7 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
         question: null,
         error: null,
         busy: false,
+        flash: flashed(state, 'taken'),
       }
     case 'cleared-busy':
       return { ...state, busy: false }

@@ -22,17 +22,10 @@ interface Send {
   readonly at: ReadingTarget
 }
 
-/** How the last figure was answered: seen from the corner of an eye, counted so that each is seen. */
-export interface Flash {
-  readonly answered: 'taken' | 'refused'
-  readonly count: number
-}
-
 /** What the bar does with a figure: which instrument it is by, where it goes, sending it, answering what was asked. */
 export function useReadingInput(state: TraySession, dispatch: Dispatch<SessionEvent>, actions: TrayCalls) {
   const [instrument, setInstrument] = useState<{ kind: string; id: number } | null>(null)
   const [feed, setFeed] = useState<FeedSource | null>(null)
-  const [flash, setFlash] = useState<Flash | null>(null)
   const inputRef = useRef<HTMLInputElement>(null)
   const { view } = state
   const target = targetOfSession(state)
@@ -50,9 +43,7 @@ export function useReadingInput(state: TraySession, dispatch: Dispatch<SessionEv
     const result = await actions
       .takeReading(input)
       .catch((): ReadingResult => ({ ok: false, errors: { form: FIGURE_AWAY } }))
-    const answered = result.ok ? 'taken' : 'refused'
-    sound(answered)
-    setFlash((last) => ({ answered, count: (last?.count ?? 0) + 1 }))
+    sound(result.ok ? 'taken' : 'refused')
     if (result.ok) {
       dispatch({ type: 'reading-taken', view: result.view, note: result.note })
       // Back to the page, so that single keys work and the next figure may come from anywhere.
@@ -92,7 +83,6 @@ export function useReadingInput(state: TraySession, dispatch: Dispatch<SessionEv
     target,
     instrumentId,
     inputRef,
-    flash,
     feed,
     setFeed,
     accept,

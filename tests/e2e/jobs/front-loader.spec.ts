@@ -12,7 +12,7 @@ test('acrylic in a case that loads through the front: no back asked, the movemen
       but: { Back: 'one piece front loader', 'Movement held by': 'back alone' },
     },
     owner: 'Ottilie Sand',
-    cameIn: 'cracked',
+    cameIn: 'shattered',
     asked: ['crystal'],
   })
   const strip = page.getByRole('navigation', { name: 'Stages' })
@@ -37,7 +37,7 @@ test('acrylic in a case that loads through the front: no back asked, the movemen
   await piece.work()
   await piece.readThe('Crystal groove', '29.95', '29.95', '29.96', '29.95')
   await piece.readThe('Dome height', '3.10')
-  await piece.leaves('Match', 'the old one is in pieces')
+  await piece.done('Match')
 
   const rows = page.getByTestId('pair-row')
   await expect(rows.first()).toContainText(/30\.[12] × 1\.4 double dome acrylic/)

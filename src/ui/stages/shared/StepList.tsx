@@ -42,7 +42,11 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
   const tick = (step: Step) => {
     setShown(null)
     const input = { trayId: view.tray.id, subject: `step:${step.id}`, done: !isDone(step) }
-    void bench.change(actions.tickTray(input)).then(setError)
+    void bench.change(actions.tickTray(input)).then((wrong) => {
+      setError(wrong)
+      // What no tick can say is said where the step tells it.
+      if (wrong !== null) setShown(step.id)
+    })
   }
   const leave = async (step: Step, reason: string | null) => {
     const input = { trayId: view.tray.id, subject: `step:${step.id}`, reason }
