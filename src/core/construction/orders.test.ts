@@ -25,10 +25,11 @@ describe('what to order', () => {
   })
 
   it('for a bore that a tension ring spreads against: a little over it', () => {
-    const [first] = ordersOf({ retention: 'tension-ring-acrylic', boreMm: 31.4 })
+    const unread = { crystalEdgeMm: null, crystalCentreMm: null }
+    const [first] = ordersOf({ retention: 'tension-ring-acrylic', boreMm: 31.4, ...unread })
     expect(first).toMatchObject({
       crystalDiameterMm: 31.5,
-      note: expect.stringMatching(/^\+0\.10/) as string,
+      note: expect.stringMatching(/^\+0\.10.*; edge assumed$/) as string,
     })
   })
 

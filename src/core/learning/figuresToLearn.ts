@@ -41,7 +41,12 @@ export function figuresToLearn(piece: MeasuredPiece): PieceFigure[] {
   return newBezel ? read : [...read, ...workedOut(piece)]
 }
 
+/**
+ * What follows from the opening and the wall that were both read on this piece. What follows from its old crystal teaches
+ * nothing: that may have been the wrong one.
+ */
 function workedOut({ trayNumber, measured, seat }: MeasuredPiece): PieceFigure[] {
+  if (!measured.opening || !measured['gasket-wall']) return []
   return (Object.keys(seat) as DimensionId[]).filter(isOnSheets).flatMap((dimension) => {
     const figure = seat[dimension]
     if (figure?.origin !== 'derived' || measured[dimension]) return []

@@ -160,6 +160,12 @@ describe('what a case sheet takes from a piece', () => {
       )
     expect(boreFrom('derived')).toMatchObject({ valueMm: 30.95, readings: 0, instruments: 'worked out' })
     expect([boreFrom('assumed'), boreFrom('sheet')]).toEqual([undefined, undefined])
+    // Worked out from the old crystal, or from the sheet's wall, it says nothing of this piece.
+    for (const unread of ['opening', 'gasket-wall'] as const) {
+      const { [unread]: _, ...without } = others
+      const learned = figuresToLearn({ ...piece, measured: without, seat: { bore: figure('derived') } })
+      expect(learned.map(({ dimension }) => dimension)).not.toContain('bore')
+    }
     const read = figuresToLearn({ ...piece, measured, seat: { bore: figure('derived') } })
     expect(read.filter(({ dimension }) => dimension === 'bore')).toMatchObject([{ readings: 2 }])
   })

@@ -1,5 +1,5 @@
 import type { TrailPartId } from '../trail/parts'
-import { COMES_WITH, partsText, TRAIL_PART_IDS, TRAIL_PARTS } from '../trail/parts'
+import { COMES_WITH, partsName, TRAIL_PART_IDS, TRAIL_PARTS } from '../trail/parts'
 import type { TrailLine } from '../trail/partsTrail'
 import { missingText } from '../trail/partsTrail'
 import type { Step } from './Step'
@@ -30,7 +30,7 @@ export function saidByTick({ takesOff, putsBack }: PartsOfStep, trail: readonly 
 
 function againstCount(parts: readonly TrailPartId[]): string | null {
   if (parts.length === 0) return null
-  const names = parts.map((part) => partsText(part, 2, '').replace(/^2 /, '')).join(' and ')
+  const names = parts.map(partsName).join(' and ')
   return `Count the ${names} on the parts trail first: they go back by that count.`
 }
 

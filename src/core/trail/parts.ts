@@ -46,12 +46,16 @@ export const TRAIL_PART_IDS = Object.keys(TRAIL_PARTS) as readonly TrailPartId[]
 export const SIZE_MARKS = ['', 'short', 'long'] as const
 export type SizeMark = (typeof SIZE_MARKS)[number]
 
+/** “shell screws”. */
+export function partsName(part: TrailPartId): string {
+  const { label } = TRAIL_PARTS[part]
+  return `${label}${label.endsWith('s') ? 'es' : 's'}`
+}
+
 /** “4 long shell screws”, “case back”. */
 export function partsText(part: TrailPartId, count: number, size: SizeMark): string {
-  const { label } = TRAIL_PARTS[part]
-  const words = [size, label].filter(Boolean).join(' ')
-  if (count === 1) return words
-  return `${count} ${words}${words.endsWith('s') ? 'es' : 's'}`
+  const named = count === 1 ? TRAIL_PARTS[part].label : partsName(part)
+  return [count === 1 ? '' : count, size, named].filter(Boolean).join(' ')
 }
 
 /** What comes off along with a part: small things that belong to it. */

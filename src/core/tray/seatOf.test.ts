@@ -75,6 +75,13 @@ describe('seatOf, construction by construction', () => {
     expect(found.ok && found.seat.across.standardUncertaintyMm).toBeGreaterThan(0.14)
   })
 
+  it('never lets a wall nobody read weigh in a bore that was', () => {
+    const bore = taken('bore', 28.82, 28.82, 28.82)
+    const alone = outcome({ retention: 'tension-gasket' }, bore)
+    const beside = outcome({ retention: 'tension-gasket' }, [...bore, ...taken('opening', 27.7, 27.7, 27.7)])
+    expect(beside.ok && beside.seat.across).toEqual(alone.ok && alone.seat.across)
+  })
+
   it('takes what was measured before what the sheet says', () => {
     const found = outcome({ retention: 'snap-acrylic', grooveMm: 29.9 }, taken('groove', 29.95, 29.95, 29.95))
     expect(found.ok && found.seat).toMatchObject({

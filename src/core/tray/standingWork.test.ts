@@ -62,6 +62,14 @@ describe('how the work stands', () => {
     expect(isHome([])).toBe(false)
     expect(isHome([{ pickId: 7, outcome: 'home' }])).toBe(true)
     expect(isHome([{ pickId: 6, outcome: 'home' }])).toBe(false)
+    // Pressed once more and cracked, or lifted on one side, it is home no more.
+    for (const outcome of ['cracked', 'high-on-one-side'] as const)
+      expect(
+        isHome([
+          { pickId: 7, outcome: 'home' },
+          { pickId: 7, outcome },
+        ]),
+      ).toBe(false)
     expect(isHome([{ pickId: 7, outcome: 'loose' }])).toBe(false)
     expect(openAt('match', { picked }).join()).not.toMatch(/not picked/)
     expect(openAt('match', {}).join()).toMatch(/not picked/)

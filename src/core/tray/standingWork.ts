@@ -10,6 +10,7 @@ import type { PlannedReadings, StandingWork } from '../stages/Stage'
 import type { TrailLine } from '../trail/partsTrail'
 import { missingBefore, missingText } from '../trail/partsTrail'
 import { SURE } from '../verdict/askNext'
+import { isHome } from './isHome'
 import type { KeptTray } from './KeptTray'
 import type { TrayReadout } from './trayReadout'
 
@@ -68,7 +69,7 @@ export function standingWork({
       (id) => looked[id]?.goesBack === true && own().parts.some((part) => part.id === id && part.goesBack),
     ),
     picked: picked !== null && !isLost(picked, pressRuns, own),
-    home: picked !== null && pressRuns.some((run) => run.pickId === picked.pick.id && run.outcome === 'home'),
+    home: isHome(kept),
     partsOpen: missingText(missingBefore(trail, 'prove')),
   }
 }

@@ -2,6 +2,7 @@ import type { PieceNow } from '../methods/PieceNow'
 import type { JobFacts } from '../procedure/JobFacts'
 import type { TrailPartId } from '../trail/parts'
 import type { TrailLine } from '../trail/partsTrail'
+import { isHome } from './isHome'
 import type { KeptTray } from './KeptTray'
 
 /** What takes a part off and what puts it back: its part of the trail, and steps, which speak where the trail is silent. */
@@ -29,8 +30,7 @@ export function standsNow(
   trail: readonly TrailLine[],
   { ticks, picked, pressRuns }: Pick<KeptTray, 'ticks' | 'picked' | 'pressRuns'>,
 ): PieceNow {
-  const home =
-    picked !== null && pressRuns.some((run) => run.pickId === picked.pick.id && run.outcome === 'home')
+  const home = isHome({ picked, pressRuns })
   const ticked = (id: string) => ticks[`step:${id}`] !== undefined
   const isOff = (name: keyof PieceNow['off']): boolean => {
     const { part, off, on } = WAYS[name]
@@ -48,8 +48,9 @@ export function standsNow(
       insert: isOff('insert'),
       crystal: !home && isOff('crystal'),
     },
-    crystal: home
-      ? { state: 'whole', material: picked.crystal.material }
-      : { state: facts.crystalState, material: facts.crystalMaterial },
+    crystal:
+      home && picked
+        ? { state: 'whole', material: picked.crystal.material }
+        : { state: facts.crystalState, material: facts.crystalMaterial },
   }
 }

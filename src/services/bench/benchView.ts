@@ -5,6 +5,7 @@ import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { Wait } from '@/core/waits/waits'
 import { openWaits } from '@/core/waits/waits'
 import type { StandingJob } from '@/core/stages/Stage'
+import { isHome } from '@/core/tray/isHome'
 import type { StageId } from '@/core/stages/stages'
 import { stageIndex, toDoAt } from '@/core/stages/stages'
 import type { Hazard } from '@/core/tray/hazards'
@@ -149,8 +150,7 @@ function standingJob(opened: OpenedCase): StandingJob {
       }
     },
     get home() {
-      const id = kept.picked?.pick.id
-      return kept.pressRuns.some((run) => run.pickId === id && run.outcome === 'home')
+      return isHome(kept)
     },
     get size() {
       return sizeText(opened)

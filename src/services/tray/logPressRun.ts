@@ -100,9 +100,10 @@ export const logPressRun = trayChange<PressRunChecked, PressRunSent>(
         at: now,
       })
     await recordTrail(tx, opened, onTrail(values.outcome, opened), now)
-    // What cures round the crystal cures from here on.
-    if (values.outcome === 'home')
-      await insertTick(tx, { trayId: tray.id, subject: 'step:crystal-in', done: true, at: now })
+    // What cures round the crystal cures from here on; under one that is not home nothing does.
+    const done = values.outcome === 'home'
+    if (done || opened.kept.ticks[CRYSTAL_IN] !== undefined)
+      await insertTick(tx, { trayId: tray.id, subject: CRYSTAL_IN, done, at: now })
     await setTrayStage(tx, tray.id, stageAfterRun(values.outcome, opened), null)
     return null
   },
@@ -122,6 +123,8 @@ function onTrail(outcome: PressOutcome, opened: OpenedCase): readonly TrailRecor
   const wasHome = pressed.some(({ part }) => part === 'crystal') && pressed.every(({ open }) => open === 0)
   return outcome === 'cracked' && wasHome ? [{ kind: 'off', part: 'crystal', count: 1 }] : []
 }
+
+const CRYSTAL_IN = 'step:crystal-in'
 
 function stillWaiting(waits: readonly Wait[], now: Date): string {
   const each = waits.map((wait) => `${wait.title}, ${minutesLeft(wait, now)} min left`)

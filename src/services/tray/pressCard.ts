@@ -48,6 +48,8 @@ export interface PressCard {
   /** null where the crystal goes in by hand */
   readonly pusher: DieOutcome | null
   readonly support: DieOutcome | null
+  /** the support was judged by a case diameter nobody knows */
+  readonly caseAssumed: boolean
   /** by press kind */
   readonly plans: Readonly<Record<PressKind, PressPlan>>
   readonly presses: readonly Press[]
@@ -89,6 +91,7 @@ export function pressCard(
     againstNow: againstNow(opened, kept.picked, index),
     pusher,
     support,
+    caseAssumed: support !== null && sheet.caseDiameterMm === null,
     plans: plansFor({
       retention: sheet.retention,
       pusher: pusher?.ok ? pusher.best.die : null,

@@ -1,22 +1,17 @@
 'use client'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { keyframes, styled } from '@mui/material/styles'
+import { styled } from '@mui/material/styles'
 import type { RefObject } from 'react'
 import { DIMENSIONS } from '@/core/readings/dimensions'
-import type { ReadingTarget } from '@/core/readings/readingPlan'
-import { reachOf } from '@/core/readings/instrumentFor'
-import { formatMm, formatSignedMm } from '@/core/units/formatMm'
-import { instrumentDoubt } from '@/core/measure/instrumentDoubt'
-import { isDue } from '@/core/measure/calibration'
-import type { TrayView } from '@/services/tray/trayView'
-import type { FeedSource } from '@/services/instruments/instrumentFeeds'
+import { formatMm } from '@/core/units/formatMm'
 import { KeyCap } from '../small/KeyCap'
 import { EarlierReadings } from './EarlierReadings'
-import { FeedChoice } from './FeedChoice'
-import type { Flash, ReadingQuestion } from './traySession'
-
-const fade = keyframes({ from: { opacity: 0.45 }, to: { opacity: 0 } })
+import { AnswerFlash } from './AnswerFlash'
+import type { Flash } from './flash'
+import type { ReadingQuestion } from './traySession'
+import type { WhatNextProps } from './WhatNext'
+import { WhatNext } from './WhatNext'
 
 const Figure = styled('input')(({ theme }) => ({
   width: '100%',
@@ -41,10 +36,7 @@ function figureSizePx(text: string): number {
   return Math.max(SMALLEST_PX, Math.floor((LARGEST_PX * FULL_AT) / Math.max(FULL_AT, text.length)))
 }
 
-export interface ReadingBarProps {
-  readonly view: TrayView
-  readonly target: ReadingTarget | null
-  readonly instrumentId: number | null
+export interface ReadingBarProps extends WhatNextProps {
   readonly text: string
   /** the figure on its way to the server, null when none is */
   readonly sending: string | null
@@ -55,15 +47,11 @@ export interface ReadingBarProps {
   readonly busy: boolean
   /** how the last figure was answered; null before the first */
   readonly flash: Flash | null
-  /** whose lines the bar takes by itself; null for none */
-  readonly feed: FeedSource | null
   readonly inputRef: RefObject<HTMLInputElement | null>
   readonly onText: (text: string) => void
   readonly onAccept: () => void
   readonly onAnswer: (answer: 'suggestion' | 'keep' | 'again') => void
   readonly onVoid: () => void
-  readonly onFeed: (feed: FeedSource | null) => void
-  readonly onInstrument: (id: number) => void
 }
 
 /** Takes every figure from keyboard or instrument, and says what to measure next. */
@@ -84,6 +72,7 @@ export function ReadingBar(props: ReadingBarProps) {
         borderTop: 2,
         borderColor: 'primary.main',
         position: 'relative',
+        isolation: 'isolate',
         px: 2.5,
         py: { xs: 0.5, md: 1 },
         display: 'grid',
@@ -171,98 +160,6 @@ export function ReadingBar(props: ReadingBarProps) {
           </Button>
         </Box>
       )}
-    </Box>
-  )
-}
-
-/** The whole bar lights up once, green for a figure taken and red for one refused, and fades. */
-const AnswerFlash = styled('div', {
-  shouldForwardProp: (name) => name !== 'answered' && name !== 'count',
-})<Flash>(({ theme, answered }) => ({
-  position: 'absolute',
-  inset: 0,
-  pointerEvents: 'none',
-  backgroundColor: answered === 'taken' ? theme.vars.palette.success.main : theme.vars.palette.error.main,
-  opacity: 0,
-  animation: `${fade} 700ms ease-out`,
-  '@media (prefers-reduced-motion: reduce)': { animation: 'none' },
-}))
-
-function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrument }: ReadingBarProps) {
-  const dimension = target && DIMENSIONS[target.dimension]
-  const instrument = view.instruments.find((i) => i.id === instrumentId)
-  const doubt = instrument && instrumentDoubt(instrument)
-  const overdue = instrument && isDue(instrument.calibrationDueOn, new Date())
-  return (
-    <Box>
-      <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', gap: 1 }}>
-        <Box component="span" sx={{ fontSize: 13, color: 'text.secondary' }}>
-          {dimension ? 'Read next' : 'Plan done'}
-        </Box>
-        <FeedChoice feed={feed} onFeed={onFeed} />
-      </Box>
-      <Box sx={{ fontSize: 22, fontWeight: 700, lineHeight: 1.15 }} data-testid="read-next">
-        {dimension && target
-          ? `${dimension.label}, ${dimension.places[target.placeIndex] ?? ''}`
-          : 'All read'}
-      </Box>
-      <Box
-        sx={{
-          fontSize: 13,
-          color: 'text.secondary',
-          display: 'flex',
-          gap: 1,
-          alignItems: 'center',
-          flexWrap: 'wrap',
-        }}
-      >
-        {view.instruments.length === 0 ? (
-          <span>No instrument: add one in Settings</span>
-        ) : (
-          <select
-            aria-label="Instrument"
-            value={instrumentId ?? ''}
-            onChange={(event) => onInstrument(Number(event.target.value))}
-            style={{
-              font: 'inherit',
-              color: 'inherit',
-              background: 'transparent',
-              border: 0,
-              borderBottom: '1px solid',
-              minHeight: 24,
-              maxWidth: 150,
-            }}
-          >
-            {instrumentId === null && <option value="">none reaches it</option>}
-            {view.instruments.map((i) => (
-              <option
-                key={i.id}
-                value={i.id}
-                disabled={target !== null && reachOf(i.kind, target.dimension) === 'cannot'}
-              >
-                {i.name}
-              </option>
-            ))}
-          </select>
-        )}
-        {instrument && (
-          <span className="figure">
-            zero {formatSignedMm(instrument.zeroOffsetMm, instrument.resolutionMm)}
-          </span>
-        )}
-        {doubt && (
-          <strong
-            style={{ color: 'var(--mui-palette-error-main)' }}
-            title={`${instrument.name} ${doubt.words}`}
-          >
-            failed its check
-          </strong>
-        )}
-        {overdue && <strong style={{ color: 'var(--mui-palette-warning-main)' }}>calibration overdue</strong>}
-        <Box component="span" sx={{ display: { xs: 'none', md: 'inline' } }}>
-          {dimension ? dimension.how : 'to repeat one, choose it above'}
-        </Box>
-      </Box>
     </Box>
   )
 }

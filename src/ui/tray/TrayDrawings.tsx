@@ -15,7 +15,7 @@ import { SectionDrawing } from '../section/SectionDrawing'
 import { sectionModel } from '../section/sectionModel'
 import { InlineStateMark, STATE_WORDS } from '../small/StateMark'
 import { useElementWidth } from '../small/useElementWidth'
-import { pairOf } from './traySession'
+import { pairOf } from './chosenPair'
 import type { TrayBenchState } from './useTrayBench'
 
 /** Width the section is laid out for before the browser has told its own, CSS px. */

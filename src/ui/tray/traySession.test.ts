@@ -3,7 +3,8 @@ import { STAGE_IDS } from '@/core/stages/stages'
 import type { TrayView } from '@/services/tray/trayView'
 import { stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import type { TraySession } from './traySession'
-import { chosenPairOf, openSession, pairAfter, targetOfSession, traySession } from './traySession'
+import { chosenPairOf, pairAfter } from './chosenPair'
+import { openSession, targetOfSession, traySession } from './traySession'
 
 /** Only what the session looks at. */
 function view(over: object = {}): TrayView {

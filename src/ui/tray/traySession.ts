@@ -1,19 +1,15 @@
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { nextPlace } from '@/core/readings/readingPlan'
-import type { Candidate } from '@/core/fit/Candidate'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { formatMm } from '@/core/units/formatMm'
 import type { StageId } from '@/core/stages/stages'
 import { neededAfter } from '@/core/stages/stageStates'
+import type { ChosenPair } from './chosenPair'
+import { chosenOf } from './chosenPair'
+import type { Flash } from './flash'
+import { flashed } from './flash'
 import type { JudgedPair } from '@/core/tray/judgePair'
 import type { TrayView } from '@/services/tray/trayView'
-
-/** What is chosen in the shortlist, drawn in the planned half. */
-export interface ChosenPair {
-  readonly crystalId: number
-  /** null where no ring goes with the crystal */
-  readonly gasketId: number | null
-}
 
 /** A question about an unlikely reading; nothing is stored until it is answered. */
 export interface ReadingQuestion {
@@ -26,12 +22,6 @@ export interface ReadingQuestion {
 /** A choice from elsewhere than the shortlist, as it was judged on one state of the page. */
 export interface OtherChoice extends JudgedPair {
   readonly judgedOn: TrayView
-}
-
-/** How the last figure was answered: seen from the corner of an eye, counted so that each is seen. */
-export interface Flash {
-  readonly answered: 'taken' | 'refused'
-  readonly count: number
 }
 
 /** What the tray page keeps while it is open; everything else is on the server. */
@@ -99,10 +89,6 @@ export function openSession(view: TrayView, stage: StageId): TraySession {
   }
 }
 
-function flashed({ flash }: TraySession, answered: Flash['answered']): Flash {
-  return { answered, count: (flash?.count ?? 0) + 1 }
-}
-
 export function traySession(state: TraySession, event: SessionEvent): TraySession {
   switch (event.type) {
     case 'typed':
@@ -132,14 +118,14 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
         ...sentBack(state),
         busy: false,
         question: withTyped(event.question, state),
-        flash: flashed(state, 'refused'),
+        flash: flashed(state.flash, 'refused'),
       }
     case 'failed':
       return {
         ...sentBack(state),
         busy: false,
         error: event.error + typedMeanwhile(state),
-        flash: flashed(state, 'refused'),
+        flash: flashed(state.flash, 'refused'),
       }
     case 'reading-taken':
       return {
@@ -151,7 +137,7 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
         question: null,
         error: null,
         busy: false,
-        flash: flashed(state, 'taken'),
+        flash: flashed(state.flash, 'taken'),
       }
     case 'cleared-busy':
       return { ...state, busy: false }
@@ -219,54 +205,6 @@ export function onEnter(state: TraySession): 'wait' | 'send' | 'not-asked' | 'no
 /** Where the next reading goes: the dimension chosen on the drawing, else the plan's next. */
 export function targetOfSession({ aimedAt, view }: TraySession): ReadingTarget | null {
   return aimedAt ?? view.next
-}
-
-/** The pair drawn as planned: the chosen one if it is still listed, else the pick, else the best. */
-export function chosenPairOf({ chosen, view, other }: TraySession): ChosenPair | null {
-  if (chosen && pairOf(view, chosen, other?.candidate)) return chosen
-  if (view.press) return chosenOf(view.press)
-  const best = view.shortlist?.fitting[0]
-  return best ? chosenOf(best) : null
-}
-
-/** The second ring that goes with a pick: the chosen one if it is still listed, else the likeliest. */
-export function bezelRingOf({ bezelRingId, view }: TraySession): number | null {
-  const rings = view.shortlist?.bezelRings ?? []
-  const ring = rings.find(({ gasket }) => gasket.id === bezelRingId) ?? rings[0]
-  return ring?.gasket.id ?? null
-}
-
-/** What tells one choice from another. */
-export function chosenOf({ crystal, gasket }: Pick<Candidate, 'crystal' | 'gasket'>): ChosenPair {
-  return { crystalId: crystal.id, gasketId: gasket?.id ?? null }
-}
-
-/** Everything the shortlist shows, fitting ones first. */
-function listedPairs({ shortlist }: TrayView): readonly Candidate[] {
-  return shortlist ? [...shortlist.fitting, ...shortlist.rejected.map((r) => r.candidate)] : []
-}
-
-/** The choice's figures, when it is listed; null else. */
-export function pairOf(
-  view: TrayView,
-  chosen: ChosenPair | null,
-  other: Candidate | null = null,
-): Candidate | null {
-  const listed = listedPairs(view).find((p) => isPair(p, chosen))
-  return listed ?? (other && isPair(other, chosen) ? other : null)
-}
-
-/** The pair `by` places further down the shortlist; stays inside the list. */
-export function pairAfter(view: TrayView, chosen: ChosenPair | null, by: 1 | -1): ChosenPair | null {
-  const listed = listedPairs(view)
-  const at = listed.findIndex((p) => isPair(p, chosen))
-  const next = listed[Math.min(Math.max(at + by, 0), listed.length - 1)]
-  return next ? chosenOf(next) : null
-}
-
-/** True when this is the choice. */
-export function isPair(pair: Pick<Candidate, 'crystal' | 'gasket'>, chosen: ChosenPair | null): boolean {
-  return pair.crystal.id === chosen?.crystalId && (pair.gasket?.id ?? null) === chosen.gasketId
 }
 
 /** First place without a reading; a dimension already read everywhere is repeated from its first place. */

@@ -3,7 +3,7 @@ import { useEffect } from 'react'
 import type { TrayCalls } from '@/services/actions'
 import { answerOf, firstOf } from './trayAnswer'
 import type { SessionEvent, TraySession } from './traySession'
-import { chosenOf } from './traySession'
+import { chosenOf } from './chosenPair'
 
 const AWAY =
   'Whyalon does not answer: the choice beside the list could not be judged by the last figures. Compare once more.'

@@ -72,7 +72,7 @@ export class Piece {
     await expect(line.getByText(`left out: ${reason}`)).toBeVisible()
   }
 
-  /** Says the stage done, nothing left open: any question asked would fail it. */
+  /** Says the stage done, nothing left open: a question for a reason fails it. */
   async done(next: string): Promise<void> {
     await press(this.page, 'd')
     await this.standsAt(next)
@@ -107,6 +107,26 @@ export class Piece {
     await dialog.getByRole('textbox', { name: 'Reason', exact: true }).fill(reason)
     await press(this.page, 'Enter')
     await expect(dialog).toBeHidden()
+  }
+
+  /** From intake to its back off, as tight as it was. */
+  async opened(tightness: string): Promise<void> {
+    await this.work()
+    await this.done('Open')
+    await this.page.getByRole('button', { name: tightness, exact: true }).click()
+    await this.work()
+    await this.done('Decase')
+  }
+
+  /** From its back off to its crystal out: parts that hold the movement are counted, its edge is read. */
+  async crystalOut(counted: readonly string[], ...thickness: readonly string[]): Promise<void> {
+    await this.takeOff(...counted)
+    await this.work()
+    await this.done('Measure')
+    await this.read(...thickness)
+    await this.done('Push out')
+    await this.work()
+    await this.done('Clean')
   }
 
   async standsAt(stage: string): Promise<void> {

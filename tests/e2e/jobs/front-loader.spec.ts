@@ -56,6 +56,7 @@ test('acrylic in a case that loads through the front: no back asked, the movemen
   await piece.pressHome()
   await piece.standsAt('Close')
   await expect(page.getByText(/case back/i)).toBeHidden()
+  await piece.work()
   await piece.done('Prove')
   await piece.work()
   await piece.cutWaits('ran on the bench overnight')

@@ -15,18 +15,8 @@ test('a shattered quartz: its size from the opening alone, hands counted off and
     asked: ['crystal', 'battery', 'marker re-fixed'],
     ticks: ['Loose applied markers'],
   })
-  await piece.work()
-  await piece.done('Open')
-  await page.getByRole('button', { name: 'usual', exact: true }).click()
-  await piece.work()
-  await piece.done('Decase')
-  await piece.takeOff('spacer', 'spacer')
-  await piece.work()
-  await piece.done('Measure')
-  await piece.read('1.01', '1.01', '1.02')
-  await piece.done('Push out')
-  await piece.work()
-  await piece.done('Clean')
+  await piece.opened('usual')
+  await piece.crystalOut(['spacer', 'spacer'], '1.01', '1.01', '1.02')
 
   // Nobody ticks hands off that were not counted.
   await page.getByRole('checkbox', { name: 'Hands off, each in its own pocket' }).click()

@@ -26,7 +26,7 @@ export function acrylicOrder(seat: AcrylicSeat, policy: FitPolicy): OrderProposa
         crystalThicknessMm: thicknessMm,
         ring: null,
         fitProbability: probabilityWithin(oversizeMm, uncertaintyMm, window),
-        note: `${formatSignedMm(oversizeMm)} against the ${seat.in}, strained ${formatShare(oversizeMm / diameterMm, 1)}`,
+        note: `${formatSignedMm(oversizeMm)} against the ${seat.in}, strained ${formatShare(oversizeMm / diameterMm, 1)}${seat.foundThickness ? '' : '; edge assumed'}`,
       }
     })
     .sort(

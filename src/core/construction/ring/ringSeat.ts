@@ -79,7 +79,8 @@ function boreOf(
   const { opening } = measured
   const crystal = ofNewBezel ? undefined : measured['crystal-diameter']
   const throughOpening = opening ? twoWallsMore(opening) : null
-  if (direct && throughOpening) return { ...fuseEstimates([direct, throughOpening]), origin: 'measured' }
+  if (direct && throughOpening && wall !== USUAL_WALL)
+    return { ...fuseEstimates([direct, throughOpening]), origin: 'measured' }
   const aim = aimedInterference(sheet.gasketMaterial ?? USUAL_RING, policy)
   const throughCrystal = crystal ? twoWallsMore(crystal, aim) : null
   return direct ?? throughOpening ?? throughCrystal ?? figureOf(dimension, {}, sheet)

@@ -12,8 +12,8 @@ import { KeyCap } from '../../small/KeyCap'
 import { PairRow, SHORTLIST_COLUMNS } from './PairRow'
 import { BezelSetNote, NewBezelNote } from './BezelSetNote'
 import { BezelRingChoice, NothingToJudgeBy, OrderNearest, RejectedBy } from './ShortlistNotes'
-import type { ChosenPair } from '../../tray/traySession'
-import { chosenOf, isPair } from '../../tray/traySession'
+import type { ChosenPair } from '../../tray/chosenPair'
+import { chosenOf, isPair } from '../../tray/chosenPair'
 
 export interface ShortlistProps {
   readonly view: TrayView
@@ -95,7 +95,7 @@ export function Shortlist(props: ShortlistProps) {
       <Box
         aria-hidden="true"
         sx={{
-          display: { xs: 'none', sm: 'grid' },
+          display: { xs: 'none', sm: rows.length > 0 ? 'grid' : 'none' },
           gridTemplateColumns: SHORTLIST_COLUMNS,
           columnGap: '6px',
           px: 1,

@@ -74,6 +74,12 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
         <Box>
           {press.pusher && <DieLine role="Pusher" outcome={press.pusher} />}
           {press.support && <DieLine role="Support" outcome={press.support} />}
+          {press.caseAssumed && (
+            <Typography variant="body2" sx={{ mb: 0.5 }}>
+              <InlineStateMark state="assumed" /> Judged by a case diameter nobody has read: write it on the
+              sheet.
+            </Typography>
+          )}
           {byHand && <Typography sx={{ fontWeight: 700 }}>By hand: no press, no dies</Typography>}
           {plan.cushion !== '' && (
             <Typography variant="body2" sx={{ mt: 0.5 }}>

@@ -1,6 +1,6 @@
 import { DIE_POLICY } from '@/core/dies/diePolicy'
 import { jest } from '@jest/globals'
-import { screen, within } from '@testing-library/react'
+import { cleanup, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { die, stockCrystal, stockGasket } from '../../../../tests/factories/parts'
 import { trayViewOf } from '../../../../tests/factories/trayView'
@@ -55,6 +55,7 @@ function card(over: Partial<PressCard> = {}, dies: readonly Die[] = DIES): Press
     againstNow: [],
     pusher,
     support,
+    caseAssumed: false,
     plans: { lever: plan('lever'), screw: plan('screw') },
     presses: [
       { id: 1, name: 'Lever press', kind: 'lever', gauged: false },
@@ -117,6 +118,14 @@ describe('PressCardPanel', () => {
     expect(screen.queryByLabelText(/force/i)).toBeNull()
     await userEvent.setup().click(screen.getByRole('button', { name: 'Screw press' }))
     expect(screen.getByLabelText(/force/i)).toBeInTheDocument()
+  })
+
+  it('says that a support was judged by a case diameter nobody has read, and only then', () => {
+    panel(card())
+    expect(screen.queryByText(/case diameter nobody has read/)).toBeNull()
+    cleanup()
+    panel({ ...card(), caseAssumed: true })
+    expect(screen.getByText(/case diameter nobody has read/)).toBeVisible()
   })
 
   it('says why no die fits and which comes nearest, and how it is pressed all the same', () => {
