@@ -3,6 +3,7 @@ import path from 'node:path'
 import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core'
 import type { DataLocation } from './environment'
 import { lockFolder } from './folderLock'
+import { keptStatements } from './keptStatements'
 import * as schema from './schema'
 
 /** A database handle or a transaction on it: both drivers' types assign to it. */
@@ -69,6 +70,7 @@ async function openFolder(folder: string, migrationsFolder: string): Promise<Sto
       import('drizzle-orm/pglite/migrator'),
     ])
     const engine = await PGlite.create({ dataDir: folder })
+    engine.execProtocolStream = keptStatements(engine.execProtocolStream.bind(engine))
     const db = drizzle(engine, { schema })
     await migrate(db, { migrationsFolder })
     return {

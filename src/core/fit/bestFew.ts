@@ -10,6 +10,8 @@ export function compareKeys(a: readonly number[], b: readonly number[]): number 
 export interface BestFew<T> {
   /** false when a key that starts like this cannot be among the best any more: not worth working out */
   readonly mayEnter: (start: readonly number[]) => boolean
+  /** the same by the first figure or two, for where a list each would cost more than it saves */
+  readonly mayBegin: (first: number, second?: number) => boolean
   /** @param make - makes the item; called only when its key is among the best */
   readonly offer: (key: readonly number[], make: () => T) => void
   /** the best so far, the smallest key first */
@@ -24,6 +26,12 @@ export function bestFew<T>(most: number): BestFew<T> {
     mayEnter(start) {
       const worst = last()
       return worst === undefined || compareKeys(start, worst.key) <= 0
+    },
+    mayBegin(first, second) {
+      const worst = last()
+      if (worst === undefined) return true
+      const [before = 0, after = 0] = worst.key
+      return first < before || (first === before && (second === undefined || second <= after))
     },
     offer(key, make) {
       const worst = last()

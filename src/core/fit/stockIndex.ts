@@ -9,8 +9,12 @@ export interface StockIndex {
   readonly crystals: readonly StockCrystal[]
   /** for every shape the place of its first crystal, and one past the last crystal at the end */
   readonly starts: Int32Array
-  /** for every shape its diameter, mm */
+  /** for every shape its diameter, mm; in rows of their own, for a search looks at most shapes by their figures alone */
   readonly diameters: Float64Array
+  /** for every shape its edge thickness, mm */
+  readonly edges: Float64Array
+  /** for every shape 1 where it is flat inside and nothing sits under it */
+  readonly flatInside: Uint8Array
   /** for every shape how many of its lines have a crystal left */
   readonly inStock: Int32Array
   /** edge thicknesses of which at least one disc is there, mm, each once */
@@ -21,25 +25,31 @@ export interface StockIndex {
   readonly gaskets: readonly StockGasket[]
   /** all others, by outer diameter: under bezel, crystal or back */
   readonly otherGaskets: readonly StockGasket[]
+  /** how many rings round a crystal are there */
+  readonly ringsInStock: number
+  /** walls of which at least one ring round a crystal is there, mm, each once */
+  readonly stockedWalls: readonly number[]
 }
+
+type Discs = Pick<
+  StockIndex,
+  'crystals' | 'starts' | 'diameters' | 'edges' | 'flatInside' | 'inStock' | 'stockedDiscEdges'
+>
+type Rings = Pick<StockIndex, 'gaskets' | 'otherGaskets' | 'ringsInStock' | 'stockedWalls'>
 
 /** @param crystals - any order, as gaskets; stays as given */
 export function stockIndex(crystals: readonly StockCrystal[], gaskets: readonly StockGasket[]): StockIndex {
-  return indexOf(split(crystals, isDisc), split(gaskets, isRoundCrystal))
+  return indexOf(split(crystals, isDisc), ringsOf(split(gaskets, isRoundCrystal)))
 }
 
 /** The same drawers with these crystals and no others. */
-export function withCrystals(
-  { gaskets, otherGaskets }: StockIndex,
-  crystals: readonly StockCrystal[],
-): StockIndex {
-  return { ...indexOf(split(crystals, isDisc), [[], []]), gaskets, otherGaskets }
+export function withCrystals(rings: StockIndex, crystals: readonly StockCrystal[]): StockIndex {
+  return indexOf(split(crystals, isDisc), rings)
 }
 
 /** The same drawers with these gaskets and no others. */
 export function withGaskets(index: StockIndex, gaskets: readonly StockGasket[]): StockIndex {
-  const [round, others] = split(gaskets, isRoundCrystal)
-  return { ...index, gaskets: byOuterDiameter(round), otherGaskets: byOuterDiameter(others) }
+  return { ...index, ...ringsOf(split(gaskets, isRoundCrystal)) }
 }
 
 type Split<T> = readonly [readonly T[], readonly T[]]
@@ -58,8 +68,29 @@ function split<T>(rows: readonly T[], belongs: (row: T) => boolean): Split<T> {
 
 function indexOf(
   [discs, otherBuilds]: Split<StockCrystal>,
-  [gaskets, otherGaskets]: Split<StockGasket>,
+  { gaskets, otherGaskets, ringsInStock, stockedWalls }: Rings,
 ): StockIndex {
+  return {
+    ...discsOf(discs),
+    otherBuilds: byDiameter(otherBuilds),
+    gaskets,
+    otherGaskets,
+    ringsInStock,
+    stockedWalls,
+  }
+}
+
+function ringsOf([round, others]: Split<StockGasket>): Rings {
+  const inStock = round.filter(({ quantity }) => quantity > 0)
+  return {
+    gaskets: byOuterDiameter(round),
+    otherGaskets: byOuterDiameter(others),
+    ringsInStock: inStock.length,
+    stockedWalls: [...new Set(inStock.map(({ wallMm }) => wallMm))],
+  }
+}
+
+function discsOf(discs: readonly StockCrystal[]): Discs {
   const sorted = [...discs].sort(
     (a, b) =>
       a.diameterMm - b.diameterMm ||
@@ -78,11 +109,14 @@ function indexOf(
     crystals: sorted,
     starts: shapes,
     diameters: Float64Array.from(starts, (at) => sorted[at]?.diameterMm ?? NaN),
+    edges: Float64Array.from(starts, (at) => sorted[at]?.edgeThicknessMm ?? NaN),
+    flatInside: Uint8Array.from(starts, (at) => Number(isFlatInside(sorted[at]))),
     ...countedStock(sorted, shapes),
-    otherBuilds: byDiameter(otherBuilds),
-    gaskets: byOuterDiameter(gaskets),
-    otherGaskets: byOuterDiameter(otherGaskets),
   }
+}
+
+function isFlatInside(crystal: StockCrystal | undefined): boolean {
+  return crystal?.undersideRiseMm === 0 && crystal.insideMagnifierMm === null
 }
 
 function countedStock(
@@ -150,10 +184,7 @@ export function withChanges(
     gaskets: mergedById(rows.gaskets, changed.gaskets),
   }
   const sameRings = merged.gaskets === rows.gaskets
-  const [gaskets, otherGaskets] = sameRings
-    ? [index.gaskets, index.otherGaskets]
-    : split(merged.gaskets, isRoundCrystal)
-  const rings = { gaskets: byOuterDiameter(gaskets), otherGaskets: byOuterDiameter(otherGaskets) }
+  const rings: Rings = sameRings ? index : ringsOf(split(merged.gaskets, isRoundCrystal))
   if (merged.crystals === rows.crystals) return sameRings ? index : { ...index, ...rings }
   const now = split(merged.crystals, isDisc)
   const [crystals, otherBuilds] = now
@@ -165,13 +196,12 @@ export function withChanges(
     })
   return asBefore
     ? {
-        ...index,
-        ...rings,
+        ...(sameRings ? index : { ...index, ...rings }),
         crystals,
         otherBuilds: byDiameter(otherBuilds),
         ...countedStock(crystals, index.starts),
       }
-    : indexOf(now, [gaskets, otherGaskets])
+    : indexOf(now, rings)
 }
 
 /**

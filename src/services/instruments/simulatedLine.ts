@@ -2,13 +2,12 @@ import { DIMENSION_IDS } from '@/core/readings/dimensions'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { instrumentFor, noneReaches } from '@/core/readings/instrumentFor'
 import type { Db } from '@/data/client'
-import { allInstruments } from '@/data/queries/tools'
-import { trayById } from '@/data/queries/trays'
 import type { HoldPlace } from '@/devices/InstrumentFeed'
 import { simulatedBench } from '@/devices/simulated-bench/simulatedBench'
 import Joi from 'joi'
 import { idSchema, refuse, validate } from '../boundary'
 import type { Refusal } from '../boundary'
+import { TRAY_GONE } from '../tray/changeTray'
 import { openTrayCase } from '../tray/openTrayCases'
 
 const schema = Joi.object<HoldPlace>({
@@ -31,12 +30,12 @@ export async function simulatedLine(
   const checked = validate(schema, input)
   if (!checked.ok) return checked
   const { trayId, dimension, placeIndex } = checked.value
-  const row = await trayById(db, trayId)
-  if (!row) return refuse('This tray is not there any more.')
-  const instruments = await allInstruments(db)
+  const opened = await openTrayCase(db, { id: trayId })
+  if (!opened) return refuse(TRAY_GONE)
+  const { instruments } = opened.kept
   const spec = instrumentFor(dimension, instruments)
   if (!spec) return refuse(noneReaches(dimension))
-  const { kept, standing } = await openTrayCase(db, row)
+  const { kept, standing } = opened
   const repeats = standing.length
   const bench = simulatedBench({ seed: kept.tray.number, sheet: kept.sheet })
   const instrument = bench.instrument(spec.id, spec)

@@ -7,7 +7,7 @@ import type { Refusal } from '../boundary'
 import { refuse } from '../boundary'
 import type { OpenedCase } from './openTrayCases'
 import { caseFrom } from './openTrayCases'
-import { answersOf, remember } from './rememberedAnswers'
+import { remember, rememberedTray } from './rememberedTrays'
 import { trayAnswers } from './trayAnswers'
 import type { Written } from '@/data/watchWrites'
 import { watchWrites } from '@/data/watchWrites'
@@ -37,22 +37,20 @@ export async function changeTray(
   kind: ChangeKind = 'work',
 ): Promise<ChangeOutcome> {
   for (let attempt = 0; attempt < ATTEMPTS; attempt++) {
-    const row = await trayById(db, trayId)
-    if (!row) return refuse(TRAY_GONE)
+    const read = await rememberedTray(db, { id: trayId })
+    if (!read) return refuse(TRAY_GONE)
+    const { stamp, row, answers } = read
     const objection = objectionTo(kind, row.tray)
     if (objection !== null) return refuse(objection)
-    const read = await answersOf(db, row)
-    const { answers } = read
     const outcome = await writeTo(db, caseFrom(row, answers), write)
     if (outcome === 'outrun') continue
     if ('ok' in outcome) return outcome
     const changed = await rowAfter(db, row, outcome)
     if (!changed) return refuse(TRAY_GONE)
     const after = await trayAnswers(db, [changed], { answers, stale: ({ from }) => outcome.anyOf(from) })
-    remember(db, changed, {
-      ...read,
-      revision: changed.tray.revision,
-      sheetId: changed.sheet.id,
+    remember(db, {
+      stamp: { ...stamp, revision: changed.tray.revision },
+      row: changed,
       answers: after,
     })
     return { ok: true, opened: caseFrom(changed, after) }

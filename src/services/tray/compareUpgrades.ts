@@ -8,7 +8,6 @@ import { choiceOf } from '@/core/tray/choiceOf'
 import type { JudgedPair } from '@/core/tray/judgePair'
 import type { TestPressure } from '@/core/intake/waterClass'
 import { testPressure } from '@/core/intake/waterClass'
-import { trayById } from '@/data/queries/trays'
 import { action } from '../action'
 import { idSchema, refuse } from '../boundary'
 import { drawersInMemory } from '../drawers/drawersInMemory'
@@ -32,14 +31,13 @@ const schema = Joi.object<{ trayId: number }>({ trayId: idSchema.required() })
 
 /** What else the drawers could give this case: one of every material, shape, magnifier and coat that fits. */
 export const compareUpgrades = action(schema, async (db, { trayId }) => {
-  const row = await trayById(db, trayId)
-  if (!row) return refuse(TRAY_GONE)
-  const opened = await openTrayCase(db, row)
+  const opened = await openTrayCase(db, { id: trayId })
+  if (!opened) return refuse(TRAY_GONE)
   const { now, kept, rules, original } = opened
   const { readout } = now
   if (!readout.seat.ok) return refuse('Nothing to compare by: take the readings the bar asks for first.')
   const { index } = withPartsOut(await drawersInMemory(db), kept.partsOut)
-  const pressure = testPressure(row.tray)
+  const pressure = testPressure(kept.tray)
   const { seat } = readout.seat
   const between = betweenStepsOf(index, seat, rules.policy.fit)
   const found = upgrades(index, seat, readout.wishes, { pressure, original, between }, rules.policy)

@@ -7,7 +7,6 @@ import type { Db } from '@/data/client'
 import type { KeptReading } from '@/data/queries/readings'
 import { insertReadings, voidReading } from '@/data/queries/readings'
 import { allInstruments } from '@/data/queries/tools'
-import { trayById } from '@/data/queries/trays'
 import type { Refusal } from '../boundary'
 import { refuse } from '../boundary'
 import { changeTray } from './changeTray'
@@ -17,9 +16,9 @@ const MOST_ERRORS_TOLD = 8
 
 /** Every reading of a tray as CSV, taken back ones with their reason. @returns null when there is no such tray */
 export async function readingsCsvOf(db: Db, trayId: number): Promise<{ name: string; text: string } | null> {
-  const row = await trayById(db, trayId)
-  if (!row) return null
-  const { kept } = await openTrayCase(db, row)
+  const opened = await openTrayCase(db, { id: trayId })
+  if (!opened) return null
+  const { kept } = opened
   const nameOf = (id: number) => kept.instruments.find((i) => i.id === id)?.name ?? ''
   const text = writeReadingsCsv(kept.readings.map((reading) => fileRow(reading, nameOf)))
   return { name: `tray-${kept.tray.number}-readings.csv`, text }

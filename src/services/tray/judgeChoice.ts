@@ -8,7 +8,6 @@ import type { JudgedPair } from '@/core/tray/judgePair'
 import { judgePair } from '@/core/tray/judgePair'
 import type { Db } from '@/data/client'
 import { crystalById, gasketById, stockedEdgesOf } from '@/data/queries/stock'
-import { trayById } from '@/data/queries/trays'
 import { action } from '../action'
 import type { Refusal } from '../boundary'
 import { idSchema, refuse } from '../boundary'
@@ -33,9 +32,9 @@ export const CHOICE_FIELDS = {
 
 /** A choice judged anew as the tray's case stands: for one that stands beside the shortlist while figures come. */
 export const judgeChoice = action(Joi.object<ChoiceSent>(CHOICE_FIELDS), async (db, sent) => {
-  const row = await trayById(db, sent.trayId)
-  if (!row) return refuse(TRAY_GONE)
-  const judged = await judgedInCase(db, await openTrayCase(db, row), sent)
+  const opened = await openTrayCase(db, { id: sent.trayId })
+  if (!opened) return refuse(TRAY_GONE)
+  const judged = await judgedInCase(db, opened, sent)
   return 'ok' in judged ? judged : { ok: true as const, choice: judged.pair }
 })
 

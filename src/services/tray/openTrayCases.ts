@@ -12,7 +12,8 @@ import type { KeptShape } from '@/data/queries/shapes'
 import type { PartOut } from '@/data/queries/stockMoves'
 import type { Instrument, Press } from '@/data/queries/tools'
 import type { TrayRow } from '@/data/queries/trays'
-import { answersOf } from './rememberedAnswers'
+import type { TrayKey } from '@/data/queries/trayStamp'
+import { rememberedTray } from './rememberedTrays'
 import type { TrayAnswers } from './trayAnswers'
 import { bezelIds, PAST_TRAILS, trayAnswers } from './trayAnswers'
 
@@ -94,10 +95,10 @@ export function casesFrom(rows: readonly TrayRow[], answers: TrayAnswers): Opene
   })
 }
 
-/** Reads one tray's case, see openTrayCases. */
-export async function openTrayCase(db: Db, row: TrayRow): Promise<OpenedCase> {
-  const { answers } = await answersOf(db, row)
-  return caseFrom(row, answers)
+/** Reads one tray's case, see openTrayCases. @returns undefined when there is no such tray */
+export async function openTrayCase(db: Db, key: TrayKey): Promise<OpenedCase | undefined> {
+  const read = await rememberedTray(db, key)
+  return read && caseFrom(read.row, read.answers)
 }
 
 /** Puts one tray's case together, see casesFrom. */

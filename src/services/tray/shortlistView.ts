@@ -75,5 +75,5 @@ function choicesInStock(drawers: StockIndex, { build, ring }: ReturnType<Constru
     build === 'disc'
       ? drawers.inStock.reduce((sum, lines) => sum + lines, 0)
       : drawers.otherBuilds.filter((c) => c.build === build && c.quantity > 0).length
-  return crystals * (ring ? drawers.gaskets.filter(({ quantity }) => quantity > 0).length : 1)
+  return crystals * (ring ? drawers.ringsInStock : 1)
 }

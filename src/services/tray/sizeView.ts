@@ -48,6 +48,6 @@ export function sizeView(
 function stockedSteps(drawers: StockIndex) {
   return {
     'crystal-edge': stockedEdges(drawers, 'disc'),
-    'gasket-wall': drawers.gaskets.filter((g) => g.quantity > 0).map((g) => g.wallMm),
+    'gasket-wall': drawers.stockedWalls,
   }
 }

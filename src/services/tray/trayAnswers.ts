@@ -35,21 +35,22 @@ interface Question<Answer> {
   /** tables the answer is read from: it is as it was while none of them is written */
   readonly from: readonly Table[]
   readonly ask: (db: Db, scope: Scope) => Promise<Answer>
-  /**
-   * whose writes change the answer: only the tray's own, or those of its sheet's other trays and of the parts that went
-   * in; `anybody` for the rest
-   */
-  readonly of: 'tray' | 'sheet' | 'anybody'
+  /** whose writes change the answer */
+  readonly restsOn: readonly RestsOn[]
 }
+
+/** The tray itself, other trays of its sheet, lines of the drawers, what the shop keeps once for all trays. */
+export type RestsOn = 'tray' | 'sheet' | 'parts' | 'shop'
 
 /** A question whose answer's type stays its own. */
 const question =
-  (of: Question<unknown>['of']) =>
-  <Answer>(from: readonly Table[], ask: Question<Answer>['ask']): Question<Answer> => ({ from, ask, of })
+  (...restsOn: readonly RestsOn[]) =>
+  <Answer>(from: readonly Table[], ask: Question<Answer>['ask']): Question<Answer> => ({ from, ask, restsOn })
 
 const ofTray = question('tray')
+const ofTrayAndParts = question('tray', 'parts')
 const ofSheet = question('sheet')
-const ofAnybody = question('anybody')
+const ofShop = question('shop')
 
 const { trays, pressRuns, picks, crystals, gaskets, trailEvents } = schema
 
@@ -68,21 +69,24 @@ export const QUESTIONS = {
     newestTrailsOf(db, sheetIds, PAST_TRAILS + 1),
   ),
   pieces: ofSheet([schema.sheetFigures, trays], (db, { sheetIds }) => pieceFiguresOf(db, sheetIds)),
-  runs: ofSheet(
-    [pressRuns, picks, trays, schema.presses, schema.dies, crystals, gaskets],
-    (db, { sheetIds }) => pressRunsOfSheets(db, sheetIds),
+  runs: question(
+    'sheet',
+    'parts',
+    'shop',
+  )([pressRuns, picks, trays, schema.presses, schema.dies, crystals, gaskets], (db, { sheetIds }) =>
+    pressRunsOfSheets(db, sheetIds),
   ),
-  out: ofAnybody([schema.stockMoves, ...PART_KINDS.map(partTable)], async (db, { trayIds }) => {
+  out: ofTrayAndParts([schema.stockMoves, ...PART_KINDS.map(partTable)], async (db, { trayIds }) => {
     const partsOut = await partsOutOf(db, trayIds)
     return { partsOut, bezels: await bezelsByIds(db, bezelIds([...partsOut.values()].flat())) }
   }),
   photos: ofTray([schema.photos], (db, { trayIds }) => photosOf(db, trayIds)),
-  picks: ofAnybody([picks, crystals, gaskets], (db, { trayIds }) => latestPicksOf(db, trayIds)),
+  picks: ofTrayAndParts([picks, crystals, gaskets], (db, { trayIds }) => latestPicksOf(db, trayIds)),
   pressRuns: ofTray([pressRuns], (db, { trayIds }) => pressRunsOf(db, trayIds)),
-  instruments: ofAnybody([schema.instruments, schema.instrumentChecks], (db) => allInstruments(db)),
-  presses: ofAnybody([schema.presses], (db) => allPresses(db)),
-  inUse: ofAnybody([schema.methodRuns, trays], (db) => openMethodRuns(db)),
-  rules: ofAnybody([schema.shopSettings], (db) => shopRules(db)),
+  instruments: ofShop([schema.instruments, schema.instrumentChecks], (db) => allInstruments(db)),
+  presses: ofShop([schema.presses], (db) => allPresses(db)),
+  inUse: ofShop([schema.methodRuns, trays], (db) => openMethodRuns(db)),
+  rules: ofShop([schema.shopSettings], (db) => shopRules(db)),
 } satisfies Record<string, Question<unknown>>
 
 type Questions = typeof QUESTIONS

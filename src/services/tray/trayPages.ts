@@ -2,7 +2,6 @@ import Joi from 'joi'
 import type { StageId } from '@/core/stages/stages'
 import { troubleOf } from '@/core/tray/CaseTrouble'
 import type { Db } from '@/data/client'
-import { trayByNumber } from '@/data/queries/trays'
 import { searchTrays, TRAY_SORT_FIELDS, trayCounts } from '@/data/queries/traySearch'
 import { action } from '../action'
 import type { Refusal } from '../boundary'
@@ -75,8 +74,8 @@ function lineOf(row: Awaited<ReturnType<typeof searchTrays>>['rows'][number]): T
 
 /** @returns null when no tray has this number */
 export async function trayByItsNumber(db: Db, number: number): Promise<TrayView | null> {
-  const row = await trayByNumber(db, number)
-  return row ? trayView(db, await openTrayCase(db, row)) : null
+  const opened = await openTrayCase(db, { number })
+  return opened ? trayView(db, opened) : null
 }
 
 /** A tray's page, or what stands in its place. @returns null when no tray has this number */

@@ -3,16 +3,15 @@ import type { FitPolicy } from '../../fit/fitPolicy'
 import type { Underside } from '../../fit/handClearance'
 import { handsProbability, nearestPlace } from '../../fit/handClearance'
 import type { RingSeat } from './ringSeat'
-import type { StockCrystal, StockGasket } from '../../fit/parts'
-
-/** What of a crystal its fit depends on. */
-type CrystalShape = Pick<StockCrystal, 'edgeThicknessMm'> & Underside
+import type { StockGasket } from '../../fit/parts'
 
 /** Odds of a case against pairs. */
 export interface PairOdds {
   /** in the order assessPair lists them; hands only where they were measured, stock last */
   readonly names: readonly string[]
   readonly with: (gasket: StockGasket) => GasketOdds
+  /** how far a crystal that is not flat inside reaches down to the hands, mm */
+  readonly reachOf: (shape: Underside) => number
 }
 
 /**
@@ -20,7 +19,15 @@ export interface PairOdds {
  * whether both are in their drawers is the lines' own.
  * @returns their product, the same to the last bit as assessPair's of a pair that is there
  */
-export type GasketOdds = (shape: CrystalShape, into: Float64Array) => number
+export type GasketOdds = (shape: ShapeFigures, into: Float64Array) => number
+
+/** What of a crystal its fit depends on, mm. */
+export interface ShapeFigures {
+  diameterMm: number
+  edgeThicknessMm: number
+  /** how far it reaches down to the hands; 0 where it is flat inside */
+  reachMm: number
+}
 
 /**
  * Odds of a case against any pair. The drawers hold few different diameters, thicknesses and walls: the normal
@@ -31,18 +38,18 @@ export function oddsOf(seat: RingSeat, policy: FitPolicy): PairOdds {
   const remembered = (key: string, work: (value: number) => number) => {
     const known = tables.get(key) ?? new Map<number, number>()
     tables.set(key, known)
+    // Shapes of one diameter stand together: mostly it is the value of the time before.
+    let [lastValue, last] = [NaN, NaN]
     return (value: number): number => {
-      const before = known.get(value)
-      if (before !== undefined) return before
-      const now = work(value)
-      known.set(value, now)
+      if (value === lastValue) return last
+      let now = known.get(value)
+      if (now === undefined) known.set(value, (now = work(value)))
+      ;[lastValue, last] = [value, now]
       return now
     }
   }
-  const reaches = new Map<CrystalShape, number>()
-  const reachOf = (shape: CrystalShape): number => {
-    // Most are flat inside with nothing under them: not worth looking up.
-    if (shape.undersideRiseMm === 0 && shape.insideMagnifierMm === null) return 0
+  const reaches = new Map<Underside, number>()
+  const reachOf = (shape: Underside): number => {
     const before = reaches.get(shape)
     if (before !== undefined) return before
     const { reachMm } = nearestPlace(shape, seat)
@@ -68,7 +75,7 @@ export function oddsOf(seat: RingSeat, policy: FitPolicy): PairOdds {
       let at = 0
       into[at++] = interference(shape.diameterMm)
       into[at++] = rim(shape.edgeThicknessMm)
-      if (hands) into[at++] = hands(reachOf(shape))
+      if (hands) into[at++] = hands(shape.reachMm)
       into[at++] = bore
       into[at++] = height(shape.edgeThicknessMm)
       let product = 1
@@ -80,5 +87,6 @@ export function oddsOf(seat: RingSeat, policy: FitPolicy): PairOdds {
   return {
     names: ['interference', 'rim', ...hands, 'gasket-bore', 'gasket-height', 'stock'],
     with: withGasket,
+    reachOf,
   }
 }

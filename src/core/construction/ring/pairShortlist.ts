@@ -7,7 +7,7 @@ import { isPair, withPast } from '../../fit/withPast'
 import { shortlistTally } from '../../fit/shortlistTally'
 import type { Shortlist, ShortlistOptions } from '../../fit/shortlistTypes'
 import type { FitPolicy } from '../../fit/fitPolicy'
-import type { GasketOdds } from './pairOdds'
+import type { GasketOdds, ShapeFigures } from './pairOdds'
 import { oddsOf } from './pairOdds'
 import type { StockCrystal, StockGasket } from '../../fit/parts'
 import { leastKeyOfShape, pairKey, probabilityRank } from '../../fit/pairKey'
@@ -32,14 +32,19 @@ export function pairShortlist(
 ): Shortlist<RingCandidate> {
   const { policy } = options
   const tally = shortlistTally<RingCandidate>(wishes, options)
-  const { names, with: oddsWith } = oddsOf(seat, policy)
+  const { names, with: oddsWith, reachOf } = oddsOf(seat, policy)
   const odds = new Float64Array(names.length)
+  /** lines by the constraint they fall to: their names are looked up once */
+  const fallenTo = new Float64Array(names.length)
+  /** one for all shapes: there are too many to make an object each */
+  const figures: ShapeFigures = { diameterMm: NaN, edgeThicknessMm: NaN, reachMm: 0 }
 
   /** Every line of a shape with one gasket: those there together with it, then those that are not. */
   const judge = (shape: number, gasket: StockGasket, oddsOfShape: GasketOdds, past: readonly PastPair[]) => {
-    const first = index.crystals[index.starts[shape] ?? 0]
-    if (!first) return
-    const together = oddsOfShape(first, odds)
+    figures.diameterMm = index.diameters[shape] ?? NaN
+    figures.edgeThicknessMm = index.edges[shape] ?? NaN
+    figures.reachMm = index.flatInside[shape] ? 0 : reachOf(firstOf(index, shape))
+    const together = oddsOfShape(figures, odds)
     for (const stock of STOCKED) {
       // What was pressed here before is judged pair by pair, by its own history.
       const known = past.length === 0 ? NONE : pressedBefore(past, gasket, shape, stock)
@@ -50,10 +55,14 @@ export function pairShortlist(
       odds[names.length - 1] = stock
       const probability = together * stock
       const fits = probability >= policy.leastProbability
-      tally.count(lines, fits ? null : (names[worstOf(odds)] ?? ''))
+      if (fits) tally.count(lines, null)
+      else addTo(fallenTo, worstOf(odds), lines)
       const few = fits ? tally.fitting : tally.rejected
-      const start = fits ? [] : [failingCount(odds, policy)]
-      if (!few.mayEnter([...start, probabilityRank(probability)])) continue
+      const failing = fits ? null : failingCount(odds, policy)
+      const rank = probabilityRank(probability)
+      if (!(failing === null ? few.mayBegin(rank) : few.mayBegin(failing, rank))) continue
+      const start = failing === null ? [] : [failing]
+      const first = firstOf(index, shape)
       const standing = { rimMm: rimStandMm(first, gasket, seat) }
       const pair = { crystal: first, gasket, probability, standing }
       if (!few.mayEnter([...start, ...leastKeyOfShape(pair, wishes, policy)])) continue
@@ -71,14 +80,17 @@ export function pairShortlist(
         stockOf(crystal, gasket) === stock && past.some((pair) => isPair({ crystal, gasket }, pair)),
     )
 
+  const { diameters } = index
+  const diameterAt = (shape: number) => diameters[shape]
   for (const gasket of gasketsNear(index, seat)) {
     const oddsOfShape = oddsWith(gasket)
     const past = wishes.pastPairs.filter(({ gasketId }) => gasketId === gasket.id)
     const { leastMm, mostMm } = diameterRange(gasket, seat, policy)
-    const end = firstAtLeast(index.diameters, mostMm)
-    for (let shape = firstAtLeast(index.diameters, leastMm); shape < end; shape++)
+    const end = firstAtLeast(diameters.length, diameterAt, mostMm)
+    for (let shape = firstAtLeast(diameters.length, diameterAt, leastMm); shape < end; shape++)
       judge(shape, gasket, oddsOfShape, past)
   }
+  for (const [at, name] of names.entries()) if (fallenTo[at]) tally.count(fallenTo[at], name)
   return tally.list((name, pair) => ringFailure(name, pair, seat, policy))
 }
 
@@ -87,6 +99,12 @@ const NONE: readonly StockCrystal[] = []
 
 function stockOf(crystal: StockCrystal, gasket: StockGasket): 0 | 1 {
   return crystal.quantity >= 1 && gasket.quantity >= 1 ? 1 : 0
+}
+
+function firstOf({ crystals, starts }: StockIndex, shape: number): StockCrystal {
+  const first = crystals[starts[shape] ?? 0]
+  if (!first) throw new RangeError(`shape ${shape}: the drawers have no such one`)
+  return first
 }
 
 function crystalsOf({ crystals, starts }: StockIndex, shape: number): readonly StockCrystal[] {
@@ -103,8 +121,13 @@ function linesOf({ starts, inStock }: StockIndex, shape: number, gasket: StockGa
 /** How many constraints speak against a pair, at least one: see failingConstraints. */
 function failingCount(odds: Float64Array, { leastProbability }: FitPolicy): number {
   let failing = 0
-  for (const probability of odds) if (probability < leastProbability) failing++
+  // By place: iterating over a typed array is several times as slow here.
+  for (let i = 0; i < odds.length; i++) if ((odds[i] ?? 0) < leastProbability) failing++
   return Math.max(1, failing)
+}
+
+function addTo(sums: Float64Array, at: number, more: number): void {
+  sums[at] = (sums[at] ?? 0) + more
 }
 
 /** The place of the constraint that speaks most against a pair. */
@@ -116,7 +139,14 @@ function worstOf(odds: Float64Array): number {
 
 /** Gaskets that go into this bore, or nearly. */
 function gasketsNear({ gaskets }: StockIndex, seat: Pick<RingSeat, 'bore'>): readonly StockGasket[] {
-  return gaskets.filter((gasket) => isGasketNear(gasket, seat))
+  const reach = (limitMm: number) =>
+    firstAtLeast(gaskets.length, (at) => gaskets[at]?.outerDiameterMm, limitMm)
+  // Twice as far either way: what lies on the limit is for the rule to say.
+  const [from, to] = [
+    reach(seat.bore.valueMm - 2 * NEAR_GASKET_MM),
+    reach(seat.bore.valueMm + 2 * NEAR_GASKET_MM),
+  ]
+  return gaskets.slice(from, to).filter((gasket) => isGasketNear(gasket, seat))
 }
 
 export function isGasketNear(
@@ -137,12 +167,13 @@ export function diameterRange(
   return { leastMm: openingMm + band.lowMm - NEAR_MISS_MM, mostMm: openingMm + band.highMm + NEAR_MISS_MM }
 }
 
-function firstAtLeast(diameters: Float64Array, diameterMm: number): number {
+/** The first place of an ascending row whose value is not less than a limit. */
+function firstAtLeast(length: number, valueAt: (at: number) => number | undefined, limit: number): number {
   let low = 0
-  let high = diameters.length
+  let high = length
   while (low < high) {
     const middle = (low + high) >> 1
-    if ((diameters[middle] ?? Infinity) < diameterMm) low = middle + 1
+    if ((valueAt(middle) ?? Infinity) < limit) low = middle + 1
     else high = middle
   }
   return low
