@@ -2,7 +2,7 @@ import Joi from 'joi'
 import type { FieldErrors, FieldValue } from '@/core/records/checkRecord'
 import { checkField } from '@/core/records/checkRecord'
 import type { Field } from '@/core/records/Field'
-import { isShown } from '@/core/records/Field'
+import { isShown, narrowedField } from '@/core/records/Field'
 
 /** What a use case answers when the input cannot be taken: sentences by field; `form` is for the whole. */
 export interface Refusal {
@@ -53,10 +53,17 @@ export function validateRecord(
   input: unknown,
 ): Validated<Record<string, FieldValue>> {
   const given: Record<string, unknown> = typeof input === 'object' && input !== null ? { ...input } : {}
-  const shown = (field: Field) => isShown(field, (name) => given[name])
+  const valueOf = (name: string) => given[name]
+  const shown = (field: Field) => isShown(field, valueOf)
   const empty = Object.fromEntries(fields.map((field) => [field.name, '']))
   const notAsked = fields.filter((field) => !shown(field))
-  const result = validate(recordSchema(fields.filter(shown), notAsked), { ...empty, ...given })
+  const result = validate(
+    recordSchema(
+      fields.filter(shown).map((field) => narrowedField(field, valueOf)),
+      notAsked,
+    ),
+    { ...empty, ...given },
+  )
   if (!result.ok) return result
   return { ok: true, value: { ...result.value, ...emptyValues(notAsked) } }
 }

@@ -20,7 +20,7 @@ import type { SectionCase } from '../section/sectionGeometry'
 import type { CaseSheet } from '../tray/CaseSheet'
 import type { MeasuredFigures } from '../tray/measuredFigures'
 import type { SeatSize } from '../tray/SeatSize'
-import type { CrystalOutline, Retention } from './kinds'
+import type { BezelKind, CrystalOutline, Retention } from './kinds'
 
 /** How a construction is spoken of. */
 export interface ConstructionWords {
@@ -71,6 +71,12 @@ export interface HoldingBezel {
   readonly by: { readonly name: string; readonly dimension: DimensionId }
   /** dimensions that go with it beside those of every bezel */
   readonly owns: readonly DimensionId[]
+}
+
+/** Fields of the sheet a construction leaves no free choice of, with what is left. */
+export interface GoesWith {
+  readonly crystalMaterial?: readonly CrystalMaterial[]
+  readonly bezelKind?: readonly BezelKind[]
 }
 
 /** The ring gasket round a crystal. */
@@ -145,6 +151,8 @@ export interface Construction<S extends CrystalSeat = CrystalSeat, C extends Can
   readonly ring: RingUse
   /** null where a bezel, if there is one, has no say in what holds the crystal */
   readonly bezel: HoldingBezel | null
+  /** what of its sheet follows from it: the values that go with it, the usual one first; a field left out is free */
+  readonly goesWith: GoesWith
   /** false where it goes in by hand */
   readonly pressed: boolean
 

@@ -41,6 +41,7 @@ export const bayonetRing: Construction<BayonetSeat, BayonetCandidate> = {
   },
   ring: { takes: true, sealsWith: () => true, mayServeAgain: false, atFace: false, bore: null },
   bezel: null,
+  goesWith: {},
   pressed: false,
   dimensions: {
     bore: 'always',

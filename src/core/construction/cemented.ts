@@ -39,6 +39,7 @@ export const cemented: Construction<CementSeat, CementCandidate> = {
   },
   ring: NO_RING,
   bezel: null,
+  goesWith: {},
   pressed: false,
   dimensions: {
     bore: 'unless-shaped',

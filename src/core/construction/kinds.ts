@@ -90,6 +90,14 @@ export function hasCell(movement: MovementKind): boolean {
   return movement !== 'mechanical'
 }
 
+/** Bezels that can hold a crystal: pressed on, the usual one first. */
+export const HOLDING_BEZELS: readonly BezelKind[] = [
+  'crystal-retaining',
+  'fixed-friction',
+  'rotating-click',
+  'rotating-friction',
+]
+
 /** True when the bezel turns. */
 export function turns(bezel: BezelKind): boolean {
   return bezel === 'rotating-click' || bezel === 'rotating-friction'

@@ -10,6 +10,7 @@ import { squeezeState } from '../section/gasketTint'
 import { cupOfCrystal, neckOutlines, neckRingOutline } from '../section/jointOutlines'
 import { bezelOnOpening } from './assumedJoint'
 import type { Construction } from './Construction'
+import { HOLDING_BEZELS } from './kinds'
 import type { NeckCandidate } from './neck/assessNeck'
 import { assessNeck } from './neck/assessNeck'
 import { nearNeck } from './neck/nearNeck'
@@ -50,6 +51,7 @@ export const neckAndBezel: Construction<NeckSeat, NeckCandidate> = {
     bore: null,
   },
   bezel: { role: 'clamps', by: { name: 'inside', dimension: 'bezel-inner' }, owns: [] },
+  goesWith: { bezelKind: HOLDING_BEZELS },
   pressed: true,
   dimensions: {
     'crystal-diameter': 'unless-shaped',

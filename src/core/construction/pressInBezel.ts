@@ -4,6 +4,7 @@ import { removableBezelOutlines } from '../section/jointOutlines'
 import { bezelBeyondBore } from './assumedJoint'
 import { dieOnEdge } from './caseDies'
 import type { Construction } from './Construction'
+import { HOLDING_BEZELS } from './kinds'
 import type { RingCandidate } from './ring/assessPair'
 import { RING_MISSED, ringInBore, ringUse } from './ring/ringInBore'
 import type { RingSeat } from './ring/ringSeat'
@@ -31,6 +32,7 @@ export const pressInBezel: Construction<RingSeat, RingCandidate> = {
     by: { name: 'bore', dimension: 'bezel-bore' },
     owns: ['opening', 'seat-depth'],
   },
+  goesWith: { bezelKind: HOLDING_BEZELS },
   dimensions: {
     'seat-depth': 'always',
     'crystal-diameter': 'unless-shaped',

@@ -11,8 +11,12 @@ export const pressedOut: StepRule = {
       ? 'Take out what is left of the crystal'
       : 'Press the crystal out from inside',
   why: 'Support outside the crystal, room for it to fall; a snap is normal.',
-  tools: (_, { pushOut }) =>
-    pushOut.length > 0 ? pushOut : ['support outside the crystal', 'pusher inside, clear of a chapter ring'],
+  tools: ({ facts }, { pushOut }) =>
+    facts.crystalState === 'shattered'
+      ? ['tweezers', 'pegwood']
+      : pushOut.length > 0
+        ? pushOut
+        : ['support outside the crystal', 'pusher inside, clear of a chapter ring'],
   cautions: [CAUTIONS.splinters, CAUTIONS.press],
   activeMinutes: 4,
   takesOff: ['crystal'],

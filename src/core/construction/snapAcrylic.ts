@@ -27,6 +27,7 @@ export const snapAcrylic: Construction<AcrylicSeat, AcrylicCandidate> = {
   ...acrylicInSeat('groove'),
   ring: NO_RING,
   bezel: null,
+  goesWith: { crystalMaterial: ['acrylic'] },
   pressed: false,
   dimensions: { groove: 'always', 'dome-height': 'always', 'crystal-diameter': 'unless-shaped' },
   reads: () => ({

@@ -25,6 +25,7 @@ export const tensionGasket: Construction<RingSeat, RingCandidate> = {
   ...ringInBore('bore', 'bore'),
   ring: ringUse('bore', true, true),
   bezel: null,
+  goesWith: {},
   dimensions: {
     bore: 'unless-shaped',
     'seat-depth': 'always',

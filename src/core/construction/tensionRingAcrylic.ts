@@ -36,6 +36,7 @@ export const tensionRingAcrylic: Construction<AcrylicSeat, AcrylicCandidate> = {
   ...acrylicInSeat('bore'),
   ring: NO_RING,
   bezel: null,
+  goesWith: { crystalMaterial: ['acrylic'] },
   pressed: true,
   dimensions: {
     bore: 'unless-shaped',

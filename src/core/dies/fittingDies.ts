@@ -10,6 +10,14 @@ const ASSUMED_CASE_OVER_BORE_MM = 7
 /** A bezel nobody measured is taken to be this much wider than what it goes over, mm. From memory. */
 const ASSUMED_BEZEL_OVER_BORE_MM = 5
 
+/** A case's diameter as its sheet has it, else as wide as usual round an opening, mm. */
+export function caseDiameterOrUsual(
+  { caseDiameterMm }: Pick<CaseSheet, 'caseDiameterMm'>,
+  openingMm: number,
+): number {
+  return caseDiameterMm ?? openingMm + ASSUMED_CASE_OVER_BORE_MM
+}
+
 /**
  * Dies that bring a crystal home, by how it is held.
  * @param openingMm - what the crystal or its bezel goes into or over, mm
@@ -21,7 +29,7 @@ export function fittingDies(
   openingMm: number,
   policy: DiePolicy,
 ): FittingDies {
-  const caseDiameterMm = sheet.caseDiameterMm ?? openingMm + ASSUMED_CASE_OVER_BORE_MM
+  const caseDiameterMm = caseDiameterOrUsual(sheet, openingMm)
   const bezelOuterMm = sheet.bezelOuterMm ?? Math.min(caseDiameterMm, openingMm + ASSUMED_BEZEL_OVER_BORE_MM)
   const situation: DieSituation = { crystal, openingMm, caseDiameterMm, bezelOuterMm }
   return constructionOf(sheet.retention).dies(dies, situation, policy)

@@ -22,15 +22,23 @@ const PUSHER_MARGIN_MM = 0.5
 /** The same beside a thin plastic ring. From memory. */
 export const RING_MARGIN_MM = 1.0
 /** Room around the falling crystal, mm. */
-const FALL_ROOM_MM = 0.5
+export const FALL_ROOM_MM = 0.5
 /** How far it travels before it is free, mm. From memory. */
 const TRAVEL_MM = 2
 /** A pusher much smaller than the way loads the centre and cracks the glass, mm. From memory. */
 const MOST_UNDER_MM = 6
 
+/** How far a pusher stays clear of what it goes through, per diameter, mm. */
+export function pusherMarginMm({ looseRing }: Pick<PushOutCase, 'looseRing'>): number {
+  return looseRing ? RING_MARGIN_MM : PUSHER_MARGIN_MM
+}
+
 /** Pusher for pressing a crystal out from inside: the largest that clears the way by a margin. */
-export function pushOutPusher(dies: readonly Die[], watchCase: PushOutCase): DieOutcome {
-  const marginMm = watchCase.looseRing ? RING_MARGIN_MM : PUSHER_MARGIN_MM
+export function pushOutPusher(
+  dies: readonly Die[],
+  watchCase: Pick<PushOutCase, 'apertureMm' | 'apertureIs' | 'looseRing'>,
+): DieOutcome {
+  const marginMm = pusherMarginMm(watchCase)
   const mostOuterMm = watchCase.apertureMm - marginMm
   const wanted = {
     leastOuterMm: mostOuterMm - MOST_UNDER_MM,
@@ -61,7 +69,7 @@ export function pushOutPusher(dies: readonly Die[], watchCase: PushOutCase): Die
 /** Support under a case while its crystal is pressed out: bears outside the crystal and lets it fall through. */
 export function pushOutSupport(
   dies: readonly Die[],
-  watchCase: PushOutCase,
+  watchCase: Pick<PushOutCase, 'crystalDiameterMm' | 'domeMm'>,
   caseDiameterMm: number,
 ): DieOutcome {
   const leastOpeningMm = watchCase.crystalDiameterMm + FALL_ROOM_MM

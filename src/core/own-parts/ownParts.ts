@@ -1,4 +1,5 @@
 import { constructionOf } from '../construction/constructions'
+import { hasOldRing } from '../construction/hasOldRing'
 import type { Estimate } from '../measure/Estimate'
 import type { CrystalSeat } from '../fit/CrystalSeat'
 import type { StockCrystal, StockGasket } from '../fit/parts'
@@ -92,9 +93,7 @@ export function ownParts({ facts, schools, looked, found, seat }: OwnPartsBasis)
 function isThere(id: OwnPartId, { facts, crystalWork, insertWork }: Job): boolean {
   if (id === 'insert') return insertWork
   if (!crystalWork) return false
-  return id === 'crystal'
-    ? facts.crystalState === 'whole'
-    : facts.gasketPresent && constructionOf(facts.retention).ring.takes
+  return id === 'crystal' ? facts.crystalState === 'whole' : hasOldRing(facts)
 }
 
 /** Why a part is not put back at all. */

@@ -91,7 +91,7 @@ export function readingPlan(facts: PlanBasis): DimensionId[] {
   const crystalWork = isCrystalWork(facts)
   const plan: (DimensionId | false)[] = [
     ...(crystalWork ? crystalPlan(facts) : []),
-    ...(asked.includes('chapter-ring') && chapterRing !== 'none' ? CHAPTER_RING : []),
+    asked.includes('chapter-ring') && chapterRing !== 'none' && PUSHED_PAST,
     ...(asked.includes('bezel') && bezelKind !== 'none' ? BEZEL : []),
     ...(asked.includes('insert') && insertMaterial !== 'none' ? INSERT : []),
     ...(asked.includes('reseal') ? BACK_SEAL[backSeal] : []),
@@ -122,6 +122,7 @@ export function possibleDimensions(facts: PlanBasis): DimensionId[] {
       ...readingPlan(facts),
       ...all,
       ...constructionOf(facts.retention).reads(facts).beside,
+      ...(facts.chapterRing === 'none' ? [] : CHAPTER_RING),
       ...HANDS,
       ...CROWN,
     ]),
@@ -133,11 +134,10 @@ const HANDS: readonly DimensionId[] = ['hour-hand', 'minute-hand', 'second-hand'
 const CROWN: readonly DimensionId[] = ['crown-tube', 'crown-bore', 'crown-room']
 /** What a new bezel goes over, and what the old one was. */
 const BEZEL: readonly DimensionId[] = ['neck-outer', 'bezel-inner', 'bezel-outer']
-const CHAPTER_RING: readonly DimensionId[] = [
-  'chapter-ring-inner',
-  'chapter-ring-outer',
-  'chapter-ring-height',
-]
+/** What a pusher has to clear: a ring that is set straight goes back, nothing else of it decides anything. */
+const PUSHED_PAST: DimensionId = 'chapter-ring-inner'
+/** What another ring is judged by beside that. */
+const CHAPTER_RING: readonly DimensionId[] = ['chapter-ring-outer', 'chapter-ring-height']
 const INSERT: readonly DimensionId[] = [
   'insert-outer',
   'insert-inner',

@@ -193,9 +193,18 @@ describe('readingPlan', () => {
     expect(readingPlan(planBasis({ asked: ['battery'], crystalState: 'cracked' }))).toContain(
       'crystal-diameter',
     )
-    expect(readingPlan(planBasis({ asked: ['chapter-ring'], chapterRing: 'loose' }))).toContain(
+  })
+
+  it('asks of a chapter ring that is set straight only what a pusher has to clear; the rest can be read', () => {
+    const ofRing = (ids: readonly string[]) => ids.filter((id) => id.startsWith('chapter-ring'))
+    const facts = planBasis({ asked: ['chapter-ring'], chapterRing: 'loose' })
+    expect(ofRing(readingPlan(facts))).toEqual(['chapter-ring-inner'])
+    expect(ofRing(possibleDimensions(facts))).toEqual([
       'chapter-ring-inner',
-    )
+      'chapter-ring-outer',
+      'chapter-ring-height',
+    ])
+    expect(ofRing(possibleDimensions({ ...facts, chapterRing: 'none' }))).toEqual([])
   })
 })
 

@@ -11,6 +11,23 @@ export interface Shown {
   readonly unless?: Omit<Shown, 'unless'>
 }
 
+export interface ChoiceField {
+  readonly kind: 'choice'
+  readonly name: string
+  readonly label: string
+  readonly required: boolean
+  readonly options: readonly Option[]
+  /** some of the options only, by what another field holds; all where it says nothing */
+  readonly narrowed?: Narrowed
+  readonly help?: string
+}
+
+export interface Narrowed {
+  readonly field: string
+  /** options left, the usual one first, by what that field holds */
+  readonly to: Readonly<Record<string, readonly string[]>>
+}
+
 type FieldKind =
   | FigureField
   | {
@@ -22,14 +39,7 @@ type FieldKind =
       readonly multiline?: true
       readonly help?: string
     }
-  | {
-      readonly kind: 'choice'
-      readonly name: string
-      readonly label: string
-      readonly required: boolean
-      readonly options: readonly Option[]
-      readonly help?: string
-    }
+  | ChoiceField
   | {
       readonly kind: 'count'
       readonly name: string
@@ -106,6 +116,16 @@ export function isShown(field: Field, valueOf: (name: string) => unknown): boole
       (shown) => holds(shown, valueOf) && !(shown.unless && holds(shown.unless, valueOf)),
     )
   )
+}
+
+/** A field with the options that are left, given what the others hold; the usual one first. */
+export function narrowedField(field: Field, valueOf: (name: string) => unknown): Field {
+  if (field.kind !== 'choice' || field.narrowed === undefined) return field
+  const by = valueOf(field.narrowed.field)
+  const left = typeof by === 'string' ? field.narrowed.to[by] : undefined
+  if (left === undefined) return field
+  const options = left.flatMap((value) => field.options.filter((option) => option.value === value))
+  return { ...field, options }
 }
 
 function holds({ field, isOneOf }: Omit<Shown, 'unless'>, valueOf: (name: string) => unknown): boolean {

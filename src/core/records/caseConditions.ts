@@ -1,8 +1,8 @@
-import type { Asked } from '../construction/Construction'
+import type { Asked, GoesWith } from '../construction/Construction'
 import { CONSTRUCTIONS } from '../construction/constructions'
 import { BEZEL_KINDS } from '../construction/kinds'
 import type { DimensionId } from '../readings/dimensions'
-import type { Shown } from './Field'
+import type { Narrowed, Shown } from './Field'
 
 export const PRESSED = ['fixed-friction', 'crystal-retaining', 'rotating-click', 'rotating-friction']
 export const HAS_CHAPTER_RING = { field: 'chapterRing', isOneOf: ['loose', 'fixed', 'keyed'] }
@@ -29,6 +29,15 @@ export function whereBuiltSo(dimension: DimensionId): Shown[] {
     ...shown('unless-round', { field: 'crystalOutline', isOneOf: ['round'] }),
     ...shown('unless-shaped', { field: 'crystalOutline', isOneOf: ['shaped'] }),
   ]
+}
+
+/** What a construction leaves of a field's options. */
+export function goingWith(field: keyof GoesWith): { readonly narrowed: Narrowed } {
+  const left = CONSTRUCTIONS.flatMap(({ id, goesWith }) => {
+    const values = goesWith[field]
+    return values ? [[id, values] as const] : []
+  })
+  return { narrowed: { field: 'retention', to: Object.fromEntries(left) } }
 }
 
 /** Of a crystal that may be read along its sides: what its outline is has to be said. */

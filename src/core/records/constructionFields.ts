@@ -36,6 +36,7 @@ import {
   HAS_INSERT,
   HAS_MAGNIFIER,
   MAY_BE_SHAPED,
+  goingWith,
   NOTCHED,
 } from './caseConditions'
 import { choice } from './choiceField'
@@ -61,7 +62,7 @@ export const CONSTRUCTION_FIELDS: readonly Field[] = [
     required: true,
     options: CONSTRUCTIONS.map(({ id, words }) => ({ value: id, label: words.held })),
   },
-  choice('crystalMaterial', 'Crystal material', CRYSTAL_MATERIALS),
+  { ...choice('crystalMaterial', 'Crystal material', CRYSTAL_MATERIALS), ...goingWith('crystalMaterial') },
   choice('crystalProfile', 'Crystal profile', CRYSTAL_PROFILES),
   choice('magnifier', 'Magnifier', MAGNIFIERS, true),
   { ...choice('dateAt', 'Date at', DATE_PLACES), shownWhen: HAS_MAGNIFIER },
@@ -69,7 +70,7 @@ export const CONSTRUCTION_FIELDS: readonly Field[] = [
     ...choice('arCoating', 'AR coat', AR_COATINGS, true),
     shownWhen: { field: 'crystalMaterial', isOneOf: ['mineral', 'hardened-mineral', 'sapphire'] },
   },
-  choice('bezelKind', 'Bezel', BEZEL_KINDS, true),
+  { ...choice('bezelKind', 'Bezel', BEZEL_KINDS, true), ...goingWith('bezelKind') },
   {
     ...choice('bezelEntry', 'Gap under the bezel', BEZEL_ENTRIES),
     shownWhen: { field: 'bezelKind', isOneOf: PRESSED },

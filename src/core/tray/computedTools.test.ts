@@ -20,7 +20,7 @@ const DIES = [
   die({ id: 4, role: 'socket', code: 'K29.5', openingMm: 29.5, outerDiameterMm: 36 }),
 ]
 
-const ON_THE_WAY = { crystalMm: 30, chapterRing: null }
+const ON_THE_WAY = { crystalMm: 30, edgeMm: 1.2, centreMm: 1.2, chapterRing: null }
 
 describe('computedTools', () => {
   it('says how to set the pins from notches and their shape', () => {
@@ -44,7 +44,33 @@ describe('computedTools', () => {
     expect(computedTools(sheet(), [], ON_THE_WAY, []).pushOut[0]).toMatch(
       /none in the drawer fits. A full face of/,
     )
-    expect(computedTools(sheet(), DIES, { ...ON_THE_WAY, crystalMm: null }, []).pushOut).toEqual([])
+  })
+
+  it('says what a die has to clear, and what to read for it, while that is not known', () => {
+    const known = { ...ON_THE_WAY, crystalMm: null }
+    const [pusher, support] = computedTools(sheet(), DIES, known, []).pushOut
+    expect(pusher).toMatch(/^pusher P27.5 /)
+    expect(support).toBe(
+      'support outside the crystal, 0.5 wider than it: read its top edge and add both bevels',
+    )
+    const nothing = computedTools(sheet({ chapterRing: 'keyed', dialOpeningMm: null }), DIES, known, [])
+    expect(nothing.pushOut[0]).toBe('pusher inside, 1.0 clear of the chapter ring: read its inside')
+  })
+
+  it('lets a crystal fall as deep as it is domed by its own readings', () => {
+    const shallow = die({
+      id: 5,
+      role: 'support',
+      code: 'S31',
+      openingMm: 31,
+      outerDiameterMm: 36,
+      recessDepthMm: 2.5,
+    })
+    const support = (centreMm: number) =>
+      computedTools(sheet({ caseDiameterMm: null }), [shallow, ...DIES], { ...ON_THE_WAY, centreMm }, [])
+        .pushOut[1]
+    expect(support(1.2)).toMatch(/^support S31 /)
+    expect(support(2.2)).toMatch(/^support S31.5 /)
   })
 
   it('goes by the narrowest thing that was read: 27.00 inside a chapter ring takes 26.0 at most', () => {
@@ -56,7 +82,7 @@ describe('computedTools', () => {
       computedTools(
         sheet({ chapterRing: 'loose', dialOpeningMm: 28.5, ...over }),
         dies,
-        { crystalMm: 30, chapterRing: { ...ring, origin } },
+        { ...ON_THE_WAY, chapterRing: { ...ring, origin } },
         [],
       ).pushOut[0]
     expect(pusher('measured')).toMatch(

@@ -1,7 +1,8 @@
 import type { Die } from '../dies/Die'
 import type { Figure, FigureOrigin } from '../fit/CrystalSeat'
 import type { DieOutcome } from '../dies/pressInDies'
-import { pushOutPusher, pushOutSupport } from '../dies/pushOutDies'
+import { caseDiameterOrUsual } from '../dies/fittingDies'
+import { FALL_ROOM_MM, pusherMarginMm, pushOutPusher, pushOutSupport } from '../dies/pushOutDies'
 import type { NotchShape, ChapterRing } from '../construction/kinds'
 import { pinSetting } from '../notches/pinTriple'
 import type { BackKind } from '../opening/backKinds'
@@ -25,6 +26,8 @@ type ToolSheet = CaseSheet & {
 /** What is known of what a pusher passes and presses. */
 export interface KnownOnTheWay {
   readonly crystalMm: number | null
+  readonly edgeMm: number | null
+  readonly centreMm: number | null
   readonly chapterRing: Figure | null
 }
 
@@ -49,7 +52,7 @@ export function socketOf(sheet: ToolSheet, dies: readonly Die[]): SocketOutcome 
 
 /**
  * Tools worked out from figures and the die drawer, in words.
- * @param known - best figures there are: of the crystal's diameter, mm, and of the chapter ring's inside; null for none
+ * @param known - best figures there are of the crystal and of the chapter ring's inside; null for none
  * @param pressIn - dies of the press card, in words
  */
 export function computedTools(
@@ -77,20 +80,27 @@ function pinsText({ backKind, notchCount, notchCircleMm, notchShape }: ToolSheet
   return `${shape}, two ${formatMm(pairSpacingMm)} apart, the third ${formatMm(thirdPinDistanceMm)} from them`
 }
 
+/** A die that cannot be chosen yet is told by what it has to clear, and what is to be read for it. */
 function pushOutText(sheet: ToolSheet, dies: readonly Die[], known: KnownOnTheWay): string[] {
-  const { caseDiameterMm, crystalCentreMm, crystalEdgeMm, chapterRing } = sheet
-  const { crystalMm } = known
+  const { crystalMm, edgeMm, centreMm } = known
   const aperture = narrowestOf(sheet, known.chapterRing)
-  if (crystalMm === null || aperture === null || caseDiameterMm === null) return []
-  const way = {
-    crystalDiameterMm: crystalMm,
-    domeMm: Math.max(0, (crystalCentreMm ?? 0) - (crystalEdgeMm ?? crystalCentreMm ?? 0)),
-    ...aperture,
-    looseRing: chapterRing !== 'none',
-  }
+  const looseRing = sheet.chapterRing !== 'none'
+  const domeMm = Math.max(0, (centreMm ?? 0) - (edgeMm ?? centreMm ?? 0))
+  const clearMm = formatMm(pusherMarginMm({ looseRing }), 0.1)
   return [
-    dieText('pusher', pushOutPusher(dies, way)),
-    dieText('support', pushOutSupport(dies, way, caseDiameterMm)),
+    aperture === null
+      ? `pusher inside, ${clearMm} clear of ${looseRing ? 'the chapter ring: read its inside' : 'the dial opening: look how wide it is'}`
+      : dieText('pusher', pushOutPusher(dies, { ...aperture, looseRing })),
+    crystalMm === null
+      ? `support outside the crystal, ${formatMm(FALL_ROOM_MM, 0.1)} wider than it: read its top edge and add both bevels`
+      : dieText(
+          'support',
+          pushOutSupport(
+            dies,
+            { crystalDiameterMm: crystalMm, domeMm },
+            caseDiameterOrUsual(sheet, crystalMm),
+          ),
+        ),
   ]
 }
 

@@ -365,6 +365,11 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
     expect(back.ok && back.view.asFound).toBeNull()
   })
 
+  it('offer no seals of a head that stays shut', async () => {
+    expect((await tray(226)).sheet.backSeal).not.toBe('none')
+    expect((await tray(226)).seals).toEqual([])
+  })
+
   it('hold the seals, the insert and the bezel of a case', async () => {
     const reseal = await tray(205)
     const back = reseal.seals.find(({ id }) => id === 'back')?.choices[0]

@@ -87,6 +87,8 @@ export function jobView(opened: OpenedCase, { dies, pressIn }: JobTools): JobVie
   const figure = (dimension: DimensionId) => figureOf(dimension, now.readout.measured, now.sheet)
   const onTheWay = {
     crystalMm: figure('crystal-diameter')?.valueMm ?? null,
+    edgeMm: figure('crystal-edge')?.valueMm ?? null,
+    centreMm: figure('crystal-centre')?.valueMm ?? null,
     chapterRing: figure('chapter-ring-inner'),
   }
   const crown = sheet.crownKind === 'none' ? [] : [sheet.crownHour ?? USUAL_CROWN_HOUR]

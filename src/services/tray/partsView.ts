@@ -18,7 +18,7 @@ export interface PartOutView extends Omit<PartOut, 'since' | 'trayId'> {
 export interface PartsView {
   /** taken out of the drawers for this tray and not put back */
   readonly partsOut: readonly PartOutView[]
-  /** seals of the case beside its crystal's, each with what serves it */
+  /** seals of the case beside its crystal's that this job gets at, each with what serves it */
   readonly seals: readonly SealItem[]
   /** inserts and bezels, where they were asked for */
   readonly bezelWork: BezelWork | null
@@ -37,12 +37,7 @@ export function partsView(opened: OpenedCase, drawers: DrawersInMemory): PartsVi
   }
   return {
     partsOut: kept.partsOut.map(partOutView),
-    seals: resealSet(
-      now.readout.measured,
-      now.sheet,
-      { oRings: drawers.oRings, gaskets: drawers.index.otherGaskets },
-      policy,
-    ),
+    seals: sealsOf(opened, drawers),
     setParts: setParts(drawers, kept.partsOut, byFigures, policy.bezel),
     newBezel: newBezel?.bezel ?? null,
     bezelWork: bezelWork(drawers, {
@@ -54,6 +49,14 @@ export function partsView(opened: OpenedCase, drawers: DrawersInMemory): PartsVi
       fixing: kept.tray.schools['insert-fixing'] ?? rules.schools['insert-fixing'] ?? '',
     }),
   }
+}
+
+/** A head that stays shut keeps its seals: there is nothing to measure and nothing to take for them. */
+function sealsOf({ now, procedure, rules }: OpenedCase, drawers: DrawersInMemory): SealItem[] {
+  const opensHead = procedure.steps.some(({ takesOff }) => takesOff.includes('back'))
+  if (!opensHead) return []
+  const stock = { oRings: drawers.oRings, gaskets: drawers.index.otherGaskets }
+  return resealSet(now.readout.measured, now.sheet, stock, rules.policy)
 }
 
 function partOutView({ kind, partId, code, drawer, count, since }: PartOut): PartOutView {

@@ -1,8 +1,9 @@
 'use client'
+import { useEffect } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
 import type { FieldErrors, FieldValue } from '@/core/records/checkRecord'
 import type { Field } from '@/core/records/Field'
-import { isShown } from '@/core/records/Field'
+import { isShown, narrowedField } from '@/core/records/Field'
 import { moneyText } from '@/core/units/moneyText'
 import type { FormValues } from './FormValues'
 
@@ -28,7 +29,16 @@ export function useRecordForm(
   })
   const { control, handleSubmit, setError, clearErrors, formState, setValue } = form
   const values = useWatch({ control })
-  const shown = fields.filter((field) => isShown(field, (name) => values[name]))
+  const valueOf = (name: string): unknown => values[name]
+  const shown = fields
+    .filter((field) => isShown(field, valueOf))
+    .map((field) => narrowedField(field, valueOf))
+  // What another field rules out is set to what is usual instead, before anybody's eyes.
+  const ruledOut = shown.find((field) => isRuledOut(field, values[field.name]))
+  const [name, usual] = ruledOut?.kind === 'choice' ? [ruledOut.name, ruledOut.options[0]?.value] : []
+  useEffect(() => {
+    if (name !== undefined && usual !== undefined) setValue(name, usual)
+  }, [name, usual, setValue])
   const names = new Set(shown.map((field) => field.name))
   const submit = handleSubmit(async (typed) => {
     clearErrors()
@@ -49,6 +59,16 @@ export function useRecordForm(
     busy: formState.isSubmitting,
     error: formState.errors.root?.message ?? null,
   }
+}
+
+function isRuledOut(field: Field, value: unknown): boolean {
+  return (
+    field.kind === 'choice' &&
+    field.narrowed !== undefined &&
+    value !== '' &&
+    value !== undefined &&
+    !field.options.some((option) => option.value === value)
+  )
 }
 
 /** What a form starts a field with. */

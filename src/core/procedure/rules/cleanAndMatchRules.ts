@@ -1,4 +1,5 @@
 import { constructionOf } from '../../construction/constructions'
+import { hasOldRing } from '../../construction/hasOldRing'
 import { CAUTIONS } from '../cautions'
 import type { JobFacts } from '../JobFacts'
 import type { StepRule } from '../Step'
@@ -54,9 +55,8 @@ export const CLEAN_AND_MATCH_RULES: readonly StepRule[] = [
     stage: 'clean',
     when: ({ crystalWork, crystalGasketNew, facts }) =>
       crystalWork &&
-      constructionOf(facts.retention).ring.takes &&
+      hasOldRing(facts) &&
       constructionOf(facts.retention).ring.mayServeAgain &&
-      facts.gasketPresent &&
       (!crystalGasketNew || facts.gasketUnfit),
     title: 'Look the gasket over: cut, split, warped or hard means a new one',
     why: 'The old ring goes back in only when it is perfect.',

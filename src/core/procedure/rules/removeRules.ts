@@ -1,4 +1,5 @@
 import { constructionOf } from '../../construction/constructions'
+import { hasOldRing } from '../../construction/hasOldRing'
 import { isPressedOn, turns } from '../../construction/kinds'
 import { constructionSteps } from './constructionSteps'
 import { CAUTIONS } from '../cautions'
@@ -106,8 +107,7 @@ export const REMOVE_RULES: readonly StepRule[] = [
   {
     id: 'crystal-gasket-out',
     stage: 'push-out',
-    when: ({ crystalWork, facts }) =>
-      crystalWork && facts.gasketPresent && constructionOf(facts.retention).ring.takes,
+    when: ({ crystalWork, facts }) => crystalWork && hasOldRing(facts),
     title: 'Crystal gasket out, kept to be measured',
     why: 'Its wall and height choose the next one.',
     activeMinutes: 1,
