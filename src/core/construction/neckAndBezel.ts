@@ -98,7 +98,7 @@ export const neckAndBezel: Construction<NeckSeat, NeckCandidate> = {
         stage: 'push-out',
         when: ({ crystalToRemove }) => crystalToRemove,
         title: 'Lift the crystal off the neck',
-        why: 'With the bezel off nothing holds it but the old gasket.',
+        why: 'With the bezel off nothing squeezes it any more.',
         cautions: [CAUTIONS.splinters],
         activeMinutes: 2,
         takesOff: ['crystal'],
@@ -119,7 +119,7 @@ export const neckAndBezel: Construction<NeckSeat, NeckCandidate> = {
     ],
     bezelOn: [],
   },
-  measureCase: 'Read the neck, the bezel’s inside and the gasket wall',
+  measureCase: 'Read the neck, the bezel’s inside and what lies between them',
   cleanSeat: 'Seat cleaned down to metal',
   matchRing: null,
   dies: (dies, { crystal, openingMm, caseDiameterMm, bezelOuterMm }, policy) => ({

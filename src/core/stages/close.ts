@@ -5,7 +5,7 @@ export const PARTS_OPEN = 'trail'
 
 export const close: Stage = {
   label: 'Close',
-  settles: 'Movement in, back on, no part left over.',
+  settles: 'What came off is in again, and no part is left over.',
   done: 'Close done',
   reads: false,
   shows: ['parts-back'],

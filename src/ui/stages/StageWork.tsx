@@ -4,6 +4,7 @@ import type { ComponentType } from 'react'
 import type { StageId } from '@/core/stages/stages'
 import { MatchWork } from './match/MatchWork'
 import { MeasureWork } from './measure/MeasureWork'
+import { StandsBefore } from './shared/StandsBefore'
 import type { StageWorkProps } from './StageWorkProps'
 
 // Forms are the heaviest part of the page and not needed by most stages. They have no placeholder of their own, so that
@@ -32,5 +33,10 @@ const WORK: Readonly<Record<StageId, ComponentType<StageWorkProps>>> = {
 /** The work of the stage being looked at. */
 export function StageWork({ bench, actions }: StageWorkProps) {
   const Work = WORK[bench.state.stage]
-  return <Work bench={bench} actions={actions} />
+  return (
+    <>
+      <StandsBefore bench={bench} />
+      <Work bench={bench} actions={actions} />
+    </>
+  )
 }

@@ -12,12 +12,47 @@ import { OpeningPanel } from '../open/OpeningPanel'
 import { IntakePanel } from '../intake/IntakePanel'
 import { JobPanel } from './JobPanel'
 import { ReopenNote } from './ReopenNote'
+import { StandsBefore } from './StandsBefore'
 
 /** The view of a tray whose sheet has what the test is about. */
 function viewWith(sheet: Partial<TrayView['sheet']>, job: Parameters<typeof trayViewOf>[0] = {}): TrayView {
   const view = trayViewOf(job)
   return { ...view, sheet: { ...view.sheet, ...sheet } }
 }
+
+describe('StandsBefore', () => {
+  const standingAt = (
+    standsAt: 'open' | 'match',
+    looked: 'open' | 'press-in' | 'hand-back',
+    finishedAt: string | null = null,
+  ) => {
+    const view = trayViewOf()
+    const shown: string[] = []
+    const props = benchAround({ ...view, tray: { ...view.tray, stage: standsAt, finishedAt } }, looked)
+    const bench = { ...props.bench, showStage: (stage: string) => void shown.push(stage) }
+    renderInTheme(<StandsBefore bench={bench} />)
+    return shown
+  }
+
+  it('says where the tray stands when a later stage is looked at, and leads back there', async () => {
+    const shown = standingAt('match', 'press-in')
+    expect(screen.getByRole('note')).toHaveTextContent(
+      /^The tray stands at Match: [1-9]\d* open before this\./,
+    )
+    await userEvent.setup().click(screen.getByRole('button', { name: 'Back to Match' }))
+    expect(shown).toEqual(['match'])
+  })
+
+  it.each([
+    ['where it stands', 'open', 'open', null],
+    ['behind it', 'match', 'open', null],
+    ['where all that is open is listed', 'match', 'hand-back', null],
+    ['on a tray that is back', 'open', 'press-in', '2026-11-24T10:00:00Z'],
+  ] as const)('says nothing %s', (_, standsAt, looked, finishedAt) => {
+    standingAt(standsAt, looked, finishedAt)
+    expect(screen.queryByRole('note')).toBeNull()
+  })
+})
 
 describe('OpeningPanel', () => {
   it('sets pins for notches, and another circle when a chord was measured', async () => {
