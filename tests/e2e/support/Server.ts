@@ -4,6 +4,10 @@ import { once } from 'node:events'
 import path from 'node:path'
 
 const READY_WITHIN_MS = 60_000
+/** A question asked while the server starts may never be answered: it is asked again. */
+const ASKED_AGAIN_MS = 20_000
+/** A server that was told to end and has not by then is ended, as a machine that is switched off does. */
+const ENDS_WITHIN_MS = 20_000
 
 /** The built application on a data folder, started and stopped as a shop would. */
 export class Server {
@@ -38,7 +42,9 @@ export class Server {
     child.stderr.on('data', (chunk: Buffer) => (output += chunk.toString()))
     const deadline = Date.now() + READY_WITHIN_MS
     while (Date.now() < deadline) {
-      const response = await fetch(this.address).catch(() => null)
+      const response = await fetch(this.address, { signal: AbortSignal.timeout(ASKED_AGAIN_MS) }).catch(
+        () => null,
+      )
       if (response) return { status: response.status, output }
       await new Promise((resolve) => setTimeout(resolve, 100))
     }
@@ -59,7 +65,12 @@ export class Server {
     if (!child || child.exitCode !== null) return
     const ended = once(child, 'exit')
     child.kill(signal)
+    const patience = setTimeout(() => {
+      console.warn(`the server did not end within ${ENDS_WITHIN_MS / 1000} s of ${signal}`)
+      child.kill('SIGKILL')
+    }, ENDS_WITHIN_MS)
     await ended
+    clearTimeout(patience)
     this.process = null
   }
 }
