@@ -1,7 +1,7 @@
 import type { CaseSheet } from '../tray/CaseSheet'
 import { CASE_SHEET_FIELDS } from './caseSheetFields'
 import { checkField } from './checkRecord'
-import { isShown } from './Field'
+import { isShown, narrowedField } from './Field'
 
 /**
  * A case sheet as far as a form has it: what is wrong so far, or not asked, counts as not known.
@@ -10,7 +10,10 @@ import { isShown } from './Field'
 export function caseSheetDraft(typed: Readonly<Record<string, string | boolean | undefined>>): CaseSheet {
   const draft = Object.fromEntries(
     CASE_SHEET_FIELDS.map((field) => {
-      const checked = isShown(field, (name) => typed[name]) ? checkField(field, typed[field.name]) : null
+      const valueOf = (name: string) => typed[name]
+      const checked = isShown(field, valueOf)
+        ? checkField(narrowedField(field, valueOf), typed[field.name])
+        : null
       return [field.name, checked?.ok ? checked.value : null]
     }),
   )

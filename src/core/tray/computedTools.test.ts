@@ -20,7 +20,8 @@ const DIES = [
   die({ id: 4, role: 'socket', code: 'K29.5', openingMm: 29.5, outerDiameterMm: 36 }),
 ]
 
-const ON_THE_WAY = { crystalMm: 30, edgeMm: 1.2, centreMm: 1.2, chapterRing: null }
+const CRYSTAL = { valueMm: 30, standardUncertaintyMm: 0.02, origin: 'sheet' } as const
+const ON_THE_WAY = { crystal: CRYSTAL, edgeMm: 1.2, centreMm: 1.2, chapterRing: null }
 
 describe('computedTools', () => {
   it('says how to set the pins from notches and their shape', () => {
@@ -37,7 +38,7 @@ describe('computedTools', () => {
   it('finds the dies to press out with, and stays further off a chapter ring', () => {
     const [pusher, support] = computedTools(sheet(), DIES, ON_THE_WAY, []).pushOut
     expect(pusher).toMatch(/^pusher P27.5 .*the largest that stays 0.5 clear/)
-    expect(support).toMatch(/^support S31.5/)
+    expect(support).toMatch(/^support S31.5.*\(crystal from the case sheet\)$/)
     expect(computedTools(sheet({ chapterRing: 'loose' }), DIES, ON_THE_WAY, []).pushOut[0]).toMatch(
       /^pusher P27 .*1.0 clear of the chapter ring/,
     )
@@ -47,7 +48,7 @@ describe('computedTools', () => {
   })
 
   it('says what a die has to clear, and what to read for it, while that is not known', () => {
-    const known = { ...ON_THE_WAY, crystalMm: null }
+    const known = { ...ON_THE_WAY, crystal: null }
     const [pusher, support] = computedTools(sheet(), DIES, known, []).pushOut
     expect(pusher).toMatch(/^pusher P27.5 /)
     expect(support).toBe(
@@ -69,7 +70,7 @@ describe('computedTools', () => {
     const support = (centreMm: number) =>
       computedTools(sheet({ caseDiameterMm: null }), [shallow, ...DIES], { ...ON_THE_WAY, centreMm }, [])
         .pushOut[1]
-    expect(support(1.2)).toMatch(/^support S31 /)
+    expect(support(1.2)).toMatch(/^support S31 .*\(crystal from the case sheet, case diameter assumed\)$/)
     expect(support(2.2)).toMatch(/^support S31.5 /)
   })
 

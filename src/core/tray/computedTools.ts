@@ -25,7 +25,7 @@ type ToolSheet = CaseSheet & {
 
 /** What is known of what a pusher passes and presses. */
 export interface KnownOnTheWay {
-  readonly crystalMm: number | null
+  readonly crystal: Figure | null
   readonly edgeMm: number | null
   readonly centreMm: number | null
   readonly chapterRing: Figure | null
@@ -82,7 +82,7 @@ function pinsText({ backKind, notchCount, notchCircleMm, notchShape }: ToolSheet
 
 /** A die that cannot be chosen yet is told by what it has to clear, and what is to be read for it. */
 function pushOutText(sheet: ToolSheet, dies: readonly Die[], known: KnownOnTheWay): string[] {
-  const { crystalMm, edgeMm, centreMm } = known
+  const { crystal, edgeMm, centreMm } = known
   const aperture = narrowestOf(sheet, known.chapterRing)
   const looseRing = sheet.chapterRing !== 'none'
   const domeMm = Math.max(0, (centreMm ?? 0) - (edgeMm ?? centreMm ?? 0))
@@ -91,17 +91,17 @@ function pushOutText(sheet: ToolSheet, dies: readonly Die[], known: KnownOnTheWa
     aperture === null
       ? `pusher inside, ${clearMm} clear of ${looseRing ? 'the chapter ring: read its inside' : 'the dial opening: look how wide it is'}`
       : dieText('pusher', pushOutPusher(dies, { ...aperture, looseRing })),
-    crystalMm === null
+    crystal === null
       ? `support outside the crystal, ${formatMm(FALL_ROOM_MM, 0.1)} wider than it: read its top edge and add both bevels`
-      : dieText(
-          'support',
-          pushOutSupport(
-            dies,
-            { crystalDiameterMm: crystalMm, domeMm },
-            caseDiameterOrUsual(sheet, crystalMm),
-          ),
-        ),
+      : supportText(sheet, dies, crystal, domeMm),
   ]
+}
+
+function supportText(sheet: ToolSheet, dies: readonly Die[], crystal: Figure, domeMm: number): string {
+  const way = { crystalDiameterMm: crystal.valueMm, domeMm }
+  const text = dieText('support', pushOutSupport(dies, way, caseDiameterOrUsual(sheet, crystal.valueMm)))
+  const outside = sheet.caseDiameterMm === null ? ', case diameter assumed' : ''
+  return `${text} (crystal ${ORIGIN_WORDS[crystal.origin]}${outside})`
 }
 
 /** The narrowest thing on the crystal's way in from behind: a ring that was read counts before the sheet's opening. */

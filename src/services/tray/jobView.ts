@@ -86,7 +86,7 @@ export function jobView(opened: OpenedCase, { dies, pressIn }: JobTools): JobVie
   const { tray, sheet } = kept
   const figure = (dimension: DimensionId) => figureOf(dimension, now.readout.measured, now.sheet)
   const onTheWay = {
-    crystalMm: figure('crystal-diameter')?.valueMm ?? null,
+    crystal: figure('crystal-diameter'),
     edgeMm: figure('crystal-edge')?.valueMm ?? null,
     centreMm: figure('crystal-centre')?.valueMm ?? null,
     chapterRing: figure('chapter-ring-inner'),

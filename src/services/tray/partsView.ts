@@ -1,5 +1,6 @@
 import type { SetPart } from '@/core/bezel/bezelSet'
 import type { SealItem } from '@/core/seals/resealSet'
+import { reachedSeals } from '@/core/seals/reachedSeals'
 import { resealSet } from '@/core/seals/resealSet'
 import type { StockBezel } from '@/core/stock/otherParts'
 import type { PartOut } from '@/data/queries/stockMoves'
@@ -51,12 +52,12 @@ export function partsView(opened: OpenedCase, drawers: DrawersInMemory): PartsVi
   }
 }
 
-/** A head that stays shut keeps its seals: there is nothing to measure and nothing to take for them. */
 function sealsOf({ now, procedure, rules }: OpenedCase, drawers: DrawersInMemory): SealItem[] {
-  const opensHead = procedure.steps.some(({ takesOff }) => takesOff.includes('back'))
-  if (!opensHead) return []
+  const reached = reachedSeals(procedure)
   const stock = { oRings: drawers.oRings, gaskets: drawers.index.otherGaskets }
-  return resealSet(now.readout.measured, now.sheet, stock, rules.policy)
+  return resealSet(now.readout.measured, now.sheet, stock, rules.policy).filter(({ id }) =>
+    reached.includes(id),
+  )
 }
 
 function partOutView({ kind, partId, code, drawer, count, since }: PartOut): PartOutView {

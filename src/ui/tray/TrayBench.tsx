@@ -113,6 +113,8 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
           <TrayDrawings bench={bench} />
         </Box>
         <Box
+          // Each stage begins at its top, not where the one before was scrolled to.
+          key={bench.state.stage}
           sx={{
             px: 2.5,
             pt: 1,

@@ -198,6 +198,23 @@ export class Piece {
     await expect(this.page.getByText('This tray was handed back. Its record stays as it is.')).toBeVisible()
   }
 
+  /** From Close, all counted, to hand-back: functions, and the day's run cut short for a reason. */
+  async provedAndBack(cutShort: string): Promise<void> {
+    await this.work()
+    await this.done('Prove')
+    await this.work()
+    await this.cutWaits(cutShort)
+    await this.done('Hand back')
+    await this.handBack()
+  }
+
+  /** Takes in another piece of a case that is known and looks at what it starts from at Match. */
+  static async nextOf(page: Page, of: string, owner: string, cameIn: string): Promise<Piece> {
+    const next = await Piece.takenIn(page, { of, owner, cameIn, asked: ['crystal'] })
+    await next.look('Match')
+    return next
+  }
+
   async look(stage: string): Promise<void> {
     const tab = this.page.getByRole('button', { name: new RegExp(`^${stage},`) })
     await tab.click()

@@ -63,19 +63,8 @@ test('an acrylic cup over a neck: the bezel that squeezes it is there without be
   await piece.countBack('2 clamps')
   await piece.work()
   await piece.done('Close')
-  await piece.work()
-  await piece.done('Prove')
-  await piece.work()
-  await piece.cutWaits('ran a day before it came in')
-  await piece.done('Hand back')
-  await piece.handBack()
+  await piece.provedAndBack('ran a day before it came in')
 
-  await Piece.takenIn(page, {
-    of: 'Oakmantle Lantern 4',
-    owner: 'Piet Solder',
-    cameIn: 'shattered',
-    asked: ['crystal'],
-  })
-  await piece.look('Match')
+  await Piece.nextOf(page, 'Oakmantle Lantern 4', 'Piet Solder', 'shattered')
   await expect(rows.first()).toContainText('29.2 × 1.2 double dome acrylic')
 })

@@ -50,19 +50,9 @@ test('a scratched glass out whole: read 1.10 it is 1.0, its own sound ring goes 
   // The loose back asked for a new seal, and the trail says that a new one went in.
   await expect(page.getByTestId('replay-line').filter({ hasText: 'back seal' })).toContainText('1 new')
   await expect(page.getByTestId('replay-line').filter({ hasText: 'crystal gasket' })).toContainText('1 back')
-  await piece.done('Prove')
-  await piece.work()
-  await piece.cutWaits('ran a day before it came in')
-  await piece.done('Hand back')
-  await piece.handBack()
+  await piece.provedAndBack('ran a day before it came in')
 
   // The next piece of this case starts from what this one taught.
-  await Piece.takenIn(page, {
-    of: 'Quillfen Field 9',
-    owner: 'Edda Quist',
-    cameIn: 'whole',
-    asked: ['crystal'],
-  })
-  await piece.look('Match')
+  await Piece.nextOf(page, 'Quillfen Field 9', 'Edda Quist', 'whole')
   await expect(pairs.first()).toContainText('32.0 × 1.0 flat mineral')
 })

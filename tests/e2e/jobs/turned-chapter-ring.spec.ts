@@ -19,6 +19,8 @@ test('a chapter ring set straight: its own crystal and ring out whole and in aga
   await piece.read('1.20', '1.20', '1.20')
   await piece.readThe('Chapter ring, inside', '27.00', '27.00', '27.01')
   await piece.done('Push out')
+  // The stage before was scrolled down to its table: this one begins at its top.
+  await expect(page.getByRole('heading', { name: 'Push out', exact: true })).toBeInViewport()
   // 27.00 inside the ring: one clear of it is 26.0 at most, though nobody has read the crystal yet.
   const out = page.getByTestId('step').filter({ hasText: 'Press the crystal out from inside' })
   await expect(out).toContainText(/pusher P2[56].*through 27\.0 \(chapter ring, read here\)/)
@@ -55,19 +57,8 @@ test('a chapter ring set straight: its own crystal and ring out whole and in aga
       .first(),
   ).toContainText('✓')
   await piece.countBack('2 clamps')
-  await piece.work()
-  await piece.done('Prove')
-  await piece.work()
-  await piece.cutWaits('ran a day before it came in')
-  await piece.done('Hand back')
-  await piece.handBack()
+  await piece.provedAndBack('ran a day before it came in')
 
-  await Piece.takenIn(page, {
-    of: 'Vessalin Meridian 7',
-    owner: 'Tove Marden',
-    cameIn: 'shattered',
-    asked: ['crystal'],
-  })
-  await piece.look('Match')
+  await Piece.nextOf(page, 'Vessalin Meridian 7', 'Tove Marden', 'shattered')
   await expect(rows.first()).toContainText('30.0 × 1.2 flat mineral')
 })

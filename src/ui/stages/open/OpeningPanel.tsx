@@ -2,6 +2,7 @@
 import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
+import { opensBack } from '@/core/procedure/opensBack'
 import { BackDrawing } from '../../section/BackDrawing'
 import { Findings } from '../intake/Findings'
 import { MethodsPanel } from '../push-out/MethodsPanel'
@@ -20,7 +21,7 @@ export function OpeningPanel({ bench, actions }: StageWorkProps) {
   const [chordCircleMm, setChordCircleMm] = useState<number | null>(null)
   const ring = ringOf(view, chordCircleMm)
   const steps = new Set(view.job.procedure.steps.map((step) => step.id))
-  if (!steps.has('back-off')) {
+  if (!opensBack(view.job.procedure)) {
     return (
       <Box component="section" aria-label="Opening">
         <Typography variant="h2" component="h2" sx={{ fontSize: '1.3rem' }}>
