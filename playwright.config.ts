@@ -10,7 +10,7 @@ export default defineConfig({
   workers: 2,
   timeout: 120_000,
   // A loaded two-core machine answers late, not wrongly.
-  expect: { timeout: 15_000 },
+  expect: { timeout: 30_000 },
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['list'], ['json']] : 'list',
   globalSetup: './tests/e2e/support/loadTemplate.ts',
   use: {

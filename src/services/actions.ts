@@ -11,6 +11,7 @@ import { compareUpgrades } from './tray/compareUpgrades'
 import { correctIntake } from './tray/correctIntake'
 import { finishStage } from './tray/finishStage'
 import { judgeChoice } from './tray/judgeChoice'
+import { keepNotchCircle } from './tray/keepNotchCircle'
 import { leaveOut } from './tray/leaveOut'
 import { logPressRun } from './tray/logPressRun'
 import { lookOver, ownBack } from './tray/lookOver'
@@ -39,6 +40,7 @@ const TRAY_ACTIONS = {
   endMethod,
   finishStage,
   judgeChoice,
+  keepNotchCircle,
   leaveOut,
   logPressRun,
   lookOver,

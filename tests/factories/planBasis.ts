@@ -14,6 +14,7 @@ export function planBasis(over: Partial<PlanBasis> = {}): PlanBasis {
     chapterRing: 'none',
     crystalOutline: null,
     backSeal: 'o-ring',
+    insertBack: false,
     ...over,
   }
 }

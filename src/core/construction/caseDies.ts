@@ -9,11 +9,12 @@ export function dieOnEdge(
   dies: readonly Die[],
   { crystal, openingMm, caseDiameterMm }: Pick<DieSituation, 'crystal' | 'openingMm' | 'caseDiameterMm'>,
   policy: DiePolicy,
+  lies: 'case' | 'bezel' = 'case',
 ): FittingDies {
   const pressed = { diameterMm: crystal.diameterMm, topRiseMm: topRiseMm(crystal) }
   return {
     pusher: pressInPusher(dies, pressed, policy),
-    support: pressInSupport(dies, { boreMm: openingMm, caseDiameterMm }, policy),
+    support: pressInSupport(dies, { boreMm: openingMm, caseDiameterMm, lies }, policy),
   }
 }
 

@@ -3,7 +3,7 @@ import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
 import type { Use } from '../intake/jobWords'
 import type { WaterClass } from '../intake/waterClass'
 
-type Defaults = Omit<Construction, 'notchShape' | 'caseMaterial' | 'bezelEntry'> &
+type Defaults = Omit<Construction, 'notchShape' | 'caseMaterial' | 'bezelEntry' | 'bezelClicks'> &
   WaterClass & {
     readonly label: string
     readonly crystalMaterial: CrystalMaterial

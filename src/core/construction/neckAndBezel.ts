@@ -128,7 +128,7 @@ export const neckAndBezel: Construction<NeckSeat, NeckCandidate> = {
       bezelOuterMm,
       crystalAboveMm: topRiseMm(crystal),
     }),
-    support: pressInSupport(dies, { boreMm: openingMm, caseDiameterMm }, policy),
+    support: pressInSupport(dies, { boreMm: openingMm, caseDiameterMm, lies: 'case' }, policy),
   }),
   pressSteps: overNeck,
   cautions: [],

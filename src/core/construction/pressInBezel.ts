@@ -11,9 +11,6 @@ import type { RingSeat } from './ring/ringSeat'
 import { ringedOutlines } from './ringedOutlines'
 import { usualSpots } from './usualSpots'
 
-/** A bezel off its case has no crown to stay clear of: the margin for one is given back, mm. */
-const CLEAR_OF_NOTHING_MM = 1
-
 /** Crystal, its gasket and a loose chapter ring live inside a removable bezel, pressed onto the case over a second gasket. */
 export const pressInBezel: Construction<RingSeat, RingCandidate> = {
   id: 'press-in-bezel',
@@ -71,8 +68,11 @@ export const pressInBezel: Construction<RingSeat, RingCandidate> = {
         id: 'chapter-ring-in',
         stage: 'press-in',
         when: ({ crystalWork }) => crystalWork,
-        title: 'Chapter ring and new gasket into the bezel, off the case',
-        why: 'Ring, gasket and crystal live in the bezel and go in together.',
+        title: ({ facts }) =>
+          facts.chapterRing === 'none' || facts.chapterRing === 'fixed'
+            ? 'New gasket into the bezel, off the case'
+            : 'Chapter ring and new gasket into the bezel, off the case',
+        why: 'What lives in the bezel goes in together, before the crystal.',
         activeMinutes: 3,
         putsBack: ['chapter-ring'],
       },
@@ -106,7 +106,7 @@ export const pressInBezel: Construction<RingSeat, RingCandidate> = {
   },
   // Off the case: what lies on the support is the bezel.
   dies: (dies, { crystal, openingMm, bezelOuterMm }, policy) =>
-    dieOnEdge(dies, { crystal, openingMm, caseDiameterMm: bezelOuterMm + CLEAR_OF_NOTHING_MM }, policy),
+    dieOnEdge(dies, { crystal, openingMm, caseDiameterMm: bezelOuterMm }, policy, 'bezel'),
   pressSteps: (situation) => [
     {
       action: 'Off the case: gasket and chapter ring into the bezel, seated all round',

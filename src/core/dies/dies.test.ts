@@ -49,7 +49,7 @@ describe('pressInPusher', () => {
 })
 
 describe('pressInSupport', () => {
-  const watchCase = { boreMm: 31, caseDiameterMm: 38 }
+  const watchCase = { boreMm: 31, caseDiameterMm: 38, lies: 'case' } as const
 
   it('clears the bore, bears on the case and stays inside its side', () => {
     const outcome = pressInSupport([support(30, 36), support(32, 36), support(33, 40)], watchCase, DIE_POLICY)
@@ -64,7 +64,17 @@ describe('pressInSupport', () => {
   it('says what would do, and says when the case side leaves no room', () => {
     const none = pressInSupport([], watchCase, DIE_POLICY)
     expect(none.ok ? '' : none.why).toMatch(/opening of 31.5–35.0 and an outside of at most 37.0/)
-    const thin = pressInSupport([], { boreMm: 31, caseDiameterMm: 33 }, DIE_POLICY)
+    const thin = pressInSupport([], { boreMm: 31, caseDiameterMm: 33, lies: 'case' }, DIE_POLICY)
     expect(thin.ok ? '' : thin.why).toMatch(/relief for the crown/)
+  })
+
+  it('gives a bezel off its case its whole width: there is no crown to stay clear of', () => {
+    const bezel = { boreMm: 31, caseDiameterMm: 36, lies: 'bezel' } as const
+    const wide = support(32, 36)
+    expect(pressInSupport([wide], { ...bezel, lies: 'case' }, DIE_POLICY).ok).toBe(false)
+    const outcome = pressInSupport([wide], bezel, DIE_POLICY)
+    expect(outcome.ok && outcome.best.reasons[1]).toBe('bears on 2.0 of bezel, inside its 36.0')
+    const thin = pressInSupport([], { ...bezel, caseDiameterMm: 33 }, DIE_POLICY)
+    expect(thin.ok ? '' : thin.why).toMatch(/lay it on a flat plate/)
   })
 })

@@ -57,7 +57,10 @@ export function pressInPusher(dies: readonly Die[], crystal: PressInCrystal, pol
 
 export interface PressInCase {
   readonly boreMm: number
+  /** outside of what lies on the support, mm */
   readonly caseDiameterMm: number
+  /** a bezel off its case has no crown to stay clear of */
+  readonly lies: 'case' | 'bezel'
 }
 
 /**
@@ -66,7 +69,8 @@ export interface PressInCase {
  * @source opening clear of the bore side, bearing on the case: common practice; margins from memory
  */
 export function pressInSupport(dies: readonly Die[], watchCase: PressInCase, policy: DiePolicy): DieOutcome {
-  const mostOuterMm = watchCase.caseDiameterMm - 2 * policy.crownClearMm
+  const sideMm = watchCase.lies === 'case' ? policy.crownClearMm : 0
+  const mostOuterMm = watchCase.caseDiameterMm - 2 * sideMm
   const leastOpeningMm = watchCase.boreMm + policy.supportClearMm
   const wanted: DieOutline = {
     leastOuterMm: leastOpeningMm + 2 * policy.supportBearingMm,
@@ -88,7 +92,7 @@ export function pressInSupport(dies: readonly Die[], watchCase: PressInCase, pol
     .sort((a, b) => metalLast(a) - metalLast(b) || land(b) - land(a) || a.id - b.id)
     .map((die) => ({ die, reasons: supportReasons(die, watchCase, land(die)) }))
   const nearest = nearestByOuter(supports, (wanted.leastOuterMm + wanted.mostOuterMm) / 2)
-  return dieOutcome(choices, wanted, nearest, supportWhy(wanted))
+  return dieOutcome(choices, wanted, nearest, supportWhy(wanted, watchCase.lies))
 }
 
 /** Width of the ring on which a hollow pusher bears, mm. From memory. */
@@ -147,7 +151,7 @@ function pusherReasons(die: Die, crystal: PressInCrystal, targetMm: number): str
 function supportReasons(die: Die, watchCase: PressInCase, landMm: number): string[] {
   return [
     `opening ${formatMm(die.openingMm, 0.1)} clears the ${formatMm(watchCase.boreMm, 0.1)} bore`,
-    `bears on ${formatMm(landMm, 0.1)} of case, inside its ${formatMm(watchCase.caseDiameterMm, 0.1)}: crown and pushers hang free`,
+    `bears on ${formatMm(landMm, 0.1)} of ${watchCase.lies}, inside its ${formatMm(watchCase.caseDiameterMm, 0.1)}${watchCase.lies === 'case' ? ': crown and pushers hang free' : ''}`,
     faceReason(die),
   ]
 }
@@ -159,9 +163,12 @@ function pusherWhy(wanted: DieOutline, domed: boolean): string {
     : `${face}. A smaller one presses near the centre and cracks the crystal.`
 }
 
-function supportWhy(wanted: DieOutline): string {
+function supportWhy(wanted: DieOutline, lies: PressInCase['lies']): string {
   if (wanted.leastOuterMm > wanted.mostOuterMm) {
-    return `The case side leaves no ring to bear on between ${formatMm(wanted.leastOpeningMm, 0.1)} and ${formatMm(wanted.mostOuterMm, 0.1)}: use a cup with a relief for the crown.`
+    const between = `no ring to bear on between ${formatMm(wanted.leastOpeningMm, 0.1)} and ${formatMm(wanted.mostOuterMm, 0.1)}`
+    return lies === 'case'
+      ? `The case side leaves ${between}: use a cup with a relief for the crown.`
+      : `The bezel leaves ${between}: lay it on a flat plate with film.`
   }
   return `A ring with an opening of ${formatMm(wanted.leastOpeningMm, 0.1)}–${formatMm(wanted.mostOpeningMm, 0.1)} and an outside of at most ${formatMm(wanted.mostOuterMm, 0.1)} would do.`
 }

@@ -5,6 +5,8 @@ export interface RingToOrder {
   readonly outerDiameterMm: number
   readonly wallMm: number
   readonly material: GasketMaterial
+  /** a lower one holds too little of the crystal's edge, mm */
+  readonly leastHeightMm: number
 }
 
 /** A crystal to order, with its ring where one lies round it, in sizes that are sold. All mm. */

@@ -325,6 +325,11 @@ describe('nearestOrder', () => {
   it('proposes for each wall the step nearest the middle of the band, best first', () => {
     const [first] = nearestOrder(ringSeatOf(), 'nylon', { policy: FIT_POLICY })
     expect(first).toMatchObject({ crystalDiameterMm: 30.0, ring: { wallMm: 0.5 }, crystalThicknessMm: 1.0 })
+    // 60 % of a 1.0 edge is held by 0.6; of 2.5 by 1.5.
+    expect(first?.ring?.leastHeightMm).toBeCloseTo(0.6, 9)
+    const thick = { ...ringSeatOf(), foundThickness: { valueMm: 2.5, standardUncertaintyMm: 0.02 } }
+    const [tall] = nearestOrder(thick as ReturnType<typeof ringSeatOf>, 'nylon', { policy: FIT_POLICY })
+    expect(tall?.ring?.leastHeightMm).toBeCloseTo(1.5, 9)
     const proposals = nearestOrder(ringSeatOf(), 'nylon', { policy: FIT_POLICY, most: 6 })
     for (const p of proposals) {
       const interference = p.crystalDiameterMm + 2 * (p.ring?.wallMm ?? NaN) - 30.95

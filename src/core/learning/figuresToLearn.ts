@@ -1,28 +1,23 @@
 import type { Figure } from '../fit/CrystalSeat'
 import { isOnSheets } from '../readings/sheetFigures'
 import type { DimensionId } from '../readings/dimensions'
-import type { CaseSheet } from '../tray/CaseSheet'
 import type { MeasuredFigures } from '../tray/measuredFigures'
-import { withoutBezel } from '../tray/newBezel'
 import type { PieceFigure } from './PieceFigure'
 
 export interface MeasuredPiece {
   readonly trayNumber: number
-  readonly sheet: CaseSheet
+  /** as it came: with its old bezel, whatever goes on instead */
   readonly measured: MeasuredFigures
   /** of its seat: what was worked out from this piece's readings teaches as well */
   readonly seat: Readonly<Partial<Record<DimensionId, Figure>>>
-  /** a new bezel went on: what was read of bezels is of two of them, and says nothing of this case's own */
-  readonly newBezel: boolean
   readonly instruments: readonly { readonly id: number; readonly kind: string }[]
 }
 
 /** What a case sheet takes from a piece that is handed back. */
 export function figuresToLearn(piece: MeasuredPiece): PieceFigure[] {
-  const { trayNumber, sheet, measured, newBezel, instruments } = piece
-  const own = newBezel ? withoutBezel(measured, sheet) : measured
-  const read = (Object.keys(own) as DimensionId[]).filter(isOnSheets).flatMap((dimension) => {
-    const figure = own[dimension]
+  const { trayNumber, measured, instruments } = piece
+  const read = (Object.keys(measured) as DimensionId[]).filter(isOnSheets).flatMap((dimension) => {
+    const figure = measured[dimension]
     if (!figure) return []
     const { valueMm, standardUncertaintyMm, readings } = figure
     const used = instruments.filter(({ id }) => readings.some(({ instrumentId }) => instrumentId === id))
@@ -38,7 +33,7 @@ export function figuresToLearn(piece: MeasuredPiece): PieceFigure[] {
       },
     ]
   })
-  return newBezel ? read : [...read, ...workedOut(piece)]
+  return [...read, ...workedOut(piece)]
 }
 
 /**

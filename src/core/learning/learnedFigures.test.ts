@@ -126,10 +126,8 @@ describe('what a case sheet takes from a piece', () => {
   it('is every dimension a sheet holds, with what read it', () => {
     const learned = figuresToLearn({
       trayNumber: 214,
-      sheet: caseSheet(),
       measured,
       seat: {},
-      newBezel: false,
       instruments,
     })
     expect(learned.map(({ dimension }) => dimension).toSorted()).toEqual([
@@ -153,7 +151,7 @@ describe('what a case sheet takes from a piece', () => {
       standardUncertaintyMm: 0.05,
       origin,
     })
-    const piece = { trayNumber: 214, sheet: caseSheet(), measured: others, newBezel: false, instruments }
+    const piece = { trayNumber: 214, measured: others, instruments }
     const boreFrom = (origin: 'derived' | 'assumed' | 'sheet') =>
       figuresToLearn({ ...piece, seat: { bore: figure(origin) } }).find(
         ({ dimension }) => dimension === 'bore',
@@ -168,18 +166,5 @@ describe('what a case sheet takes from a piece', () => {
     }
     const read = figuresToLearn({ ...piece, measured, seat: { bore: figure('derived') } })
     expect(read.filter(({ dimension }) => dimension === 'bore')).toMatchObject([{ readings: 2 }])
-  })
-
-  it('leaves bezels out where a new one went on', () => {
-    const learned = figuresToLearn({
-      trayNumber: 214,
-      sheet: caseSheet(),
-      measured,
-      seat: {},
-      newBezel: true,
-      instruments,
-    })
-    expect(learned.map(({ dimension }) => dimension)).not.toContain('bezel-inner')
-    expect(learned.map(({ dimension }) => dimension)).toContain('bore')
   })
 })

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { die } from '../../../tests/factories/parts'
 import { backSocket } from './backSocket'
-import { angleBetween, degreesOfHour, pegPlacement } from './pegPlacement'
+import { angleBetween, degreesOfHour, holderPegs, pegPlacement } from './pegPlacement'
 
 const socket = (openingMm: number, sides: number | null) =>
   die({ id: openingMm * 100, role: 'socket', code: `K${openingMm}`, drawer: 'rack', openingMm, sides })
@@ -58,6 +58,20 @@ describe('pegPlacement', () => {
 
   it('says when a peg would touch', () => {
     expect(pegPlacement(4, [0, 22, 45, 68]).clears).toBe(false)
+  })
+
+  it('leaves pegs out until the rest clear: four, two opposite, none', () => {
+    expect(holderPegs([90]).pegsDeg).toHaveLength(4)
+    // Crown at 3, buttons at 2 and 4: two stand between the lugs.
+    expect(holderPegs([60, 90, 120])).toEqual({ pegsDeg: [0, 180], clearDeg: 60, clears: true })
+    expect(holderPegs([0, 30, 60, 90, 120, 150]).pegsDeg).toEqual([])
+    const hours = fc.uniqueArray(fc.constantFrom(...Array.from({ length: 12 }, (_, i) => i * 30)))
+    fc.assert(
+      fc.property(hours, (keepClear) => {
+        for (const peg of holderPegs(keepClear).pegsDeg)
+          for (const deg of keepClear) expect(angleBetween(peg, deg)).toBeGreaterThanOrEqual(16)
+      }),
+    )
   })
 
   it('reads hours as directions and measures the short way round', () => {

@@ -40,6 +40,17 @@ export function pegPlacement(pegCount: number, keepClearDeg: readonly number[]):
   return best
 }
 
+/**
+ * Pegs of a case holder: four where they clear crown and pushers, else two opposite each other, else none. What is
+ * drawn and what is said go by the same pegs.
+ * @param keepClearDeg - directions of crown and pushers, degrees clockwise from 12
+ */
+export function holderPegs(keepClearDeg: readonly number[]): PegPlacement {
+  const [four, two] = [4, 2].map((count) => pegPlacement(count, keepClearDeg)) as [PegPlacement, PegPlacement]
+  if (four.clears) return four
+  return two.clears ? two : { ...two, pegsDeg: [] }
+}
+
 /** Hours 1 to 12 as directions. */
 export function degreesOfHour(hour: number): number {
   return (hour % 12) * 30

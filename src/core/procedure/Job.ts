@@ -11,6 +11,8 @@ export interface Job {
   readonly crystalToRemove: boolean
   readonly crystalBroke: boolean
   readonly bezelOff: boolean
+  /** the bezel comes off whatever school is followed at the press */
+  readonly bezelMustOff: boolean
   readonly insertWork: boolean
   readonly shellOff: boolean
   readonly backOff: boolean

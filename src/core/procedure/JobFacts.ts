@@ -31,6 +31,8 @@ export interface Construction {
   readonly bezelEntry: BezelEntry | null
   readonly insertMaterial: InsertMaterial
   readonly insertHold: InsertHold | null
+  /** of a turning bezel; null when nobody counted */
+  readonly bezelClicks: number | null
   readonly magnifier: Magnifier
   readonly arCoating: ArCoating
   readonly chapterRing: ChapterRing
@@ -54,6 +56,8 @@ export interface JobFacts extends Construction, WaterClass {
   readonly gasketPresent: boolean
   /** the crystal's ring was looked over and may not go back */
   readonly gasketUnfit: boolean
+  /** its own insert was looked over and said to go back */
+  readonly insertBack: boolean
   readonly oldLume: boolean
   readonly looseMarkers: boolean
   /** steamed up, or a back that came off too easily: no bath for such a head */

@@ -32,9 +32,16 @@ export interface ComputedTools {
   readonly socket: string | null
   readonly pushOut: readonly string[]
   readonly pressIn: readonly string[]
+  readonly snapBack: readonly string[]
 }
 
-export const NO_COMPUTED_TOOLS: ComputedTools = { pins: null, socket: null, pushOut: [], pressIn: [] }
+export const NO_COMPUTED_TOOLS: ComputedTools = {
+  pins: null,
+  socket: null,
+  pushOut: [],
+  pressIn: [],
+  snapBack: [],
+}
 
 export type Told<T> = T | ((job: Job, tools: ComputedTools) => T)
 
@@ -52,5 +59,6 @@ export interface StepRule {
   readonly check?: Told<string>
   readonly takesOff?: Told<readonly TrailPartId[]>
   readonly putsBack?: Told<readonly TrailPartId[]>
-  readonly school?: SchoolId
+  /** null where practice leaves no choice on this very job */
+  readonly school?: Told<SchoolId | null>
 }

@@ -19,12 +19,15 @@ export function jobOf(facts: JobFacts, choices: SchoolChoices = {}): Job {
   const insertWork = asks('insert') && facts.insertMaterial !== 'none'
   const frontLoader = facts.backKind === 'one-piece-front-loader'
   const { bezel } = constructionOf(facts.retention)
-  const bezelOff =
-    (isPressedOn(facts.bezelKind) || facts.bezelKind === 'screwed') &&
+  const mayComeOff = isPressedOn(facts.bezelKind) || facts.bezelKind === 'screwed'
+  const bezelMustOff =
+    mayComeOff &&
     (asks('bezel-off') ||
       asks('bezel') ||
       (insertWork && schools['insert-removal'].option === 'push-out') ||
-      (crystalWork && (bezel !== null || schools['bezel-at-the-press'].option === 'off')))
+      (crystalWork && bezel !== null))
+  const bezelOff =
+    bezelMustOff || (mayComeOff && crystalWork && schools['bezel-at-the-press'].option === 'off')
   // A bezel that carries a whole crystal lifts off with it from the front: only then may the movement stay where it is.
   const movementOut =
     (crystalWork && (bezel?.role !== 'carries' || facts.crystalState !== 'whole')) ||
@@ -40,6 +43,7 @@ export function jobOf(facts: JobFacts, choices: SchoolChoices = {}): Job {
     crystalToRemove: crystalWork && facts.crystalState !== 'missing',
     crystalBroke,
     bezelOff,
+    bezelMustOff,
     insertWork,
     shellOff: facts.bezelKind === 'resin-shell' && (asks('resin-shell') || crystalWork || backOff),
     backOff,
@@ -62,4 +66,15 @@ function gasketIsNew(facts: JobFacts, policy: string, crystalBroke: boolean): bo
 /** True when a turning bezel is part of what comes off. */
 export function turningBezelOff(job: Job): boolean {
   return job.bezelOff && turns(job.facts.bezelKind)
+}
+
+/** True when a bezel lifts off with its crystal over a movement that stays in: nothing is left over the dial. */
+export function bezelBaresDial({ facts, bezelOff, movementOut }: Job): boolean {
+  return bezelOff && !movementOut && constructionOf(facts.retention).bezel?.role === 'carries'
+}
+
+/** True when a chapter ring comes off in the bezel that carries the crystal, and goes into it again. */
+export function ringLivesInBezel({ facts, crystalToRemove }: Job): boolean {
+  const carried = constructionOf(facts.retention).bezel?.role === 'carries'
+  return carried && crystalToRemove && (facts.chapterRing === 'loose' || facts.chapterRing === 'keyed')
 }

@@ -5,6 +5,7 @@ import { STAGE_IDS } from '../stages/stages'
 import { jobOf } from './jobOf'
 import type { JobFacts } from './JobFacts'
 import { procedure, STEP_RULES, stepsOf } from './procedure'
+import { NO_COMPUTED_TOOLS } from './Step'
 import type { SchoolChoices } from './schools'
 import { SCHOOL_IDS, SCHOOLS } from './schools'
 import { schoolStand } from './schoolStand'
@@ -34,6 +35,10 @@ const ORDER: readonly (readonly [before: string, after: string])[] = [
   ['measure-thickness', 'bezel-off'],
   ['tape-bezel', 'bezel-off'],
   ['bezel-off', 'insert-push-out'],
+  ['bezel-off', 'dial-covered'],
+  ['dial-covered', 'crystal-out'],
+  ['crystal-in', 'dial-uncovered'],
+  ['dial-uncovered', 'bezel-light'],
   ['bezel-protected', 'crystal-out'],
   ['crystal-out', 'measure-diameter'],
   ['crystal-gasket-out', 'seat-clean'],
@@ -46,6 +51,7 @@ const ORDER: readonly (readonly [before: string, after: string])[] = [
   ['ring-align', 'ring-fix'],
   ['ring-fix', 'crystal-in'],
   ['gasket-in-case', 'crystal-in'],
+  ['chapter-ring-out', 'chapter-ring-in'],
   ['chapter-ring-in', 'crystal-in'],
   ['crystal-in', 'bezel-light'],
   ['crystal-in', 'magnifier-check'],
@@ -140,6 +146,37 @@ describe('procedure, on every job there can be', () => {
         if (order.includes(off)) expect(order).toContain(on)
       }
       if (order.includes('crystal-out')) expect(order).toContain('crystal-in')
+    })
+  })
+
+  it('never leaves a dial bare: what lifts off with its crystal has a cover laid under it, off again before it goes on', () => {
+    each((facts, choices) => {
+      const job = jobOf(facts, choices)
+      const bare = job.bezelOff && facts.retention === 'press-in-bezel' && !job.movementOut
+      const order = ids(facts, choices)
+      expect([order.includes('dial-covered'), order.includes('dial-uncovered')]).toEqual([bare, bare])
+    })
+  })
+
+  it('offers to leave a bezel on where nothing but the press asks for it to come off', () => {
+    each((facts, choices) => {
+      const off = procedure(facts, choices).steps.find(({ id, takesOff }) => {
+        return id === 'bezel-off' && !takesOff.includes('bezel-screw')
+      })
+      if (!off) return
+      const stays = { ...choices, 'bezel-at-the-press': 'protected' }
+      const offered = off.school?.id === 'bezel-at-the-press'
+      expect(offered).toBe(!ids(facts, stays).includes('bezel-off'))
+    })
+  })
+
+  it('reads an insert’s seat only where another insert is chosen for it', () => {
+    each((facts, choices) => {
+      const job = jobOf(facts, choices)
+      const step = procedure(facts, choices).steps.find((s) => s.id === 'measure-bezel')
+      const chosen = job.insertWork && !facts.insertBack
+      expect(step?.title.startsWith('Read the insert seat') ?? false).toBe(chosen)
+      if (step && !chosen) expect(facts.asked).toContain('bezel')
     })
   })
 
@@ -443,8 +480,8 @@ describe('procedure, kind by kind', () => {
 
   it('shows computed tools where they are known', () => {
     const tools = {
+      ...NO_COMPUTED_TOOLS,
       pins: 'two pins 28.06 apart',
-      socket: null,
       pushOut: ['pusher P27'],
       pressIn: ['pusher P29'],
     }

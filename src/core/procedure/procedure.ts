@@ -9,7 +9,7 @@ import { ALIGN_RULES, PRESS_RULES } from './rules/fitRules'
 import { INTAKE_RULES } from './rules/intakeRules'
 import { OPEN_RULES } from './rules/openRules'
 import { MAGNIFIER_RULES, MEASURE_OUT_RULES, REMOVE_RULES } from './rules/removeRules'
-import type { SchoolChoices } from './schools'
+import type { SchoolChoices, SchoolId } from './schools'
 import type { ComputedTools, Step, StepRule, Told } from './Step'
 import { NO_COMPUTED_TOOLS } from './Step'
 
@@ -66,6 +66,10 @@ function total(steps: readonly Step[], of: 'activeMinutes' | 'waitMinutes'): num
   return steps.reduce((sum, step) => sum + step[of], 0)
 }
 
+function schoolOf(id: SchoolId | null, job: Job): Step['school'] {
+  return id === null ? null : { id, ...job.schools[id] }
+}
+
 function stepOf(rule: StepRule, job: Job, tools: ComputedTools): Step {
   const told = <T>(what: Told<T> | undefined, nothing: T): T => {
     if (what === undefined) return nothing
@@ -83,6 +87,6 @@ function stepOf(rule: StepRule, job: Job, tools: ComputedTools): Step {
     check: told<string | null>(rule.check, null),
     takesOff: told<Step['takesOff']>(rule.takesOff, []),
     putsBack: told<Step['putsBack']>(rule.putsBack, []),
-    school: rule.school ? { id: rule.school, ...job.schools[rule.school] } : null,
+    school: schoolOf(told<SchoolId | null>(rule.school, null), job),
   }
 }

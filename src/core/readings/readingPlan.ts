@@ -13,6 +13,7 @@ import type {
 import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
 import type { AskedFor } from '../intake/jobWords'
 import { ASKED_FOR } from '../intake/jobWords'
+import type { PartsLookedOver } from '../own-parts/OwnPart'
 import type { DimensionId } from './dimensions'
 import { DIMENSIONS } from './dimensions'
 
@@ -30,6 +31,8 @@ export interface PlanBasis {
   readonly crystalOutline: CrystalOutline | null
   readonly chapterRing: ChapterRing
   readonly backSeal: BackSeal
+  /** its own insert was said to go back: it fitted here before, and nothing of it or its seat has to be read */
+  readonly insertBack: boolean
 }
 
 /** The facts as a tray and its sheet hold them. */
@@ -49,6 +52,7 @@ export function planBasisOf(
   > & {
     readonly crystalProfile: CrystalProfile | null
   },
+  looked: PartsLookedOver,
 ): PlanBasis {
   return {
     retention: sheet.retention,
@@ -62,6 +66,7 @@ export function planBasisOf(
     crystalOutline: sheet.crystalOutline,
     chapterRing: sheet.chapterRing,
     backSeal: sheet.backSeal,
+    insertBack: looked.insert?.goesBack ?? false,
   }
 }
 
@@ -87,13 +92,13 @@ export function isCrystalWork(facts: Pick<PlanBasis, 'crystalState' | 'asked' | 
  * after, case last; then what else was asked for. Common practice.
  */
 export function readingPlan(facts: PlanBasis): DimensionId[] {
-  const { asked, bezelKind, insertMaterial, chapterRing, backSeal } = facts
+  const { asked, bezelKind, insertMaterial, insertBack, chapterRing, backSeal } = facts
   const crystalWork = isCrystalWork(facts)
   const plan: (DimensionId | false)[] = [
     ...(crystalWork ? crystalPlan(facts) : []),
     asked.includes('chapter-ring') && chapterRing !== 'none' && PUSHED_PAST,
     ...(asked.includes('bezel') && bezelKind !== 'none' ? BEZEL : []),
-    ...(asked.includes('insert') && insertMaterial !== 'none' ? INSERT : []),
+    ...(asked.includes('insert') && insertMaterial !== 'none' && !insertBack ? INSERT : []),
     ...(asked.includes('reseal') ? BACK_SEAL[backSeal] : []),
   ]
   // A bezel asked for and the one that holds the crystal share their figures.
@@ -116,6 +121,7 @@ export function possibleDimensions(facts: PlanBasis): DimensionId[] {
     profile: 'double-dome',
     gasketPresent: true,
     asked: ASKED_FOR,
+    insertBack: false,
   })
   return [
     ...new Set([

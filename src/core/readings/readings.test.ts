@@ -173,6 +173,8 @@ describe('readingPlan', () => {
 
   it('reads what else was asked for, and nothing of the crystal when nobody asked', () => {
     expect(readingPlan(planBasis({ asked: ['battery'] }))).toEqual([])
+    const kept = { asked: ['insert'], insertMaterial: 'ceramic', insertBack: true } as const
+    expect(readingPlan(planBasis(kept))).toEqual([])
     expect(readingPlan(planBasis({ asked: ['insert'], insertMaterial: 'ceramic' }))).toEqual([
       'insert-outer',
       'insert-inner',

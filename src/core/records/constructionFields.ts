@@ -130,12 +130,12 @@ export const CONSTRUCTION_FIELDS: readonly Field[] = [
   {
     kind: 'figure',
     name: 'backGripMm',
-    label: 'Back grip',
+    label: 'Back, across',
     required: false,
     leastMm: 12,
     mostMm: 60,
-    help: 'knurled rim, or across flats',
-    shownWhen: { field: 'backKind', isOneOf: ['screw-coin-edge', 'screw-polygon'] },
+    help: 'over its knurled rim, its flats, or a snap back’s edge',
+    shownWhen: { field: 'backKind', isOneOf: ['screw-coin-edge', 'screw-polygon', 'snap'] },
   },
   {
     kind: 'count',

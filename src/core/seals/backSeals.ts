@@ -17,21 +17,51 @@ export function sealSentence(seal: SealAssessment): string {
   return `squeezed ${formatShare(seal.squeeze)}, stretched ${formatShare(seal.stretch, 1)}, fills ${formatShare(seal.fill)} of its groove; closes with about ${seal.loadPerMm.toFixed(2)} N a mm, ${Math.round(seal.loadN)} N all round`
 }
 
-/** Rings from the drawers that seal a groove, the likeliest first. */
+/** What a ring was when it was new, as far as the old one tells, mm. */
+export interface LikelyRing {
+  readonly innerMm: number | null
+  readonly sectionMm: number | null
+}
+
+/** Rings shown for one groove. */
+const MOST_CHOICES = 4
+
+/**
+ * Rings from the drawers that seal a groove: nearest the original first where the old one tells what it was, else the
+ * likeliest first. Common practice.
+ */
 export function oRingsForGroove(
   rings: readonly StockORing[],
   groove: GrooveFigures,
   policy: SealPolicy,
-  most = 4,
+  original: LikelyRing = { innerMm: null, sectionMm: null },
 ): SealChoice<StockORing>[] {
   return rings
     .filter(({ quantity }) => quantity >= 1)
     .filter((ring) => Math.abs(groove.inner.valueMm / ring.innerDiameterMm - 1) < MOST_OFF)
     .map((part) => ({ part, seal: assessSeal(part, groove, policy) }))
     .filter(({ seal }) => seal.probability >= policy.leastProbability)
-    .sort((a, b) => b.seal.probability - a.seal.probability || a.part.id - b.part.id)
-    .slice(0, most)
+    .sort(
+      (a, b) =>
+        offOriginal(a.part, original, policy) - offOriginal(b.part, original, policy) ||
+        b.seal.probability - a.seal.probability ||
+        a.part.id - b.part.id,
+    )
+    .slice(0, MOST_CHOICES)
     .map(({ part, seal }) => ({ part, seal, reason: sealSentence(seal) }))
+}
+
+/** How far a ring is from what the old one was when new, in steps that still count as like it. */
+function offOriginal(
+  { innerDiameterMm, sectionMm }: StockORing,
+  original: LikelyRing,
+  { likeOld }: Pick<SealPolicy, 'likeOld'>,
+): number {
+  const inner =
+    original.innerMm === null ? 0 : Math.abs(innerDiameterMm / original.innerMm - 1) / likeOld.inner
+  const section =
+    original.sectionMm === null ? 0 : Math.abs(sectionMm - original.sectionMm) / likeOld.sectionMm
+  return inner + section
 }
 
 /** A ring further from its wall than this is not looked at, share. */

@@ -93,7 +93,8 @@ function backORing(
   )
   const base = { id: 'back' as const, title: 'Back O-ring', notes: old.sentences }
   if (groove) {
-    const choices = oRingsForGroove(rings, groove, seal)
+    const original = { innerMm: old.likelyInnerMm, sectionMm: old.likelySectionMm }
+    const choices = oRingsForGroove(rings, groove, seal, original)
     const order = choices.length === 0 ? ringToOrder(groove, seal) : null
     return {
       ...base,

@@ -89,6 +89,20 @@ describe('oRingsForGroove', () => {
     )
   })
 
+  it('puts what is nearest the original first, if it seals: the old one tells what it was', () => {
+    const two = [28.5, 29].map((innerDiameterMm, i) =>
+      stockORing({ id: i + 1, innerDiameterMm, sectionMm: 0.8 }),
+    )
+    const ids = (innerMm: number | null) =>
+      oRingsForGroove(two, GROOVE, SEAL_POLICY, { innerMm, sectionMm: null }).map(({ part }) => part.id)
+    expect(ids(29.1)).toEqual([2, 1])
+    expect(ids(28.4)).toEqual([1, 2])
+    // What does not seal is not put first for being like the old one.
+    expect(
+      oRingsForGroove(RINGS, GROOVE, SEAL_POLICY, { innerMm: 30, sectionMm: 0.9 }).map(({ part }) => part.id),
+    ).toEqual([1])
+  })
+
   it('names a ring to order, from the standard or in watch sizes', () => {
     const order = ringToOrder(GROOVE, SEAL_POLICY)
     expect(order?.name).toMatch(/^28\.5 × 0\.(75|80)$|^29\.0 × 0\.(75|80)$/)

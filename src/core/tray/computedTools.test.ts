@@ -97,6 +97,20 @@ describe('computedTools', () => {
     expect(pusher('measured', { chapterRing: 'none' })).toMatch(/^pusher P27 /)
   })
 
+  it('says with what a snap back goes on, and what to read first', () => {
+    const dies = [die({ id: 1, code: 'P34', outerDiameterMm: 34 }), ...DIES]
+    const back = (over: object, known: object = {}) =>
+      computedTools(sheet({ caseDiameterMm: 38, ...over }), dies, { ...ON_THE_WAY, ...known }, []).snapBack
+    const [pusher, support] = back({ backKind: 'snap', backGripMm: 35.6 })
+    expect(pusher).toMatch(/^pusher P34 .*1.6 under the 35.6 back, so it bears on its rim, P27.5 and smaller/)
+    expect(support).toMatch(/^support S31.5 .*clears the 30.0 crystal, so it bears on the case/)
+    expect(back({ backKind: 'snap' }, { crystal: null })).toEqual([
+      'pusher on the rim of the back: read the back across, then write it on the sheet',
+      'support under the case, 1.0 wider than the crystal: a small one breaks it',
+    ])
+    expect(back({ backGripMm: 35.6 })).toEqual([])
+  })
+
   it('looks for a socket only where one grips', () => {
     expect(socketOf(sheet(), DIES)).toBeNull()
     const coin = sheet({ backKind: 'screw-coin-edge', backGripMm: 29.45 })

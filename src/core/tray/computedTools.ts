@@ -1,3 +1,4 @@
+import { snapBackPusher, snapBackSupport } from '../dies/backDies'
 import type { Die } from '../dies/Die'
 import type { Figure, FigureOrigin } from '../fit/CrystalSeat'
 import type { DieOutcome } from '../dies/pressInDies'
@@ -67,6 +68,7 @@ export function computedTools(
     socket: socket === null ? null : socket.ok ? socket.reason : socket.why,
     pushOut: pushOutText(sheet, dies, known),
     pressIn,
+    snapBack: snapBackText(sheet, dies, known),
   }
 }
 
@@ -82,10 +84,9 @@ function pinsText({ backKind, notchCount, notchCircleMm, notchShape }: ToolSheet
 
 /** A die that cannot be chosen yet is told by what it has to clear, and what is to be read for it. */
 function pushOutText(sheet: ToolSheet, dies: readonly Die[], known: KnownOnTheWay): string[] {
-  const { crystal, edgeMm, centreMm } = known
+  const { crystal } = known
   const aperture = narrowestOf(sheet, known.chapterRing)
   const looseRing = sheet.chapterRing !== 'none'
-  const domeMm = Math.max(0, (centreMm ?? 0) - (edgeMm ?? centreMm ?? 0))
   const clearMm = formatMm(pusherMarginMm({ looseRing }), 0.1)
   return [
     aperture === null
@@ -93,7 +94,7 @@ function pushOutText(sheet: ToolSheet, dies: readonly Die[], known: KnownOnTheWa
       : dieText('pusher', pushOutPusher(dies, { ...aperture, looseRing })),
     crystal === null
       ? `support outside the crystal, ${formatMm(FALL_ROOM_MM, 0.1)} wider than it: read its top edge and add both bevels`
-      : supportText(sheet, dies, crystal, domeMm),
+      : supportText(sheet, dies, crystal, domeOf(known)),
   ]
 }
 
@@ -102,6 +103,33 @@ function supportText(sheet: ToolSheet, dies: readonly Die[], crystal: Figure, do
   const text = dieText('support', pushOutSupport(dies, way, caseDiameterOrUsual(sheet, crystal.valueMm)))
   const outside = sheet.caseDiameterMm === null ? ', case diameter assumed' : ''
   return `${text} (crystal ${ORIGIN_WORDS[crystal.origin]}${outside})`
+}
+
+/** Dies that snap a back on; what is not known yet is asked for. */
+function snapBackText(sheet: ToolSheet, dies: readonly Die[], known: KnownOnTheWay): string[] {
+  const { backKind, backGripMm } = sheet
+  if (backKind !== 'snap') return []
+  const { crystal } = known
+  return [
+    backGripMm === null
+      ? 'pusher on the rim of the back: read the back across, then write it on the sheet'
+      : dieText('pusher', snapBackPusher(dies, backGripMm)),
+    crystal === null
+      ? 'support under the case, 1.0 wider than the crystal: a small one breaks it'
+      : dieText(
+          'support',
+          snapBackSupport(dies, {
+            crystalMm: crystal.valueMm,
+            domeMm: domeOf(known),
+            caseDiameterMm: caseDiameterOrUsual(sheet, crystal.valueMm),
+          }),
+        ),
+  ]
+}
+
+/** Rise of the crystal from edge to centre, as far as it was read, mm. */
+function domeOf({ edgeMm, centreMm }: KnownOnTheWay): number {
+  return Math.max(0, (centreMm ?? 0) - (edgeMm ?? centreMm ?? 0))
 }
 
 /** The narrowest thing on the crystal's way in from behind: a ring that was read counts before the sheet's opening. */

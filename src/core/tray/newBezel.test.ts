@@ -11,7 +11,7 @@ import type { DimensionId } from '../readings/dimensions'
 import { seatOf } from './seatOf'
 import { figureOf } from './caseFigures'
 import { measuredFigures } from './measuredFigures'
-import { isOfOldBezel, sheetWithBezel, withoutBezel } from './newBezel'
+import { isOfNewBezel, isOfOldBezel, sheetWithBezel, withoutBezel } from './newBezel'
 import { bezelJoint, setInBezel } from './setInBezel'
 
 const SHEET = caseSheet({
@@ -57,6 +57,11 @@ describe('isOfOldBezel', () => {
   it('drops what was read of the old bezel, and keeps what is read of the new one', () => {
     expect(isOld('bezel-bore', -1)).toBe(true)
     expect(isOld('bezel-bore', 1)).toBe(false)
+    const isNew = (dimension: DimensionId, minutes: number) =>
+      isOfNewBezel(at(dimension, minutes), { bezel: NEW, since: SINCE }, SHEET)
+    expect([isNew('bezel-bore', -1), isNew('bezel-bore', 1)]).toEqual([false, true])
+    // What is the case's own is of neither: it counts before and after.
+    expect([isOld('neck-outer', -1), isNew('neck-outer', 1)]).toEqual([false, false])
     expect(isOld('seat-depth', -1)).toBe(true)
   })
 

@@ -49,6 +49,15 @@ export function isOfOldBezel(
   return ofTheBezel(retention).includes(dimension) && takenAt < since
 }
 
+/** True for what was read of the new bezel, since it was taken out. */
+export function isOfNewBezel(
+  { dimension, takenAt }: Timed,
+  { since }: NewBezel,
+  { retention }: Pick<CaseSheet, 'retention'>,
+): boolean {
+  return ofTheBezel(retention).includes(dimension) && takenAt >= since
+}
+
 /** What was measured, less what belongs to the bezel that comes off. */
 export function withoutBezel(
   measured: MeasuredFigures,

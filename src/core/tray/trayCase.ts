@@ -36,7 +36,7 @@ import type { OwnParts } from '../own-parts/ownParts'
 import { ownParts } from '../own-parts/ownParts'
 import type { Wait } from '../waits/waits'
 import { waitsOf } from '../waits/waits'
-import { isOfOldBezel, newBezelOf, sheetWithBezel } from './newBezel'
+import { isOfNewBezel, isOfOldBezel, newBezelOf, sheetWithBezel } from './newBezel'
 import { standsNow } from './standsNow'
 import { standingWork } from './standingWork'
 import type { TrayReadout } from './trayReadout'
@@ -111,10 +111,10 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
   const newBezel = newBezelOf(kept.partsOut, kept.bezelsOut)
   const standing: readonly K['readings'][number][] = kept.readings.filter((r) => r.voidReason === null)
   const counted = newBezel ? standing.filter((r) => !isOfOldBezel(r, newBezel, kept.sheet)) : standing
-  const found = lazily(() => asFound(kept, sheet, rules))
+  const found = lazily(() => asFound(kept, sheet, rules, newBezel))
   const now = lazily(() => (newBezel ? withNewBezel(kept, rules, found(), newBezel) : found()))
   // The plan asks for the sheet alone: a bench full of trays is planned without judging every one's size.
-  const planBasis = lazily(() => planBasisOf(tray, newBezel ? now().sheet : sheet))
+  const planBasis = lazily(() => planBasisOf(tray, newBezel ? now().sheet : sheet, kept.looked))
   const plan = lazily(() => readingPlan(planBasis()))
   const facts = lazily(() => jobFactsOf(tray, kept.sheet, kept, rules.schools))
   const procedureWith = (tools: ComputedTools) => procedure(facts(), tray.schools, tools)
@@ -219,8 +219,20 @@ export function caseOfSheet(sheet: CaseSheet, { fit, verdict }: ShopPolicy): Cas
   return { sheet, readout }
 }
 
-function asFound(kept: KeptTray, sheet: CaseSheet, rules: ShopRules): CaseByFigures {
-  return { sheet, readout: readoutOf(kept, sheet, rules, () => true) }
+/** As it came: what is read of a new bezel says nothing of the old one. */
+function asFound(
+  kept: KeptTray,
+  sheet: CaseSheet,
+  rules: ShopRules,
+  newBezel: NewBezel | null,
+): CaseByFigures {
+  const readout = readoutOf(
+    kept,
+    sheet,
+    rules,
+    (one) => newBezel === null || !isOfNewBezel(one, newBezel, kept.sheet),
+  )
+  return { sheet, readout }
 }
 
 /** Read again with the new bezel on: old readings of the old bezel say nothing of the new one. */

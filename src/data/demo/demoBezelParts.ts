@@ -107,7 +107,7 @@ export const DEMO_BEZELS: readonly NewBezel[] = [
     keySpacingMm: 33.4,
     keyWidthMm: 1.5,
     family: 'Signal 2',
-    quantity: 1,
+    quantity: 2,
     priceCents: 5200,
     supplierCode: 'GR S2 BZ',
   },

@@ -132,8 +132,28 @@ const LENSED = (
   supplierCode: `GG ML 270/10 ${magnifier === 'outside' ? 'O' : `I${Math.round((insideMagnifierMm ?? 0) * 10)}`}`,
 }))
 
+/** What a small dress piece wants again: sapphire with its lens over the date. */
+const LENSED_SAPPHIRE: NewCrystal = {
+  code: 'SF-298-12-L',
+  drawer: 'C-17',
+  diameterMm: 29.8,
+  edgeThicknessMm: 1.2,
+  centreThicknessMm: 1.2,
+  undersideRiseMm: 0,
+  bevelMm: 0.3,
+  material: 'sapphire',
+  profile: 'flat',
+  magnifier: 'outside',
+  quantity: 2,
+  minimum: 1,
+  priceCents: 3980,
+  supplier: GLASS,
+  supplierCode: 'GG SL 298/12',
+}
+
 export const DEMO_OTHER_CRYSTALS: readonly NewCrystal[] = [
   ...LENSED,
+  LENSED_SAPPHIRE,
   ...SNAPS,
   ...RINGED,
   ...CUPS,
@@ -219,6 +239,17 @@ export const DEMO_OTHER_GASKETS: readonly NewGasket[] = [
       priceCents: 110,
     }),
   ),
+  // Run out: the dome it belongs to lies in its drawer.
+  ring({
+    code: 'N-379-50-T',
+    drawer: 'G-10',
+    outerDiameterMm: 37.9,
+    wallMm: 0.5,
+    heightMm: 2,
+    colour: 'clear',
+    quantity: 0,
+    minimum: 1,
+  }),
   ring({
     code: 'N-341-60-S1',
     drawer: 'G-11',

@@ -42,6 +42,7 @@ export const DEMO_RING_CASES = [
     ...QUARTZ,
     backSeal: 'plastic-ring',
     lipHour: 8,
+    backGripMm: 32.8,
     backKind: 'snap',
     crystalProfile: 'single-dome',
     undersideRiseMm: 0,

@@ -155,6 +155,7 @@ export function demoDies(): NewDie[] {
   const halves = steps(26.5, 32.5, 1).map((outer) => pusher(outer, 'acetal', 0, 0))
   const hollow = [27, 29, 31, 34].map((outer) => pusher(outer, 'acetal', outer - 3, 2.5))
   const metal = [24, 28, 32].map((outer) => pusher(outer, 'aluminium', 0, 0))
+  const wideMetal = pusher(36, 'aluminium', 31.5, 2.5)
   const cups = [
     [28.5, 33],
     [29.5, 34],
@@ -164,6 +165,7 @@ export function demoDies(): NewDie[] {
     [33, 38],
     [34, 39],
     [35, 41.5],
+    [39, 43.5],
   ].map(([opening = 0, outer = 0]) => support(opening, outer, 'nylon'))
   const rings = [
     [25, 31],
@@ -172,7 +174,7 @@ export function demoDies(): NewDie[] {
     [33.5, 40],
   ].map(([opening = 0, outer = 0]) => support(opening, outer, 'aluminium'))
   const sockets = [socket(36.2, null), socket(35.5, null), socket(34.6, 12), socket(33.5, 8)]
-  return [...fullFace, ...halves, ...hollow, ...metal, ...cups, ...rings, ...sockets]
+  return [...fullFace, ...halves, ...hollow, ...metal, wideMetal, ...cups, ...rings, ...sockets]
 }
 
 function pusher(

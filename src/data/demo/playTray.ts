@@ -91,10 +91,8 @@ async function handBack(
 ): Promise<void> {
   const learned = figuresToLearn({
     trayNumber: tray.number,
-    sheet,
     measured: measuredFigures(readings),
     seat: {},
-    newBezel: false,
     instruments,
   })
   const at = tray.finishedAt ?? tray.openedAt
@@ -117,7 +115,7 @@ async function playReadings(
 ): Promise<Reading[]> {
   const bench = simulatedBench({ seed: tray.number, sheet })
   const held = new Map(world.instruments.map((i) => [i.kind, { spec: i, device: bench.instrument(i.id, i) }]))
-  const plan = readingPlan(planBasisOf(tray, sheet))
+  const plan = readingPlan(planBasisOf(tray, sheet, {}))
   const taken: ReadingTarget[] = []
   const rows: NewReading[] = []
   for (

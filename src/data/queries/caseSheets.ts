@@ -38,6 +38,12 @@ export async function updateCaseSheet(db: Db, id: number, row: NewCaseSheet): Pr
   return changed.length > 0
 }
 
+/** Sets the circle on which a case's notches stand, to the hundredth, mm. */
+export async function setNotchCircle(db: Db, id: number, circleMm: number): Promise<void> {
+  const notchCircleMm = Math.round(circleMm * 100) / 100
+  await db.update(caseSheets).set({ notchCircleMm }).where(eq(caseSheets.id, id))
+}
+
 /** Every press run ever made on each case sheet, newest first, with what was pressed and how. */
 export async function pressRunsOfSheets(
   db: Db,

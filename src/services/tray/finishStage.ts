@@ -53,10 +53,8 @@ async function handBack(tx: Db, opened: OpenedCase, now: Date): Promise<Refusal 
   const { measured, seat } = opened.found.readout
   const learned = figuresToLearn({
     trayNumber: tray.number,
-    sheet,
     measured,
     seat: seat.ok ? seat.seat.figures : {},
-    newBezel: opened.newBezel !== null,
     instruments,
   })
   const rows = learned.map(({ trayNumber: _, ...figure }) => ({

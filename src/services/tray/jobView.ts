@@ -1,7 +1,7 @@
 import type { Finding } from '@/core/intake/Finding'
 import type { OpenProcess, Scope } from '@/core/methods/assessMethod'
 import type { PieceNow } from '@/core/methods/PieceNow'
-import { degreesOfHour, pegPlacement } from '@/core/opening/pegPlacement'
+import { degreesOfHour, holderPegs } from '@/core/opening/pegPlacement'
 import type { PegPlacement } from '@/core/opening/pegPlacement'
 import type { SocketOutcome } from '@/core/opening/backSocket'
 import type { JobFacts } from '@/core/procedure/JobFacts'
@@ -71,7 +71,6 @@ export interface JobView {
   readonly pegs: PegPlacement
 }
 
-const HOLDER_PEGS = 4
 /** Where a crown stands when the sheet does not say: at 3. Common practice. */
 const USUAL_CROWN_HOUR = 3
 
@@ -122,7 +121,7 @@ export function jobView(opened: OpenedCase, { dies, pressIn }: JobTools): JobVie
       own: trayId === tray.id,
     })),
     socket: socketOf(sheet, dies),
-    pegs: pegPlacement(HOLDER_PEGS, keepClear.map(degreesOfHour)),
+    pegs: holderPegs(keepClear.map(degreesOfHour)),
   }
 }
 

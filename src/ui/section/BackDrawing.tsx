@@ -39,7 +39,7 @@ const thin = { fill: 'none', stroke: 'currentColor', vectorEffect: 'non-scaling-
 /** From behind, what stands right on the dial stands left. */
 const fromBehind = (dialDeg: number) => -dialDeg
 
-/** The back from outside, 12 up, crown on the left: what the tool grips, and the holder's pegs clear of the crown. */
+/** The back from outside, 12 up, 3 on the left: what the tool grips, and the holder's pegs clear of the crown. */
 export function BackDrawing({ ring, caseDiameterMm, keepClearHours, pegsDeg }: BackDrawingProps) {
   const titleId = useId()
   const radius = caseDiameterMm / 2
@@ -77,7 +77,7 @@ export function BackDrawing({ ring, caseDiameterMm, keepClearHours, pegsDeg }: B
         </text>
       </svg>
       <figcaption style={{ fontSize: 12.5, color: 'var(--mui-palette-text-secondary)', lineHeight: 1.3 }}>
-        Seen from behind: crown on the left. Rings outside: holder pegs.
+        Seen from behind: 3 o’clock on the left. Rings outside: holder pegs.
       </figcaption>
     </figure>
   )

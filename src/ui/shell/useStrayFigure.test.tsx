@@ -40,15 +40,19 @@ function send(keys: readonly string[], apartMs: number): void {
 }
 
 describe('a figure that nobody takes', () => {
+  const user = userEvent.setup({ delay: null })
   beforeEach(() => {
+    // The clock stands: keys come as fast as an instrument sends them, however busy the machine is.
+    jest.spyOn(Event.prototype, 'timeStamp', 'get').mockReturnValue(1000)
     for (const spy of [stray, opened, pressed, unknown, newTray]) spy.mockClear()
     render(<Bench />)
   })
+  afterEach(() => jest.restoreAllMocks())
 
   it('is told of, and its Enter opens and presses nothing', async () => {
-    await userEvent.keyboard('30.02{Enter}')
+    await user.keyboard('30.02{Enter}')
     screen.getByRole('button').focus()
-    await userEvent.keyboard('-0,15{Enter}')
+    await user.keyboard('-0,15{Enter}')
     expect(stray.mock.calls).toEqual([['30.02'], ['-0,15']])
     expect([opened, pressed].map((spy) => spy.mock.calls.length)).toEqual([0, 0])
   })
@@ -70,28 +74,28 @@ describe('a figure that nobody takes', () => {
   })
 
   it('leaves an Enter alone that ends no figure', async () => {
-    await userEvent.keyboard('{Enter}30x{Enter}.{Enter}')
+    await user.keyboard('{Enter}30x{Enter}.{Enter}')
     expect(opened).toHaveBeenCalledTimes(3)
     screen.getByRole('button').focus()
-    await userEvent.keyboard('{Enter}')
+    await user.keyboard('{Enter}')
     expect(pressed).toHaveBeenCalledTimes(1)
     expect(stray).not.toHaveBeenCalled()
   })
 
   it('is no stray at the end of a scanned label', async () => {
-    await userEvent.keyboard('WH:X:41{Enter}')
+    await user.keyboard('WH:X:41{Enter}')
     expect(unknown.mock.calls).toEqual([['WH:X:41']])
     expect(stray).not.toHaveBeenCalled()
   })
 
   it('is no stray in a field, nor where a page takes it', async () => {
-    await userEvent.type(screen.getByLabelText('Find'), '30.02{Enter}')
+    await user.type(screen.getByLabelText('Find'), '30.02{Enter}')
     const noLonger = takeFigures()
     screen.getByRole('button').focus()
-    await userEvent.keyboard('30.02{Enter}')
+    await user.keyboard('30.02{Enter}')
     noLonger()
     expect(stray).not.toHaveBeenCalled()
-    await userEvent.keyboard('30.02{Enter}')
+    await user.keyboard('30.02{Enter}')
     expect(stray).toHaveBeenCalledTimes(1)
   })
 })

@@ -22,6 +22,9 @@ import { useTrayBench } from './useTrayBench'
 const LeaveDialog = dynamic(() => import('./LeaveDialog').then((m) => m.LeaveDialog), { loading: () => null })
 const VoidDialog = dynamic(() => import('./VoidDialog').then((m) => m.VoidDialog), { loading: () => null })
 
+/** A row of the shortlist that was tapped holds the focus: the page's keys stay the page's. */
+const ON_ROWS = { enableOnFormTags: ['radio'] as const }
+
 /** Of the places at the foot of a phone, px. */
 const PLACES_HEIGHT = 56
 /** What the end of the page leaves free for the bar over it. */
@@ -55,14 +58,17 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
   // Off from the moment a dialog is asked for: what is typed while it loads must not move the tray.
   const enabled = !bench.keysRest
   const inMatch = enabled && state.stage === 'match'
-  useHotkeys('[', () => bench.turnStage(-1), { useKey: true, enabled })
-  useHotkeys(']', () => bench.turnStage(1), { useKey: true, enabled })
-  useHotkeys('p', () => bench.pick(), { enabled: inMatch })
+  useHotkeys('[', () => bench.turnStage(-1), { ...ON_ROWS, useKey: true, enabled })
+  useHotkeys(']', () => bench.turnStage(1), { ...ON_ROWS, useKey: true, enabled })
+  useHotkeys('p', () => bench.pick(), { ...ON_ROWS, enabled: inMatch })
   // The key that opens a dialog must not be the first letter in it.
-  useHotkeys('d', () => bench.moveOn(), { enabled: enabled && open, preventDefault: true })
-  useHotkeys('i', () => bench.setFeed(bench.feed === 'simulated' ? null : 'simulated'), { enabled })
-  useHotkeys('up', () => bench.chooseBy(-1), { preventDefault: true, enabled: inMatch })
-  useHotkeys('down', () => bench.chooseBy(1), { preventDefault: true, enabled: inMatch })
+  useHotkeys('d', () => bench.moveOn(), { ...ON_ROWS, enabled: enabled && open, preventDefault: true })
+  useHotkeys('i', () => bench.setFeed(bench.feed === 'simulated' ? null : 'simulated'), {
+    ...ON_ROWS,
+    enabled,
+  })
+  useHotkeys('up', () => bench.chooseBy(-1), { ...ON_ROWS, preventDefault: true, enabled: inMatch })
+  useHotkeys('down', () => bench.chooseBy(1), { ...ON_ROWS, preventDefault: true, enabled: inMatch })
   useInstrumentFeed({
     source: open && state.question === null && !state.busy ? bench.feed : null,
     trayId: view.tray.id,

@@ -4,7 +4,7 @@ import { Piece } from './Piece'
 test('an acrylic cup over a neck: the bezel that squeezes it is there without being asked, no ring is looked for, and it is pressed home once', async ({
   page,
 }) => {
-  test.setTimeout(300_000)
+  test.setTimeout(600_000)
   const piece = await Piece.takenIn(page, {
     of: 'Oakmantle Lantern 4',
     looks: {

@@ -4,7 +4,7 @@ import { Piece } from './Piece'
 test('acrylic in a case that loads through the front: no back asked, the movement in before the crystal shuts it', async ({
   page,
 }) => {
-  test.setTimeout(300_000)
+  test.setTimeout(600_000)
   const piece = await Piece.takenIn(page, {
     of: 'Vessalin Salon',
     looks: {

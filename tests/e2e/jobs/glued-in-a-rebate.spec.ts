@@ -4,7 +4,7 @@ import { Piece } from './Piece'
 test('glass glued in a rebate: no press and no dies, and its cement is on the clock before it closes', async ({
   page,
 }) => {
-  test.setTimeout(300_000)
+  test.setTimeout(600_000)
   const piece = await Piece.takenIn(page, {
     of: 'Oakmantle Ferry Square',
     owner: 'Tove Rask',

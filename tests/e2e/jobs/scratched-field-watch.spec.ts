@@ -4,7 +4,7 @@ import { Piece } from './Piece'
 test('a scratched glass out whole: read 1.10 it is 1.0, its own sound ring goes back, a loose back reaches the seals', async ({
   page,
 }) => {
-  test.setTimeout(300_000)
+  test.setTimeout(600_000)
   const piece = await Piece.takenIn(page, {
     of: 'Quillfen Field 9',
     looks: { kind: 'everyday mechanical' },

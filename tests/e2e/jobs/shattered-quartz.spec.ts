@@ -6,7 +6,7 @@ const CASE = 'Oakmantle Tide'
 test('a shattered quartz: its size from the opening alone, hands counted off and on, the old ring not reused', async ({
   page,
 }) => {
-  test.setTimeout(300_000)
+  test.setTimeout(600_000)
   const piece = await Piece.takenIn(page, {
     of: CASE,
     looks: { kind: 'dress quartz' },

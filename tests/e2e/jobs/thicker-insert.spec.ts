@@ -4,7 +4,7 @@ import { Piece } from './Piece'
 test('an insert in a steel bezel: the ceramic one stands proud and is refused by its figure, the aluminium one is set with its pip on 12', async ({
   page,
 }) => {
-  test.setTimeout(300_000)
+  test.setTimeout(600_000)
   const piece = await Piece.takenIn(page, {
     of: 'Harrowmere Trawler 5',
     looks: { kind: 'diver with turning bezel' },

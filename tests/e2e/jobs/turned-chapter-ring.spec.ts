@@ -4,7 +4,7 @@ import { Piece } from './Piece'
 test('a chapter ring set straight: its own crystal and ring out whole and in again, over cement that has cured', async ({
   page,
 }) => {
-  test.setTimeout(300_000)
+  test.setTimeout(600_000)
   const piece = await Piece.takenIn(page, {
     of: 'Vessalin Meridian 7',
     looks: { kind: 'everyday mechanical', but: { 'Chapter ring': 'keyed' } },

@@ -34,6 +34,9 @@ export function nearestOrder(
     boreMm: seat.bore.standardUncertaintyMm,
   })
   const thicknessMm = nearest(SOLD_THICKNESSES_MM, seat.foundThickness?.valueMm ?? seat.seatDepth.valueMm)
+  // Up to the next step that is sold: the height that just holds enough of the edge.
+  const leastHeightMm =
+    Math.ceil((policy.minimumEdgeHeld * thicknessMm) / GASKET_STEP_MM - 1e-9) * GASKET_STEP_MM
   return SOLD_WALLS_MM.map((wallMm): OrderProposal => {
     const idealMm = seat.bore.valueMm - 2 * wallMm + (band.lowMm + band.highMm) / 2
     const diameterMm = roundTo(idealMm, CRYSTAL_STEP_MM)
@@ -41,7 +44,12 @@ export function nearestOrder(
       crystalDiameterMm: diameterMm,
       crystalWidthMm: null,
       crystalThicknessMm: thicknessMm,
-      ring: { outerDiameterMm: roundTo(seat.bore.valueMm, GASKET_STEP_MM), wallMm, material },
+      ring: {
+        outerDiameterMm: roundTo(seat.bore.valueMm, GASKET_STEP_MM),
+        wallMm,
+        material,
+        leastHeightMm,
+      },
       fitProbability: probabilityWithin(diameterMm + 2 * wallMm - seat.bore.valueMm, uncertaintyMm, band),
       note: '',
     }

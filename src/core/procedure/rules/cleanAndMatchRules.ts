@@ -1,6 +1,7 @@
 import { constructionOf } from '../../construction/constructions'
 import { hasOldRing } from '../../construction/hasOldRing'
 import { CAUTIONS } from '../cautions'
+import { turningBezelOff } from '../jobOf'
 import type { JobFacts } from '../JobFacts'
 import type { StepRule } from '../Step'
 import { handsComeOff } from './movementBackRules'
@@ -72,6 +73,16 @@ export const CLEAN_AND_MATCH_RULES: readonly StepRule[] = [
     why: 'Dirt in the recess makes the new crystal sit high.',
     activeMinutes: 4,
     check: 'Seat bare all round.',
+  },
+  {
+    id: 'bezel-clean',
+    stage: 'clean',
+    when: turningBezelOff,
+    title: 'Bezel’s track and spring cleaned, spring greased thin',
+    why: 'Grit under the bezel and a dry spring wear its clicks away.',
+    tools: ['brush', 'silicone grease'],
+    activeMinutes: 4,
+    check: 'No tooth of the spring is worn or bent.',
   },
   {
     id: 'threads-clean',

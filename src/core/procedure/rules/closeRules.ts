@@ -1,5 +1,5 @@
 import { turns } from '../../construction/kinds'
-import { isClassStated } from '../../intake/waterClass'
+import { isClassStated, testPressure } from '../../intake/waterClass'
 import { CAUTIONS } from '../cautions'
 import type { StepRule } from '../Step'
 import { movementBack } from './movementBackRules'
@@ -12,7 +12,7 @@ const BACK_ON = {
   'screw-notched': 'Back on by hand first, then the wrench',
   'screw-coin-edge': 'Back on by hand first, then the socket',
   'screw-polygon': 'Back on by hand first, then the socket',
-  snap: 'Recess to the stem, support under the case, pusher on the rim of the back',
+  snap: 'Back laid on with its recess to the stem, light by hand, looked at; then pressed home on its rim',
   'plate-screws': 'Plate on: all screws seated in star order, then snug, not hard in plastic',
   'one-piece-front-loader': 'Front closed',
 } as const
@@ -94,6 +94,7 @@ export const CLOSE_RULES: readonly StepRule[] = [
       facts.backKind === 'snap'
         ? 'A small die dishes the back.'
         : 'Crossed threads are felt by hand and not by a wrench.',
+    tools: (_, { snapBack }) => snapBack,
     cautions: ({ facts }) => [facts.backKind === 'snap' ? CAUTIONS.press : CAUTIONS.slip],
     activeMinutes: 4,
     putsBack: ['back', 'back-screw'],
@@ -144,7 +145,10 @@ export const PROVE_RULES: readonly StepRule[] = [
     id: 'clicks',
     stage: 'prove',
     when: ({ facts, bezelOff }) => bezelOff && turns(facts.bezelKind),
-    title: 'Bezel clicks all the way round, no extra play',
+    title: ({ facts }) =>
+      facts.bezelKind === 'rotating-click'
+        ? `Bezel turned once round: ${facts.bezelClicks ?? 'its'} clicks counted, no back play`
+        : 'Bezel turns evenly all the way round, no extra play',
     why: 'A bent spring skips.',
     activeMinutes: 1,
   },
@@ -153,7 +157,10 @@ export const PROVE_RULES: readonly StepRule[] = [
     stage: 'prove',
     when: ({ facts, backOff, crystalWork }) =>
       facts.asked.includes('reseal') || ((backOff || crystalWork) && isClassStated(facts)),
-    title: 'Pressure test, dry',
+    title: ({ facts }) => {
+      const pressure = testPressure(facts)
+      return pressure === null ? 'Pressure test, dry' : `Pressure test, dry, at ${pressure.words}`
+    },
     why: 'After any opening the original certification no longer holds until it is tested again.',
     cautions: [CAUTIONS.water],
     activeMinutes: 5,

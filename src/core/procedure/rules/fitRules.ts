@@ -1,6 +1,7 @@
 import { isPressedOn, turns } from '../../construction/kinds'
 import { CAUTIONS } from '../cautions'
 import type { Job } from '../Job'
+import { bezelBaresDial } from '../jobOf'
 import type { StepRule } from '../Step'
 import { constructionSteps } from './constructionSteps'
 import { movementBack } from './movementBackRules'
@@ -81,6 +82,16 @@ export const ALIGN_RULES: readonly StepRule[] = [
     putsBack: ['bezel-spring'],
   },
   ...constructionSteps('bezelOn'),
+  {
+    id: 'dial-uncovered',
+    stage: 'align',
+    when: bezelBaresDial,
+    title: 'Cover off the dial, blown clean; underside of the glass looked at, then the bezel on at once',
+    why: 'Once the bezel is on, a hair under it is only seen through the glass.',
+    tools: ['loupe', 'hand blower'],
+    activeMinutes: 2,
+    check: 'No speck on dial or underside.',
+  },
   {
     id: 'bezel-light',
     stage: 'align',

@@ -1,10 +1,16 @@
 import { constructionOf } from '../../construction/constructions'
 import { hasOldRing } from '../../construction/hasOldRing'
-import { isPressedOn, turns } from '../../construction/kinds'
+import { isPressedOn } from '../../construction/kinds'
 import { constructionSteps } from './constructionSteps'
 import { CAUTIONS } from '../cautions'
-import { turningBezelOff } from '../jobOf'
+import type { Job } from '../Job'
+import { bezelBaresDial, ringLivesInBezel, turningBezelOff } from '../jobOf'
 import type { StepRule } from '../Step'
+
+const asksForRing = ({ facts }: Job) => facts.asked.includes('chapter-ring')
+
+/** Its own insert fitted here before: only another one is chosen by what is read. */
+const choosesInsert = ({ insertWork, facts }: Job) => insertWork && !facts.insertBack
 
 /** Measure, then take off: bezel, insert, crystal, magnifier. Thickness is read before anything presses on the glass. */
 export const REMOVE_RULES: readonly StepRule[] = [
@@ -53,6 +59,17 @@ export const REMOVE_RULES: readonly StepRule[] = [
     cautions: [CAUTIONS.blade],
     activeMinutes: 6,
     takesOff: ['bezel'],
+    school: ({ bezelMustOff }) => (bezelMustOff ? null : 'bezel-at-the-press'),
+  },
+  {
+    id: 'dial-covered',
+    stage: 'push-out',
+    when: bezelBaresDial,
+    title: 'Dial covered at once: it lies bare under the bezel',
+    why: 'Crystal and bezel came off as one: nothing is left between the hands and the bench.',
+    tools: ['dust cover or dial dome'],
+    activeMinutes: 1,
+    check: 'It is covered, and stays so until the bezel goes on.',
   },
   {
     id: 'bezel-spring-off',
@@ -98,9 +115,15 @@ export const REMOVE_RULES: readonly StepRule[] = [
   {
     id: 'chapter-ring-out',
     stage: 'push-out',
-    when: ({ facts }) => facts.asked.includes('chapter-ring') && facts.chapterRing !== 'none',
-    title: 'Chapter ring out, the ring under it looked for',
-    why: 'What lies under it goes back before it: cemented over a missing ring it has to come out again.',
+    when: (job) => ringLivesInBezel(job) || (asksForRing(job) && job.facts.chapterRing !== 'none'),
+    title: (job) =>
+      asksForRing(job)
+        ? 'Chapter ring out, the ring under it looked for'
+        : 'Chapter ring out of the bezel, which way round it lay noted',
+    why: (job) =>
+      asksForRing(job)
+        ? 'What lies under it goes back before it: cemented over a missing ring it has to come out again.'
+        : 'It goes into the bezel again before the crystal does.',
     activeMinutes: 2,
     takesOff: ['chapter-ring'],
   },
@@ -153,8 +176,11 @@ export const MEASURE_OUT_RULES: readonly StepRule[] = [
   {
     id: 'measure-bezel',
     stage: 'clean',
-    when: ({ bezelOff, insertWork, facts }) => insertWork || (bezelOff && turns(facts.bezelKind)),
-    title: 'Read the insert seat: outer and inner diameter, depth',
+    when: (job) => choosesInsert(job) || (job.bezelOff && job.facts.asked.includes('bezel')),
+    title: (job) =>
+      choosesInsert(job)
+        ? 'Read the insert seat: outer and inner diameter, depth'
+        : 'Read the old bezel and what it goes over',
     why: 'Families that look alike differ by tenths and are not interchangeable.',
     tools: ['caliper', 'depth gauge'],
     activeMinutes: 3,

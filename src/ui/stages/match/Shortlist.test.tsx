@@ -71,7 +71,7 @@ describe('Shortlist', () => {
     list({ crystals: [stockCrystal({ diameterMm: 30.1 })], gaskets: [stockGasket()] })
     const orders = screen.getByText(/Nothing in the drawers fits/).parentElement as HTMLElement
     expect(within(orders).getAllByRole('listitem')[0]).toHaveTextContent(
-      '30.0 × 1.0 with nylon 31.0/0.50, fit 0.8',
+      '30.0 × 1.0 with nylon 31.0/0.50, 0.6 high or more, fit 0.8',
     )
     list({})
     expect(screen.getByText(/The drawers are empty/)).toBeInTheDocument()

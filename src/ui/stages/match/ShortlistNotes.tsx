@@ -66,7 +66,8 @@ function orderText(o: OrderProposal): string {
   const sides = [o.crystalDiameterMm, o.crystalWidthMm, o.crystalThicknessMm]
   const size = sides.flatMap((mm) => (mm === null ? [] : [formatMm(mm, 0.1)])).join(' × ')
   const ring =
-    o.ring && ` with ${o.ring.material} ${formatMm(o.ring.outerDiameterMm, 0.1)}/${formatMm(o.ring.wallMm)}`
+    o.ring &&
+    ` with ${o.ring.material} ${formatMm(o.ring.outerDiameterMm, 0.1)}/${formatMm(o.ring.wallMm)}, ${formatMm(o.ring.leastHeightMm, 0.1)} high or more`
   return `${size}${ring ?? ''}, fit ${o.fitProbability.toFixed(2)}${o.note && `: ${o.note}`}`
 }
 

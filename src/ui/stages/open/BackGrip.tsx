@@ -2,16 +2,18 @@ import Typography from '@mui/material/Typography'
 import Link from 'next/link'
 import { screwOrder } from '@/core/notches/screwOrder'
 import type { TrayView } from '@/services/tray/trayView'
+import type { PinsPanelProps } from './PinsPanel'
 import { PinsPanel } from './PinsPanel'
 
 export interface BackGripProps {
   readonly view: TrayView
   readonly chordCircleMm: number | null
   readonly onChordCircle: (circleMm: number | null) => void
+  readonly onKeep: PinsPanelProps['onKeep']
 }
 
 /** What takes hold of the back. */
-export function BackGrip({ view, chordCircleMm, onChordCircle }: BackGripProps) {
+export function BackGrip({ view, chordCircleMm, onChordCircle, onKeep }: BackGripProps) {
   const { sheet, job } = view
   switch (sheet.backKind) {
     case null:
@@ -31,6 +33,7 @@ export function BackGrip({ view, chordCircleMm, onChordCircle }: BackGripProps) 
           notchCount={sheet.notchCount}
           circleMm={chordCircleMm ?? sheet.notchCircleMm}
           onChordCircle={onChordCircle}
+          onKeep={onKeep}
         />
       )
     case 'screw-coin-edge':
@@ -53,7 +56,13 @@ export function BackGrip({ view, chordCircleMm, onChordCircle }: BackGripProps) 
         <Typography>
           {sheet.lipHour === null
             ? 'Where the lip is, nobody has noted: find it with a thin blade all round, then write it on the sheet.'
-            : `The lip is at ${sheet.lipHour}, seen from behind: blade to find it, then the case knife, a twist and no lever.`}
+            : `The lip is at ${sheet.lipHour}, seen from behind: blade to find it, then the case knife, a twist and no lever.`}{' '}
+          {(sheet.lipHour === null || sheet.backGripMm === null) && (
+            <>
+              {sheet.backGripMm === null && 'Read the back across once it is off: its press goes by that. '}
+              <Link href={`/sheets/${sheet.id}`}>To the sheet</Link>
+            </>
+          )}
         </Typography>
       )
     case 'plate-screws':

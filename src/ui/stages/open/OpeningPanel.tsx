@@ -7,6 +7,7 @@ import { BackDrawing } from '../../section/BackDrawing'
 import { Findings } from '../intake/Findings'
 import { MethodsPanel } from '../push-out/MethodsPanel'
 import { StepList } from '../shared/StepList'
+import { WorkError } from '../shared/WorkError'
 import { TrailPanel } from '../decase/TrailPanel'
 import { BackGrip } from './BackGrip'
 import { ASSUMED_CASE_MM, keepClearOf, ringOf } from './backRing'
@@ -19,6 +20,10 @@ export function OpeningPanel({ bench, actions }: StageWorkProps) {
   const { view } = bench.state
   const { sheet } = view
   const [chordCircleMm, setChordCircleMm] = useState<number | null>(null)
+  const [error, setError] = useState<string | null>(null)
+  const keep = (chord: string) => {
+    void bench.change(actions.keepNotchCircle({ trayId: view.tray.id, chord })).then(setError)
+  }
   const ring = ringOf(view, chordCircleMm)
   const steps = new Set(view.job.procedure.steps.map((step) => step.id))
   if (!opensBack(view.job.procedure)) {
@@ -47,7 +52,13 @@ export function OpeningPanel({ bench, actions }: StageWorkProps) {
         }}
       >
         <Box>
-          <BackGrip view={view} chordCircleMm={chordCircleMm} onChordCircle={setChordCircleMm} />
+          <BackGrip
+            view={view}
+            chordCircleMm={chordCircleMm}
+            onChordCircle={setChordCircleMm}
+            onKeep={view.tray.finishedAt === null ? keep : null}
+          />
+          <WorkError text={error} />
           <HolderNote view={view} />
         </Box>
         {sheet.backKind !== 'one-piece-front-loader' && (

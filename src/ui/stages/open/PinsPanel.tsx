@@ -5,6 +5,7 @@ import TextField from '@mui/material/TextField'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import type { PinSetting } from '@/core/notches/pinTriple'
+import { chordSkip } from '@/core/notches/chordSkip'
 import { pinSetting } from '@/core/notches/pinTriple'
 import { circleFromChordText } from '@/core/opening/circleFromChordText'
 import { PIN_SHAPES } from '@/core/opening/pinShapes'
@@ -18,13 +19,15 @@ export interface PinsPanelProps {
   /** measured on this piece, else from the sheet; null when neither knows */
   readonly circleMm: number | null
   readonly onChordCircle: (circleMm: number | null) => void
+  /** keeps the circle of a chord on the sheet; null once the tray was handed back */
+  readonly onKeep: ((chord: string) => void) | null
 }
 
 /** What to set on the wrench, from the sheet's notch circle or from a chord measured on this piece. */
-export function PinsPanel({ sheet, notchCount, circleMm, onChordCircle }: PinsPanelProps) {
+export function PinsPanel({ sheet, notchCount, circleMm, onChordCircle, onKeep }: PinsPanelProps) {
   const [chord, setChord] = useState('')
   const [differs, setDiffers] = useState(circleMm === null)
-  const skip = Math.max(1, Math.floor(notchCount / 3))
+  const skip = chordSkip(notchCount)
   const fromChord = chord === '' ? null : circleFromChordText(chord, notchCount, skip, sheet.caseDiameterMm)
   return (
     <Box>
@@ -63,6 +66,11 @@ export function PinsPanel({ sheet, notchCount, circleMm, onChordCircle }: PinsPa
           }
           sx={{ mt: 1, width: '100%' }}
         />
+      )}
+      {fromChord?.ok && onKeep && (
+        <Button size="small" variant="outlined" onClick={() => onKeep(chord)} sx={{ mt: 0.5 }}>
+          Keep {formatMm(fromChord.circleMm)} on the sheet
+        </Button>
       )}
     </Box>
   )

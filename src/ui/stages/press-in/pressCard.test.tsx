@@ -22,7 +22,7 @@ const DIES: readonly Die[] = [
 /** The card of a picked pair: dies and steps are what the models make of these dies. */
 function card(over: Partial<PressCard> = {}, dies: readonly Die[] = DIES): PressCard {
   const pusher = pressInPusher(dies, { diameterMm: CRYSTAL.diameterMm, topRiseMm: 0 }, DIE_POLICY)
-  const support = pressInSupport(dies, { boreMm: 30.95, caseDiameterMm: 38 }, DIE_POLICY)
+  const support = pressInSupport(dies, { boreMm: 30.95, caseDiameterMm: 38, lies: 'case' }, DIE_POLICY)
   const plan = (pressKind: 'lever' | 'screw') =>
     pressPlan({
       retention: 'tension-gasket',

@@ -6,7 +6,7 @@ import { diverFacts, jobFacts } from '../../../../tests/factories/jobFacts'
 import { trayViewOf } from '../../../../tests/factories/trayView'
 import { renderInTheme } from '../../../../tests/jsdom/renderInTheme'
 import { procedure } from '@/core/procedure/procedure'
-import { pegPlacement } from '@/core/opening/pegPlacement'
+import { holderPegs } from '@/core/opening/pegPlacement'
 import type { TrayView } from '@/services/tray/trayView'
 import { OpeningPanel } from '../open/OpeningPanel'
 import { IntakePanel } from '../intake/IntakePanel'
@@ -99,10 +99,16 @@ describe('OpeningPanel', () => {
   })
 
   it('says when four pegs cannot clear crown and pushers', () => {
-    const pegs = pegPlacement(4, [0, 22, 45, 68])
-    const view = viewWith({ backKind: 'snap', lipHour: 8 }, { job: { pegs } })
-    renderInTheme(<OpeningPanel {...benchAround(view, 'open')} />)
-    expect(screen.getByText(/use two pegs between the lugs/)).toBeInTheDocument()
+    const shown = (keepClear: readonly number[]) => {
+      const pegs = holderPegs(keepClear)
+      const view = viewWith({ backKind: 'snap', lipHour: 8 }, { job: { pegs } })
+      return renderInTheme(<OpeningPanel {...benchAround(view, 'open')} />)
+    }
+    const { unmount } = shown([60, 90, 120])
+    expect(screen.getByText(/Two pegs at 12, 6, as read on the dial: 60° clear/)).toBeInTheDocument()
+    unmount()
+    shown([0, 30, 60, 90, 120, 150])
+    expect(screen.getByText(/No pegs clear crown and pushers here/)).toBeInTheDocument()
   })
 
   it('notes how it came off, and keeps the back closed where the job leaves it so', async () => {

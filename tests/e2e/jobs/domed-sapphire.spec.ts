@@ -1,0 +1,86 @@
+import { expect, test } from '../support/bench'
+import { Piece } from './Piece'
+
+test('a flat mineral to be a domed sapphire: compared, its hands cleared at centre and tips, a cupped die, the turning bezel left on under protection', async ({
+  page,
+}) => {
+  test.setTimeout(600_000)
+  const piece = await Piece.takenIn(page, {
+    of: 'Brackwell Trench 8',
+    looks: {
+      kind: 'diver with turning bezel',
+      but: { 'Crystal material': 'mineral', 'Chapter ring': 'none' },
+    },
+    owner: 'Nell Tarrant',
+    cameIn: 'whole',
+    asked: ['crystal'],
+  })
+  await piece.work()
+  await piece.done('Open')
+  await page.getByRole('button', { name: 'usual', exact: true }).click()
+  await piece.work()
+  await piece.done('Decase')
+  await piece.work()
+  await piece.done('Measure')
+  await piece.read('1.50', '1.50', '1.50')
+  await piece.done('Push out')
+  await page
+    .getByTestId('step')
+    .filter({ hasText: /^Bezel off/ })
+    .getByRole('button', { expanded: false })
+    .first()
+    .click()
+  await page.getByRole('button', { name: 'left on and protected', exact: true }).click()
+  await expect(page.getByTestId('step').filter({ hasText: /^Protect the bezel/ })).toBeVisible()
+  await piece.work()
+  await piece.done('Clean')
+  await piece.readThe('Crystal diameter', '32.00', '32.00', '32.00')
+  await piece.readThe('Case bore', '32.94', '32.94', '32.94', '32.94')
+  await piece.readThe('Gasket wall', '.50', '.50', '.50')
+  await piece.readThe('Gasket height', '1.10', '1.10')
+  await piece.readThe('Seat depth', '1.50', '1.50')
+  await piece.readThe('Hands below seat', '.62')
+  await piece.readThe('Minute hand, from the axis', '11.50')
+  await page.getByTestId('own-crystal-gasket').getByRole('button', { name: 'cut' }).click()
+  await piece.work()
+  await piece.done('Match')
+  await page.getByRole('button', { name: 'Compare upgrades' }).click()
+  const upgrades = page.getByRole('dialog')
+  const row = (name: string) => upgrades.getByRole('row').filter({ hasText: name })
+  await expect(row('To the hands at')).toContainText(/0\.94, least at the minute hand’s tip/)
+  await expect(row('For the owner')).toContainText('it takes a hollow die')
+  await page.keyboard.press('Escape')
+  await expect(upgrades).toBeHidden()
+  const dome = page.getByTestId('pair-row').filter({ hasText: '32.0 × 1.5 double dome sapphire' }).first()
+  // Chosen by pointer; the keys of the page still answer.
+  await dome.click()
+  await expect(
+    page.getByText(/1\.32 from the hands to its underside in the middle, 0\.96 at the minute hand’s tip/),
+  ).toBeVisible()
+  await expect(
+    page.getByText('The old crystal was mineral: tell the owner before changing to sapphire.'),
+  ).toBeVisible()
+  await piece.pick()
+  const card = page.getByRole('region', { name: 'Press card' })
+  await expect(card).toContainText(/Pusher PH31 .*recess 2\.5 clears the 1\.0 dome/)
+  await expect(card).toContainText('Quarter turn of the case, press again')
+  await piece.work()
+  await page.getByRole('combobox', { name: 'Support used' }).click()
+  await page.getByRole('option', { name: /^S33,/ }).click()
+  await piece.pressHome()
+  await piece.standsAt('Close')
+  await piece.work()
+  await expect(page.getByTestId('replay-line').filter({ hasText: /^crystal gasket/ })).toContainText(
+    '✓ 1 new',
+  )
+  await piece.done('Prove')
+  // Rim heights after each quarter turn, and the tilt that follows, are a matter of pressing and not computed yet.
+  await piece.leaveOut('Rim even all round', 'tilt from rim heights: pressing')
+  await piece.work()
+  await piece.cutWaits('ran a day before it came in')
+  await piece.done('Hand back')
+  await piece.handBack()
+
+  await Piece.nextOf(page, 'Brackwell Trench 8', 'Rafe Linton', 'whole')
+  await expect(page.getByTestId('pair-row').filter({ hasText: '32.0 × 1.5' }).first()).toBeVisible()
+})

@@ -1,0 +1,62 @@
+import { expect, press, test } from '../support/bench'
+import { Piece } from './Piece'
+
+test('a snap back: laid on by hand and looked at, then pressed on its rim, its support clear of the glass', async ({
+  page,
+}) => {
+  test.setTimeout(600_000)
+  const piece = await Piece.takenIn(page, {
+    of: 'Tallowmere Vesper 6',
+    looks: { kind: 'dress quartz', but: { 'Crown at': 3 } },
+    owner: 'Della Marsh',
+    cameIn: 'whole',
+    asked: ['battery'],
+  })
+  await piece.work()
+  await piece.done('Open')
+  // Nobody has noted where the lip is, nor how wide the back is: both are written on the sheet, and the tray knows.
+  await page.getByRole('link', { name: 'To the sheet' }).click()
+  await page.getByRole('button', { name: 'Edit the sheet' }).click()
+  const sheet = page.getByRole('dialog')
+  const across = sheet.getByRole('textbox', { name: 'Back, across', exact: true })
+  await across.fill('356')
+  await sheet.getByRole('button', { name: 'Store' }).click()
+  await expect(sheet.getByText(/Back, across: 356 mm is outside 12\.00–60\.00/)).toBeVisible()
+  await across.fill('35,6')
+  await sheet.getByRole('textbox', { name: 'Lip at', exact: true }).fill('6')
+  await sheet.getByRole('textbox', { name: 'Crystal diameter', exact: true }).fill('31')
+  await sheet.getByRole('button', { name: 'Store' }).click()
+  await expect(sheet).toBeHidden()
+  await page.goto(`/trays/${piece.number}`)
+  await expect(page.getByText('The lip is at 6, seen from behind')).toBeVisible()
+  await expect(page.getByRole('link', { name: 'To the sheet' })).toBeHidden()
+  await page.getByRole('button', { name: 'usual', exact: true }).click()
+  await piece.work()
+  await piece.done('Clean')
+  await piece.work()
+  await piece.done('Close')
+
+  const backOn = page.getByTestId('step').filter({ hasText: 'Back laid on with its recess to the stem' })
+  await backOn.getByRole('button', { expanded: false }).first().click()
+  await expect(backOn).toContainText(/pusher PH34 .*1\.6 under the 35\.6 back, so it bears on its rim/)
+  await expect(backOn).toContainText('P33 and smaller would dish it')
+  await expect(backOn).toContainText(/support S32 .*clears the 31\.0 crystal, so it bears on the case/)
+  // Wrong order: the tray is not left while the back is still off.
+  await press(page, 'd')
+  await expect(page.getByText(/Not moved on to prove: .*1 case back/)).toBeVisible()
+  await piece.work()
+  await expect(page.getByTestId('replay-line').filter({ hasText: /^cell/ })).toContainText('✓ 1 new')
+  await piece.done('Prove')
+  await piece.work()
+  await piece.done('Hand back')
+  await piece.handBack()
+
+  const next = await Piece.takenIn(page, {
+    of: 'Tallowmere Vesper 6',
+    owner: 'Hugh Carrow',
+    cameIn: 'whole',
+    asked: ['battery'],
+  })
+  await next.look('Close')
+  await expect(backOn).toContainText('Back laid on with its recess to the stem')
+})

@@ -1,0 +1,68 @@
+import { expect, test } from '../support/bench'
+import { Piece } from './Piece'
+
+test('a turning bezel with a tired spring: no blade near its ceramic, no insert seat asked, its clicks counted', async ({
+  page,
+}) => {
+  test.setTimeout(600_000)
+  const piece = await Piece.takenIn(page, {
+    of: 'Brackwell Sound 4',
+    looks: {
+      kind: 'diver with turning bezel',
+      but: { Insert: 'ceramic', 'Gap under the bezel': 'gap', 'Clicks a turn': 120 },
+    },
+    owner: 'Orrin Teale',
+    cameIn: 'whole',
+    asked: ['bezel off and on'],
+  })
+  const strip = page.getByRole('navigation', { name: 'Stages' })
+  await expect(strip.getByRole('button', { name: /^(Decase|Measure|Match|Press in)/ })).toHaveCount(0)
+  await piece.work()
+  await piece.done('Open')
+  await piece.work()
+  await piece.done('Push out')
+  const ways = page.getByRole('region', { name: 'Bezel off' })
+  await expect(ways.getByRole('listitem').first()).toContainText('nylon or ABS lever')
+  await expect(ways.getByRole('listitem').last()).toContainText(/^steel blade\s*blocked\. ceramic insert/)
+  // Wrong order: the spring is under the bezel, and going on with it off is asked about.
+  await page.keyboard.press('d')
+  const why = page.getByRole('dialog')
+  await expect(why).toContainText('leave 3 things out')
+  await page.keyboard.press('Escape')
+  await expect(why).toBeHidden()
+  await piece.work()
+  await piece.done('Clean')
+
+  const clean = page.getByTestId('step')
+  await expect(clean).toHaveCount(1)
+  await expect(clean).toContainText('spring cleaned, spring greased thin')
+  await expect(page.getByText('All read')).toBeVisible()
+  await piece.work()
+  await piece.done('Align')
+  // Left and come back to: the tray stands where it stood.
+  await page.goto('/')
+  await page.goto(`/trays/${piece.number}`)
+  await piece.standsAt('Align')
+  await expect(
+    page.getByTestId('step').filter({ hasText: 'Press the bezel until it clicks home' }),
+  ).toBeVisible()
+  await piece.work()
+  await piece.done('Close')
+  const lines = page.getByTestId('replay-line')
+  await expect(lines.filter({ hasText: 'bezel spring' })).toContainText('✓ 1 back')
+  await piece.work()
+  await piece.done('Prove')
+  await expect(page.getByTestId('step').last()).toContainText('Bezel turned once round: 120 clicks counted')
+  await piece.work()
+  await piece.done('Hand back')
+  await piece.handBack()
+
+  const next = await Piece.takenIn(page, {
+    of: 'Brackwell Sound 4',
+    owner: 'Lena Farrow',
+    cameIn: 'whole',
+    asked: ['bezel off and on'],
+  })
+  await next.look('Prove')
+  await expect(page.getByText('120 clicks counted')).toBeVisible()
+})
