@@ -56,7 +56,9 @@ test('a diver’s two-part back that gave way too easily: its seals sized from t
   await piece.work()
   await expect(page.getByTestId('replay-line').filter({ hasText: 'back seal' })).toContainText('✓ 1 new')
   await piece.done('Prove')
-  await expect(page.getByTestId('step').last()).toContainText(/Pressure test, dry, at 25.bar, 125.% of a diver’s 20.bar/)
+  await expect(page.getByTestId('step').last()).toContainText(
+    /Pressure test, dry, at 25.bar, 125.% of a diver’s 20.bar/,
+  )
   await piece.work()
   await piece.done('Hand back')
   await piece.handBack()
