@@ -44,7 +44,7 @@ describe('dies that snap a back on (common practice)', () => {
     expect(beside.ok && beside.best.reasons).toEqual([
       '0.6 under the 35.6 back, so it bears on its rim',
       'P31 and smaller would dish it',
-      'nylon does not mark the glass',
+      'nylon does not mark the back',
     ])
   })
 

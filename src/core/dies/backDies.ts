@@ -44,7 +44,7 @@ export function snapBackPusher(dies: readonly Die[], backMm: number): DieOutcome
       reasons: [
         `${formatMm(backMm - die.outerDiameterMm, 0.1)} under the ${formatMm(backMm, 0.1)} back, so it bears on its rim`,
         ...dishes(pushers, wanted.leastOuterMm),
-        faceReason(die),
+        faceReason(die, 'back'),
       ],
     }))
   return dieOutcome(choices, wanted, nearestByOuter(pushers, wanted.mostOuterMm), pusherWhy(pushers, wanted))
@@ -90,7 +90,7 @@ export function snapBackSupport(
       die,
       reasons: [
         `opening ${formatMm(die.openingMm, 0.1)} clears the ${formatMm(crystalMm, 0.1)} crystal, so it bears on the case`,
-        faceReason(die),
+        faceReason(die, 'case'),
       ],
     }))
   const depth = leastRecessMm > 0 ? `, at least ${formatMm(leastRecessMm, 0.1)} deep` : ''

@@ -50,7 +50,7 @@ export function bezelPusher(dies: readonly Die[], bezel: PressedBezel): DieOutco
       die,
       reasons: [
         `opening ${formatMm(die.openingMm, 0.1)} clears the ${formatMm(bezel.crystalMm, 0.1)} crystal, so it bears on the bezel only`,
-        faceReason(die),
+        faceReason(die, 'bezel'),
       ],
     }))
   const why = `A ring with an opening of ${formatMm(leastOpeningMm, 0.1)}–${formatMm(wanted.mostOpeningMm, 0.1)}${leastRecessMm > 0 ? `, at least ${formatMm(leastRecessMm, 0.1)} deep,` : ''} would do: pressed on the crystal it breaks it.`

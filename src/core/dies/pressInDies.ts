@@ -131,11 +131,11 @@ export function dieOutcome(
   return best ? { ok: true, best, alternatives } : { ok: false, reason: 'none-fits', wanted, nearest, why }
 }
 
-/** What a die's face does to the glass, in words. */
-export function faceReason(die: Die): string {
+/** What a die's face does to what it touches, in words. */
+export function faceReason(die: Die, touched: 'glass' | 'case' | 'bezel' | 'back' = 'glass'): string {
   return isMetal(die.material)
     ? `${die.material} marks: cloth or film between`
-    : `${die.material} does not mark the glass`
+    : `${die.material} does not mark the ${touched}`
 }
 
 function pusherReasons(die: Die, crystal: PressInCrystal, targetMm: number): string[] {
@@ -152,7 +152,7 @@ function supportReasons(die: Die, watchCase: PressInCase, landMm: number): strin
   return [
     `opening ${formatMm(die.openingMm, 0.1)} clears the ${formatMm(watchCase.boreMm, 0.1)} bore`,
     `bears on ${formatMm(landMm, 0.1)} of ${watchCase.lies}, inside its ${formatMm(watchCase.caseDiameterMm, 0.1)}${watchCase.lies === 'case' ? ': crown and pushers hang free' : ''}`,
-    faceReason(die),
+    faceReason(die, watchCase.lies),
   ]
 }
 

@@ -94,7 +94,7 @@ export function pushOutSupport(
       die,
       reasons: [
         `opening ${formatMm(die.openingMm, 0.1)} lets the ${formatMm(watchCase.crystalDiameterMm, 0.1)} crystal fall, ${formatMm(die.recessDepthMm, 0.1)} deep`,
-        faceReason(die),
+        faceReason(die, 'case'),
       ],
     }))
   return dieOutcome(
