@@ -6,7 +6,7 @@ beforeAll(async () => {
   engine = await PGlite.create()
   engine.execProtocolStream = keptStatements(engine.execProtocolStream.bind(engine))
   await engine.exec('create table parts (id serial primary key, code text unique, size numeric)')
-}, 60_000)
+}, 240_000)
 afterAll(() => engine.close())
 
 /** Statements the engine has ready now; asked in the simple protocol, which keeps none. */

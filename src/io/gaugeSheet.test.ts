@@ -51,5 +51,5 @@ describe('the gauge sheet', () => {
     const [, scale] =
       /([\d.]+) 0 0 [\d.]+ [\d.-]+ [\d.-]+ cm/.exec(drawn?.replace(/^1 0 0 -1.*$/m, '') ?? '') ?? []
     expect(Number(scale)).toBeCloseTo(POINTS_PER_MM, 3)
-  }, 60_000)
+  }, 240_000)
 })

@@ -166,7 +166,7 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
       ok: false,
       errors: { file: expect.any(String) as string },
     })
-  }, 60_000)
+  }, 240_000)
 
   it('go out as a list that comes back as it was', async () => {
     const file = await exportParts(store.db, { kind: 'crystal', q: 'sapphire 31.2..31.8' })

@@ -42,7 +42,7 @@ describe.each(testStores())('drawers in memory, on $name', ({ open }) => {
     store = await open()
     await insertCrystals(store.db, [crystal('A', 30), crystal('B', 29.9, 1)])
     await insertGaskets(store.db, [gasket('G', 31)])
-  }, 60_000)
+  }, 240_000)
   afterAll(() => store.close())
 
   /** What the database holds, laid out anew. */

@@ -20,7 +20,7 @@ describe.each(testStores())('files out and in, on $name', ({ open }) => {
     await startShop(store.db)
     first = await newTray('Out')
     second = await newTray('In')
-  }, 60_000)
+  }, 240_000)
   afterAll(() => store.close())
 
   async function newTray(reference: string): Promise<TrayView> {

@@ -35,7 +35,7 @@ describe.each(testStores())('a form saved as it was opened, on $name', ({ open }
   beforeAll(async () => {
     store = await open()
     await loadDemo(store.db, DAY)
-  }, 60_000)
+  }, 240_000)
   afterAll(() => store.close())
 
   it.each(READ)('%s: is taken and changes nothing', async (kind, read) => {

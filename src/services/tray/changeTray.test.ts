@@ -39,7 +39,7 @@ describe.each(testStores())('reading and changing trays on $name', ({ open }) =>
   beforeAll(async () => {
     store = await open()
     await loadDemo(store.db, DAY)
-  }, 60_000)
+  }, 240_000)
   afterAll(() => store.close())
 
   const newTray = () => openBrokenTray(store.db, `Change ${++trays}`, NOW)

@@ -43,7 +43,7 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
   beforeAll(async () => {
     store = await open()
     await startShop(store.db)
-  }, 60_000)
+  }, 240_000)
   afterAll(() => store.close())
 
   /** A tray of a case nobody has seen, of a kind, with what the test is about. */

@@ -53,7 +53,7 @@ describe.each(testStores())('photo gauge, past and bridge, on $name', ({ open })
     const kept = await addPhoto(store.db, view.tray.id, { bytes, caption: 'sheet' }, NOW)
     if (!kept.ok) throw new Error('picture refused')
     photoId = kept.id
-  }, 60_000)
+  }, 240_000)
   afterAll(() => store.close())
 
   const take = (over: object = {}) =>

@@ -55,7 +55,7 @@ describe.each(testStores())('the bench on $name', ({ open }) => {
   beforeAll(async () => {
     store = await open()
     await loadDemo(store.db, DAY)
-  }, 60_000)
+  }, 240_000)
   afterAll(() => store.close())
 
   async function sheetId(name: string): Promise<number> {
@@ -553,5 +553,5 @@ describe.each(testStores())('a new shop on $name', ({ open }) => {
     expect(view?.instruments.map((i) => i.name)).toEqual(['Caliper', 'Thickness gauge'])
     expect((await benchView(store.db, NOW)).newShop).toBeNull()
     await store.close()
-  }, 60_000)
+  }, 240_000)
 })

@@ -19,7 +19,7 @@ describe.each(testStores())('sizes round the jaws and instrument checks, on $nam
     store = await open()
     await startShop(store.db)
     view = await openBrokenTray(store.db, 'Broken', NOW)
-  }, 60_000)
+  }, 240_000)
   afterAll(() => store.close())
 
   const take = (kind: string, first: string, second = '') =>

@@ -30,7 +30,7 @@ beforeAll(async () => {
   if (!embedded) throw new Error('no store to test with')
   store = await embedded.open()
   await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
-}, 60_000)
+}, 240_000)
 afterAll(() => store.close())
 
 describe('what is asked of trays', () => {

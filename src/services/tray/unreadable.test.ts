@@ -22,7 +22,7 @@ describe.each(testStores())('what is kept and cannot be judged, on $name', ({ op
     await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
     sheetId = (await trayByNumber(store.db, DAMAGED))?.sheet.id ?? 0
     await store.db.execute(`update case_sheets set retention = 'magnet-ring' where id = ${sheetId}`)
-  }, 60_000)
+  }, 240_000)
   afterAll(() => store.close())
 
   it('is named on the Bench, which shows every other tray', async () => {
