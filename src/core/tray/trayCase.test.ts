@@ -9,7 +9,7 @@ import { DIMENSIONS } from '../readings/dimensions'
 import { expectedReading } from './expectedReading'
 import type { KeptPartOut, KeptTray } from './KeptTray'
 import { newBezelOf } from './newBezel'
-import type { CaseByFigures } from './trayCase'
+import type { CaseByFigures } from './caseByFigures'
 import { trayCase } from './trayCase'
 
 const NINE = new Date('2026-11-24T09:00:00Z')

@@ -24,7 +24,8 @@ import { openOf, stageState, stageStates } from '../stages/stageStates'
 import type { StageId } from '../stages/stages'
 import type { TrailLine } from '../trail/partsTrail'
 import { partsTrail } from '../trail/partsTrail'
-import type { CaseSheet } from './CaseSheet'
+import type { CaseByFigures } from './caseByFigures'
+import { asFound, withNewBezel } from './caseByFigures'
 import type { Hazard } from './hazards'
 import { allHazards, hazardTicksOf, standingHazards } from './hazards'
 import { jobFactsOf } from './jobFactsOf'
@@ -36,23 +37,15 @@ import type { OwnParts } from '../own-parts/ownParts'
 import { ownParts } from '../own-parts/ownParts'
 import type { Wait } from '../waits/waits'
 import { waitsOf } from '../waits/waits'
-import { isOfNewBezel, isOfOldBezel, newBezelOf, sheetWithBezel } from './newBezel'
+import { isOfOldBezel, newBezelOf } from './newBezel'
 import { standsNow } from './standsNow'
 import { standingWork } from './standingWork'
-import type { TrayReadout } from './trayReadout'
-import { trayReadout } from './trayReadout'
 
 /** What holds for every tray of a shop. */
 export interface ShopRules {
   readonly policy: ShopPolicy
   /** what the shop always does where practitioners differ */
   readonly schools: ChosenOptions
-}
-
-/** A case by its figures: the sheet with what was read in the sheet's place. */
-export interface CaseByFigures {
-  readonly sheet: CaseSheet
-  readonly readout: TrayReadout
 }
 
 /** A tray's case as it stands: the one thing every screen, check and export asks. */
@@ -111,8 +104,8 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
   const newBezel = newBezelOf(kept.partsOut, kept.bezelsOut)
   const standing: readonly K['readings'][number][] = kept.readings.filter((r) => r.voidReason === null)
   const counted = newBezel ? standing.filter((r) => !isOfOldBezel(r, newBezel, kept.sheet)) : standing
-  const found = lazily(() => asFound(kept, sheet, rules, newBezel))
-  const now = lazily(() => (newBezel ? withNewBezel(kept, rules, found(), newBezel) : found()))
+  const found = lazily(() => asFound(kept, sheet, rules.policy, newBezel))
+  const now = lazily(() => (newBezel ? withNewBezel(kept, rules.policy, found(), newBezel) : found()))
   // The plan asks for the sheet alone: a bench full of trays is planned without judging every one's size.
   const planBasis = lazily(() => planBasisOf(tray, newBezel ? now().sheet : sheet, kept.looked))
   const plan = lazily(() => readingPlan(planBasis()))
@@ -211,54 +204,4 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
         bench: kept.inUse,
       }),
   }
-}
-
-/** A case nobody has a tray of: as its sheet alone knows it. */
-export function caseOfSheet(sheet: CaseSheet, { fit, verdict }: ShopPolicy): CaseByFigures {
-  const readout = trayReadout([], sheet, [], { shapes: [], pastCounts: true, policy: fit, verdict })
-  return { sheet, readout }
-}
-
-/** As it came: what is read of a new bezel says nothing of the old one. */
-function asFound(
-  kept: KeptTray,
-  sheet: CaseSheet,
-  rules: ShopRules,
-  newBezel: NewBezel | null,
-): CaseByFigures {
-  const readout = readoutOf(
-    kept,
-    sheet,
-    rules,
-    (one) => newBezel === null || !isOfNewBezel(one, newBezel, kept.sheet),
-  )
-  return { sheet, readout }
-}
-
-/** Read again with the new bezel on: old readings of the old bezel say nothing of the new one. */
-function withNewBezel(
-  kept: KeptTray,
-  rules: ShopRules,
-  found: CaseByFigures,
-  newBezel: NewBezel,
-): CaseByFigures {
-  const sheet = sheetWithBezel(found.sheet, newBezel.bezel, found.readout.measured)
-  return { sheet, readout: readoutOf(kept, sheet, rules, (one) => !isOfOldBezel(one, newBezel, kept.sheet)) }
-}
-
-type Timed = KeptTray['readings'][number] | KeptTray['shapes'][number]
-
-function readoutOf(
-  { readings, shapes, pastRuns, tray }: KeptTray,
-  sheet: CaseSheet,
-  { policy }: ShopRules,
-  counts: (one: Timed) => boolean,
-): TrayReadout {
-  const stands = (one: Timed) => one.voidReason === null && counts(one)
-  return trayReadout(readings.filter(stands), sheet, pastRuns, {
-    shapes: shapes.filter(stands),
-    pastCounts: tray.pastCounts,
-    policy: policy.fit,
-    verdict: policy.verdict,
-  })
 }

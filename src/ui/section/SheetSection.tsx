@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box'
 import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
-import { caseOfSheet } from '@/core/tray/trayCase'
+import { caseOfSheet } from '@/core/tray/caseByFigures'
 import { useElementWidth } from '../small/useElementWidth'
 import { SectionDrawing } from './SectionDrawing'
 import { sectionModel } from './sectionModel'

@@ -62,6 +62,14 @@ export class Piece {
     }
   }
 
+  /** Works every stage there is up to the last of these, nothing left open. */
+  async through(...stages: readonly string[]): Promise<void> {
+    for (const next of stages) {
+      await this.work()
+      await this.done(next)
+    }
+  }
+
   /** Leaves one step out for a reason. */
   async leaveOut(step: string | RegExp, reason: string): Promise<void> {
     const line = this.page.getByTestId('step').filter({ hasText: step })

@@ -20,10 +20,7 @@ test('a dented bezel that carries crystal and chapter ring: wrong keys refused, 
     cameIn: 'whole',
     asked: ['new bezel'],
   })
-  await piece.work()
-  await piece.done('Open')
-  await piece.work()
-  await piece.done('Measure')
+  await piece.through('Open', 'Measure')
   await piece.read('2.00', '2.00', '2.01')
   await piece.done('Push out')
   const outOrder = page.getByTestId('step')
@@ -97,10 +94,7 @@ test('a dented bezel that carries crystal and chapter ring: wrong keys refused, 
   await expect(lines.filter({ hasText: /^crystal gasket/ })).toContainText('✓ 1 new')
   await expect(lines.filter({ hasText: /^crystal(?! gasket)/ })).toContainText('✓ 1 back')
   await piece.done('Close')
-  await piece.work()
-  await piece.done('Prove')
-  await piece.work()
-  await piece.done('Hand back')
+  await piece.through('Prove', 'Hand back')
   await piece.handBack()
 
   await Piece.nextOf(page, 'Corrick Signal 5', 'Joss Merrin', 'whole')

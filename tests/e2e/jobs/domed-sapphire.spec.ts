@@ -15,11 +15,7 @@ test('a flat mineral to be a domed sapphire: compared, its hands cleared at cent
     cameIn: 'whole',
     asked: ['crystal'],
   })
-  await piece.work()
-  await piece.done('Open')
-  await page.getByRole('button', { name: 'usual', exact: true }).click()
-  await piece.work()
-  await piece.done('Decase')
+  await piece.opened('usual')
   await piece.work()
   await piece.done('Measure')
   await piece.read('1.50', '1.50', '1.50')

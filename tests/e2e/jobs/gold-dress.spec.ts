@@ -22,11 +22,7 @@ test('a small gold dress piece: sapphire with a magnifier ranks first, hands on 
     cameIn: 'shattered',
     asked: ['crystal'],
   })
-  await piece.work()
-  await piece.done('Open')
-  await page.getByRole('button', { name: 'usual', exact: true }).click()
-  await piece.work()
-  await piece.done('Decase')
+  await piece.opened('usual')
   await piece.work()
   await piece.done('Measure')
   await piece.read('1.20', '1.20', '1.20')
@@ -64,10 +60,7 @@ test('a small gold dress piece: sapphire with a magnifier ranks first, hands on 
   await page.getByRole('checkbox', { name: /^Stem in the movement/ }).click()
   await expect(page.getByText(/Still off by the parts trail: 3 hands/).first()).toBeVisible()
   await piece.countBack('3 hands')
-  await piece.work()
-  await piece.done('Close')
-  await piece.work()
-  await piece.done('Prove')
+  await piece.through('Close', 'Prove')
   await piece.work()
   // The day's run is on the clock; without it the tray is not handed back unasked.
   await press(page, 'd')

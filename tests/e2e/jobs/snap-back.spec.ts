@@ -31,10 +31,7 @@ test('a snap back: laid on by hand and looked at, then pressed on its rim, its s
   await expect(page.getByText('The lip is at 6, seen from behind')).toBeVisible()
   await expect(page.getByRole('link', { name: 'To the sheet' })).toBeHidden()
   await page.getByRole('button', { name: 'usual', exact: true }).click()
-  await piece.work()
-  await piece.done('Clean')
-  await piece.work()
-  await piece.done('Close')
+  await piece.through('Clean', 'Close')
 
   const backOn = page.getByTestId('step').filter({ hasText: 'Back laid on with its recess to the stem' })
   await backOn.getByRole('button', { expanded: false }).first().click()

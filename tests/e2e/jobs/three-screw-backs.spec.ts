@@ -34,14 +34,7 @@ async function atItsBack(
 
 /** Closed, proved and back, its seal cleaned and greased. */
 async function closedAndBack(piece: Piece): Promise<void> {
-  await piece.work()
-  await piece.done('Clean')
-  await piece.work()
-  await piece.done('Close')
-  await piece.work()
-  await piece.done('Prove')
-  await piece.work()
-  await piece.done('Hand back')
+  await piece.through('Clean', 'Close', 'Prove', 'Hand back')
   await piece.handBack()
 }
 
