@@ -139,7 +139,7 @@ export const theme = createTheme({
         ':focus-visible': { outline: '3px solid var(--mui-palette-warning-main)', outlineOffset: 2 },
         '@media (prefers-reduced-motion: reduce)': {
           '*, *::before, *::after': {
-            transitionDuration: '1ms !important',
+            transition: 'none !important',
             animationDuration: '1ms !important',
           },
         },

@@ -1,7 +1,7 @@
 import fs from 'node:fs'
 import type { Page } from '@playwright/test'
 import { expectAccessible } from './support/axe'
-import { expect, scan, settled, test } from './support/bench'
+import { expect, sendLine, settled, test } from './support/bench'
 
 const ROWS = 5000
 const BAD = 37
@@ -123,7 +123,7 @@ test('a shelf is counted by keyboard and scanner, and its line remembers', async
   await page.keyboard.press('Enter')
   await expect(page.getByText('1, 2 fewer')).toBeVisible()
   await expect(line).toContainText('31.3')
-  await scan(page, 'WH:P:crystal:AT-316')
+  await sendLine(page, 'WH:P:crystal:AT-316')
   await expect(line).toContainText('31.6 × 1.6')
   await page.getByRole('textbox', { name: 'Counted' }).fill('3')
   await page.keyboard.press('Enter')
@@ -139,18 +139,18 @@ test('a shelf is counted by keyboard and scanner, and its line remembers', async
 
 test('a scanned label leads to its tray or its drawer from anywhere', async ({ page }) => {
   await page.goto('/trays/217')
-  await scan(page, 'WH:T:212')
+  await sendLine(page, 'WH:T:212')
   await expect(page.getByRole('heading', { name: 'Tray 212' })).toBeVisible()
   await settled(page)
-  await scan(page, 'WH:D:G-11')
+  await sendLine(page, 'WH:D:G-11')
   await expect(page.getByLabel('Find')).toHaveValue('@G-11')
   await page.getByLabel('Find').fill('nylon')
   await settled(page)
-  await scan(page, 'WH:P:gasket:N-310-50-B')
+  await sendLine(page, 'WH:P:gasket:N-310-50-B')
   await expect(page.getByLabel('Find')).toHaveValue('N-310-50-B')
   const pdf = await page.request.get('/api/labels?of=drawers&kind=gasket')
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
-  await scan(page, 'WH:X:41')
+  await sendLine(page, 'WH:X:41')
   const refusal = page.getByText('“WH:X:41” stands for no tray, drawer or part')
   await expect(refusal).toBeVisible()
   await page.getByRole('button', { name: 'Close' }).click()

@@ -1,4 +1,14 @@
-import { expect, openTrayByKeyboard, press, readByKeyboard, settled, standing, test } from './support/bench'
+import type { Page } from '@playwright/test'
+import {
+  expect,
+  openTrayByKeyboard,
+  press,
+  readByKeyboard,
+  sendLine,
+  settled,
+  standing,
+  test,
+} from './support/bench'
 
 test.describe('the reading bar', () => {
   test.beforeEach(async ({ page }) => {
@@ -173,8 +183,7 @@ test.describe('the reading bar', () => {
 test('a data key pressed on the Bench opens nothing and says so', async ({ page }) => {
   await page.goto('/')
   await settled(page)
-  await page.keyboard.type('30.02')
-  await page.keyboard.press('Enter')
+  await sendLine(page, '30.02')
   await expect(page.getByRole('alert').filter({ hasText: '30.02' })).toHaveText(
     '30.02 not taken: no tray open.',
   )
@@ -186,14 +195,12 @@ test('figures typed while a stage still loads its script stay whole, and the sta
 }) => {
   await page.goto('/trays/217?stage=prove')
   await settled(page)
-  await page.route(/_next\/static/, async (route) => {
-    await new Promise((resolve) => setTimeout(resolve, 1500))
-    await route.continue()
-  })
+  const release = await holdScripts(page)
   await page.getByRole('button', { name: /^Intake/ }).click()
   const bar = page.getByRole('form', { name: 'Reading bar' }).getByRole('textbox')
   for (const key of '1.01') await page.keyboard.press(key)
-  await expect(bar).toHaveValue('1.01', { timeout: 1000 })
+  await expect(bar).toHaveValue('1.01')
+  release()
   await page.keyboard.press('Escape')
   await expect(page.getByRole('button', { name: 'Intake done' })).toBeVisible()
   // Two turns in one breath are two stages.
@@ -204,12 +211,7 @@ test('figures typed while a stage still loads its script stay whole, and the sta
 test('a page whose scripts are late takes no click, and has the figure typed meanwhile when they come', async ({
   page,
 }) => {
-  let release = () => {}
-  const held = new Promise<void>((done) => (release = done))
-  await page.route('**/_next/static/**/*.js', async (route) => {
-    await held
-    await route.continue()
-  })
+  const release = await holdScripts(page)
   const ready = page.goto('/trays/223?stage=measure')
   const bar = page.getByRole('form', { name: 'Reading bar' }).getByRole('textbox')
   await expect(bar).toBeVisible()
@@ -236,6 +238,17 @@ test('a page hears the very first keys it answers to: a figure, and a scanned la
   await page.goto('/trays/217')
   await expect(page.getByRole('heading', { name: 'Tray 212' })).toBeVisible()
 })
+
+/** Keeps scripts not fetched yet from arriving, until they are released. */
+async function holdScripts(page: Page): Promise<() => void> {
+  let release = () => {}
+  const held = new Promise<void>((done) => (release = done))
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    await held
+    await route.continue()
+  })
+  return release
+}
 
 /** Presses keys in the moment the page opens to them: no hand and no busy machine can be quicker. */
 function pressAtOnce(keys: readonly string[]): void {

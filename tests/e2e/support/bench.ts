@@ -138,20 +138,21 @@ export async function tickNext(page: Page): Promise<void> {
     .not.toEqual(before)
 }
 
-/** From one key of a scanner to its next, s: common practice of scanners set up as keyboards. */
-const SCANNER_BEAT_S = 0.005
+/** From one key to the next of a device that is a keyboard, s: common practice of scanners and of data keys. */
+const DEVICE_BEAT_S = 0.005
 
 /**
- * Holds a label under the scanner: a keyboard whose keys bear the scanner's own times, however late a busy machine
- * lets them through. Sent one by one from here they would come as slowly as a hand's on such a machine.
+ * Sends a line as a device does that is a keyboard (a scanner over a label, a caliper’s data key): its keys bear the
+ * device’s own times, however late a busy machine lets them through. Sent one by one from here they would come as
+ * slowly as a hand’s on such a machine.
  */
-export async function scan(page: Page, label: string): Promise<void> {
+export async function sendLine(page: Page, line: string): Promise<void> {
   const keyboard = await page.context().newCDPSession(page)
   const start = Date.now() / 1000
-  const keys = [...[...label].map((key) => ({ key, text: key })), { key: 'Enter', text: '\r' }]
+  const keys = [...[...line].map((key) => ({ key, text: key })), { key: 'Enter', text: '\r' }]
   await Promise.all(
     keys.flatMap((key, place) => {
-      const timestamp = start + place * SCANNER_BEAT_S
+      const timestamp = start + place * DEVICE_BEAT_S
       return [
         keyboard.send('Input.dispatchKeyEvent', { type: 'keyDown', timestamp, ...key }),
         keyboard.send('Input.dispatchKeyEvent', { type: 'keyUp', timestamp, key: key.key }),
