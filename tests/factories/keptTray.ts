@@ -1,4 +1,5 @@
 import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
+import type { PressOutcome } from '@/core/press/pressPlan'
 import type { DimensionId } from '@/core/readings/dimensions'
 import type { KeptReading, KeptTray } from '@/core/tray/KeptTray'
 import { caseSheet } from './caseSheet'
@@ -21,8 +22,23 @@ export function keptReading(
     ...TYPICAL_INSTRUMENTS.caliper,
     takenAt: TAKEN_AT,
     voidReason: null,
+    voidedAt: null,
     ...over,
   }
+}
+
+/** A mineral crystal of a drawer, picked without a ring. */
+export function keptPick(id: number, pickedAt = TAKEN_AT): NonNullable<KeptTray['picked']> {
+  return { pick: { id, pickedAt }, crystal: { id: 4, material: 'mineral' }, gasket: null }
+}
+
+/** A run of a pick at the press. */
+export function keptRun(
+  pickId: number,
+  outcome: PressOutcome,
+  ranAt = TAKEN_AT,
+): KeptTray['pressRuns'][number] {
+  return { pickId, outcome, ranAt }
 }
 
 /** A tray on which nothing was done yet, its crystal whole; override what the test is about. */

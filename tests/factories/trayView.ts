@@ -45,6 +45,7 @@ const NOTHING_DONE: StandingWork = {
   goBack: [],
   picked: false,
   home: false,
+  onOtherFigures: {},
   partsOpen: '',
 }
 

@@ -22,6 +22,8 @@ export interface Step {
   readonly takesOff: readonly TrailPartId[]
   /** parts that go back by it, as far as they are off */
   readonly putsBack: readonly TrailPartId[]
+  /** ids of steps it rests on: it cannot be done before them */
+  readonly after: readonly string[]
   /** the school followed here, when practitioners differ */
   readonly school: (SchoolStand & { readonly id: SchoolId }) | null
 }
@@ -59,6 +61,7 @@ export interface StepRule {
   readonly check?: Told<string>
   readonly takesOff?: Told<readonly TrailPartId[]>
   readonly putsBack?: Told<readonly TrailPartId[]>
+  readonly after?: readonly string[]
   /** null where practice leaves no choice on this very job */
   readonly school?: Told<SchoolId | null>
 }

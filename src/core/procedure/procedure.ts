@@ -87,6 +87,7 @@ function stepOf(rule: StepRule, job: Job, tools: ComputedTools): Step {
     check: told<string | null>(rule.check, null),
     takesOff: told<Step['takesOff']>(rule.takesOff, []),
     putsBack: told<Step['putsBack']>(rule.putsBack, []),
+    after: rule.after ?? [],
     school: schoolOf(told<SchoolId | null>(rule.school, null), job),
   }
 }

@@ -92,14 +92,14 @@ export function isCrystalWork(facts: Pick<PlanBasis, 'crystalState' | 'asked' | 
  * after, case last; then what else was asked for. Common practice.
  */
 export function readingPlan(facts: PlanBasis): DimensionId[] {
-  const { asked, bezelKind, insertMaterial, insertBack, chapterRing, backSeal } = facts
+  const { asked, bezelKind, chapterRing } = facts
   const crystalWork = isCrystalWork(facts)
   const plan: (DimensionId | false)[] = [
     ...(crystalWork ? crystalPlan(facts) : []),
     asked.includes('chapter-ring') && chapterRing !== 'none' && PUSHED_PAST,
     ...(asked.includes('bezel') && bezelKind !== 'none' ? BEZEL : []),
-    ...(asked.includes('insert') && insertMaterial !== 'none' && !insertBack ? INSERT : []),
-    ...(asked.includes('reseal') ? BACK_SEAL[backSeal] : []),
+    ...plannedForInsert(facts),
+    ...plannedForSeals(facts),
   ]
   // A bezel asked for and the one that holds the crystal share their figures.
   return [...new Set(plan.filter((dimension) => dimension !== false))]
@@ -111,6 +111,22 @@ export const READ_FIRST: readonly DimensionId[] = ['crystal-edge', 'crystal-cent
 /** Dimensions of the plan that say which crystal fits: those of the crystal, its seat and its ring. */
 export function plannedForCrystal(facts: PlanBasis): DimensionId[] {
   return isCrystalWork(facts) ? crystalPlan(facts).filter((dimension) => dimension !== false) : []
+}
+
+/** Dimensions that a choice of crystal and ring rests on: those planned for it, and what else of the seat may be read. */
+export function crystalRestsOn(facts: PlanBasis): DimensionId[] {
+  const planned = plannedForCrystal(facts)
+  return planned.length === 0 ? [] : [...planned, ...constructionOf(facts.retention).reads(facts).beside]
+}
+
+/** Dimensions of the plan that say which insert fits. */
+export function plannedForInsert({ asked, insertMaterial, insertBack }: PlanBasis): readonly DimensionId[] {
+  return asked.includes('insert') && insertMaterial !== 'none' && !insertBack ? INSERT : []
+}
+
+/** Dimensions of the plan that say which seals of the back fit. */
+export function plannedForSeals({ asked, backSeal }: PlanBasis): readonly DimensionId[] {
+  return asked.includes('reseal') ? BACK_SEAL[backSeal] : []
 }
 
 /** Everything that could be read of this construction, the plan's own first: what the readings table offers. */

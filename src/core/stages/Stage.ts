@@ -34,6 +34,19 @@ export interface Demand {
   readonly met: boolean
   /** ids of the steps it stands for: they are done when it is met, and take no tick of their own */
   readonly standsFor: readonly string[]
+  /** ISO time; a reason given before it counts no more. Left out where any does */
+  readonly reasonFrom?: string
+}
+
+/** What rests on figures. */
+export type RestingAct = 'pick' | 'insert' | 'seals' | 'press-run'
+
+/** Figures that are other ones since something was done that rests on them. */
+export interface OtherFigures {
+  /** as “case bore 30.95 then, 31.05 now” */
+  readonly words: string
+  /** when they last changed, ISO time */
+  readonly at: string
 }
 
 /** What of a plan is still to be read. */
@@ -63,6 +76,8 @@ export interface StandingWork {
   readonly picked: boolean
   /** what was picked was logged as home */
   readonly home: boolean
+  /** acts that were done on other figures than there are now */
+  readonly onOtherFigures: Readonly<Partial<Record<RestingAct, OtherFigures>>>
   /** parts of the trail that are not accounted for, in words; empty when all are */
   readonly partsOpen: string
 }

@@ -1,4 +1,5 @@
 import type { OwnPartId } from '../own-parts/OwnPart'
+import { onOtherFigures } from './onOtherFigures'
 import { restOf } from './restOf'
 import type { Demand, Stage } from './Stage'
 
@@ -33,12 +34,14 @@ export const match: Stage = {
     known: picked ? picked.what : size,
   }),
   shows: [],
-  demands: ({ steps, picked, out, goBack }) =>
-    [
-      { ...PICK, met: picked },
+  demands: (work) => [
+    ...[
+      { ...PICK, met: work.picked },
       ...TAKEN.map(({ kind, own, ...one }) => ({
         ...one,
-        met: out.includes(kind) || (own !== null && goBack.includes(own)),
+        met: work.out.includes(kind) || (own !== null && work.goBack.includes(own)),
       })),
-    ].filter(({ standsFor }) => standsFor.some((step) => steps.includes(step))),
+    ].filter(({ standsFor }) => standsFor.some((step) => work.steps.includes(step))),
+    ...onOtherFigures(work, 'pick', 'insert', 'seals'),
+  ],
 }

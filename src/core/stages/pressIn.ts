@@ -1,3 +1,4 @@
+import { onOtherFigures } from './onOtherFigures'
 import { restOf } from './restOf'
 import type { Stage } from './Stage'
 
@@ -14,8 +15,16 @@ export const pressIn: Stage = {
       ? { next: home ? restOf('Press in', step) : `Press ${picked.what}`, known: picked.where }
       : { next: 'Pick crystal with gasket first', known: size },
   shows: [],
-  demands: ({ steps, home }) =>
-    steps.includes(CRYSTAL_IN)
-      ? [{ id: 'press-run', open: 'press run not logged as home', met: home, standsFor: [CRYSTAL_IN] }]
+  demands: (work) =>
+    work.steps.includes(CRYSTAL_IN)
+      ? [
+          {
+            id: 'press-run',
+            open: 'press run not logged as home',
+            met: work.home,
+            standsFor: [CRYSTAL_IN],
+          },
+          ...onOtherFigures(work, 'press-run'),
+        ]
       : [],
 }

@@ -20,6 +20,7 @@ const NOTHING_YET: StandingWork = {
   goBack: [],
   picked: false,
   home: false,
+  onOtherFigures: {},
   partsOpen: '1 case back',
 }
 

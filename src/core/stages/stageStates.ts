@@ -11,6 +11,8 @@ import { STAGE_IDS, stageIndex, stageOf } from './stages'
 export interface StandingDemand {
   /** `step:` with a step's id, or the id of another demand */
   readonly subject: string
+  /** ids of the steps that are done with it */
+  readonly steps: readonly string[]
   /** what is open while it is not met */
   readonly open: string
   readonly met: boolean
@@ -54,21 +56,32 @@ export function stageState(stage: StageId, { procedure, ticks, leftOut, work }: 
   const stoodFor = others.flatMap(({ standsFor }) => standsFor)
   const steps = stepsOf(procedure, stage)
   const own = steps.filter(({ id }) => !stoodFor.includes(id))
-  const answered = (subject: string, open: string, met: boolean): StandingDemand => ({
-    subject,
-    open,
-    met,
-    leftOut: met ? null : (leftOut[subject] ?? null),
-  })
+  const reasonFor = (subject: string, met: boolean, from = '') => {
+    const reason = leftOut[subject]
+    return !met && reason && reason.at >= from ? reason : null
+  }
   const waits = waitsOf({ procedure: { ...procedure, steps }, ticks, leftOut })
   const demands = [
-    ...own.map(({ id, title }) => answered(`step:${id}`, title, ticks[`step:${id}`] !== undefined)),
-    ...others.map(({ id, open, met }) => answered(id, open, met)),
+    ...own.map(({ id, title }): StandingDemand => {
+      const subject = `step:${id}`
+      const met = ticks[subject] !== undefined
+      return { subject, steps: [id], open: title, met, leftOut: reasonFor(subject, met) }
+    }),
+    ...others.map(({ id, open, met, standsFor, reasonFrom }): StandingDemand => {
+      const leftOutFor = reasonFor(id, met, reasonFrom)
+      return { subject: id, steps: standsFor, open, met, leftOut: leftOutFor }
+    }),
     ...waits.map(({ step, title, overAt, cutShort }): StandingDemand => {
       const subject = waitSubject(step)
       const met = overAt !== null
       const open = `say when its wait is over: ${title}`
-      return { subject, open, met, leftOut: met || cutShort === null ? null : (leftOut[subject] ?? null) }
+      return {
+        subject,
+        steps: [],
+        open,
+        met,
+        leftOut: met || cutShort === null ? null : (leftOut[subject] ?? null),
+      }
     }),
   ]
   const shown = others.filter(({ met }) => met).flatMap(({ standsFor }) => standsFor)

@@ -126,6 +126,15 @@ function withAnswers(line: TrailLine, standing: readonly TrailEvent[]): TrailLin
   }
 }
 
+/** Rings of which a bezel or a back in two parts has a second one. */
+const MAY_BE_TWO: readonly TrailPartId[] = ['crystal-gasket', 'back-seal']
+
+/** True of a part a case has one of, while it is off: it cannot come off once more. */
+export function isOffAlready(lines: readonly TrailLine[], part: TrailPartId): boolean {
+  const { several } = TRAIL_PARTS[part]
+  return !several && !MAY_BE_TWO.includes(part) && lines.some((line) => line.part === part && line.open > 0)
+}
+
 /** The order in which parts go back: the last off is the first on. */
 export function replayOrder(lines: readonly TrailLine[]): TrailLine[] {
   return [...lines].reverse()

@@ -3,6 +3,7 @@ import { SIZE_MARKS, partsText, TRAIL_PART_IDS, TRAIL_PARTS } from './parts'
 import type { SizeMark, TrailPartId } from './parts'
 import type { TrailEvent } from './partsTrail'
 import {
+  isOffAlready,
   lastStanding,
   missingBefore,
   missingText,
@@ -112,6 +113,18 @@ describe('partsTrail', () => {
   it('goes back in the reverse order', () => {
     const lines = partsTrail([off('back'), off('stem'), off('movement')])
     expect(replayOrder(lines).map((l) => l.part)).toEqual(['movement', 'stem', 'back'])
+  })
+})
+
+describe('isOffAlready', () => {
+  it('is true of what a case has one of until it is back, never of what it may have several of', () => {
+    const movement = off('movement')
+    expect(isOffAlready([], 'movement')).toBe(false)
+    expect(isOffAlready(partsTrail([movement]), 'movement')).toBe(true)
+    expect(isOffAlready(partsTrail([movement]), 'bezel')).toBe(false)
+    expect(isOffAlready(partsTrail([movement, answer('back', movement)]), 'movement')).toBe(false)
+    for (const part of ['spacer', 'crystal-gasket', 'back-seal'] as const)
+      expect(isOffAlready(partsTrail([off(part)]), part)).toBe(false)
   })
 })
 

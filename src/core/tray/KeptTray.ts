@@ -21,6 +21,8 @@ export interface KeptReading extends TakenReading {
   readonly takenAt: Date
   /** null while it stands */
   readonly voidReason: string | null
+  /** null while it stands */
+  readonly voidedAt: Date | null
 }
 
 /** A diameter by a way round the jaws as it is kept, with what became of it. */
@@ -32,6 +34,8 @@ export interface KeptShape extends StoredShape {
   readonly photoId: number | null
   /** null while it stands */
   readonly voidReason: string | null
+  /** null while it stands */
+  readonly voidedAt: Date | null
 }
 
 /** Pieces taken out of one drawer for a tray. */
@@ -83,13 +87,17 @@ export interface KeptTray {
   readonly bezelsOut: readonly StockBezel[]
   /** the pick that counts; null while nothing is picked */
   readonly picked: {
-    readonly pick: { readonly id: number }
+    readonly pick: { readonly id: number; readonly pickedAt: Date }
     readonly crystal: { readonly id: number; readonly material: CrystalMaterial }
     /** null where no ring goes with the crystal */
     readonly gasket: { readonly id: number } | null
   } | null
   /** oldest first */
-  readonly pressRuns: readonly { readonly pickId: number; readonly outcome: PressOutcome }[]
+  readonly pressRuns: readonly {
+    readonly pickId: number
+    readonly outcome: PressOutcome
+    readonly ranAt: Date
+  }[]
   /** everything in use on the bench, this tray's own included */
   readonly inUse: readonly KeptProcess[]
 }

@@ -1,7 +1,15 @@
 import type { KeptTray } from './KeptTray'
 
-/** True where the last run of what was picked brought it home: one that cracked or stood high since is not. */
-export function isHome({ picked, pressRuns }: Pick<KeptTray, 'picked' | 'pressRuns'>): boolean {
-  if (picked === null) return false
-  return pressRuns.findLast((run) => run.pickId === picked.pick.id)?.outcome === 'home'
+type KeptRuns = Pick<KeptTray, 'picked' | 'pressRuns'>
+
+/** The last run of what was picked where it brought it home; null where one cracked it or left it high since. */
+export function homeRun({ picked, pressRuns }: KeptRuns): KeptTray['pressRuns'][number] | null {
+  if (picked === null) return null
+  const last = pressRuns.findLast((run) => run.pickId === picked.pick.id)
+  return last?.outcome === 'home' ? last : null
+}
+
+/** True where what was picked is home. */
+export function isHome(kept: KeptRuns): boolean {
+  return homeRun(kept) !== null
 }

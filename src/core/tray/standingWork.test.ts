@@ -1,5 +1,5 @@
 import { caseSheet } from '../../../tests/factories/caseSheet'
-import { keptReading, keptTray } from '../../../tests/factories/keptTray'
+import { keptPick, keptReading, keptRun, keptTray } from '../../../tests/factories/keptTray'
 import { policyWith } from '../policy/policyChanges'
 import { openOf } from '../stages/stageStates'
 import type { StageId } from '../stages/stages'
@@ -56,27 +56,81 @@ describe('how the work stands', () => {
   })
 
   it('counts a crystal as home by a run of the pick that counts', () => {
-    const picked = { pick: { id: 7 }, crystal: { id: 4, material: 'mineral' as const }, gasket: null }
+    const picked = keptPick(7)
     const isHome = (pressRuns: KeptTray['pressRuns']) =>
       !openAt('press-in', { picked, pressRuns }).includes('press run not logged as home')
     expect(isHome([])).toBe(false)
-    expect(isHome([{ pickId: 7, outcome: 'home' }])).toBe(true)
-    expect(isHome([{ pickId: 6, outcome: 'home' }])).toBe(false)
+    expect(isHome([keptRun(7, 'home')])).toBe(true)
+    expect(isHome([keptRun(6, 'home')])).toBe(false)
     // Pressed once more and cracked, or lifted on one side, it is home no more.
     for (const outcome of ['cracked', 'high-on-one-side'] as const)
-      expect(
-        isHome([
-          { pickId: 7, outcome: 'home' },
-          { pickId: 7, outcome },
-        ]),
-      ).toBe(false)
-    expect(isHome([{ pickId: 7, outcome: 'loose' }])).toBe(false)
+      expect(isHome([keptRun(7, 'home'), keptRun(7, outcome)])).toBe(false)
+    expect(isHome([keptRun(7, 'loose')])).toBe(false)
     expect(openAt('match', { picked }).join()).not.toMatch(/not picked/)
     expect(openAt('match', {}).join()).toMatch(/not picked/)
     // What cracked under the press is to be picked anew, until one went home after it.
     const pressed = (...outcomes: readonly ('cracked' | 'home')[]) =>
-      openAt('match', { picked, pressRuns: outcomes.map((outcome) => ({ pickId: 7, outcome })) }).join()
+      openAt('match', { picked, pressRuns: outcomes.map((outcome) => keptRun(7, outcome)) }).join()
     expect(pressed('cracked')).toMatch(/not picked/)
     expect(pressed('cracked', 'home')).not.toMatch(/not picked/)
+  })
+})
+
+describe('what was done on other figures than there are now', () => {
+  const at = (clock: string) => new Date(`2026-11-24T${clock}:00Z`)
+  const picked = keptPick(7, at('10:00'))
+  const home = keptRun(7, 'home', at('12:00'))
+  const boreChanged = (backAt: string, readAt: string) => [
+    keptReading(1, 'bore', 30.95, { takenAt: at('09:00'), voidReason: 'slip', voidedAt: at(backAt) }),
+    keptReading(2, 'bore', 31.05, { takenAt: at(readAt) }),
+  ]
+  const PICKED_ON = 'picked on other figures: case bore 30.95 then, 31.05 now'
+  const PRESSED_ON = 'pressed on other figures: case bore 30.95 then, 31.05 now'
+
+  it('is asked for at the pick until it is home, at the run from then on', () => {
+    const before = boreChanged('11:00', '11:05')
+    expect(openAt('match', { picked, readings: before })).toContain(PICKED_ON)
+    expect(openAt('match', { picked, readings: before, pressRuns: [home] })).toContain(PICKED_ON)
+    expect(openAt('press-in', { picked, readings: before, pressRuns: [home] })).not.toContain(PRESSED_ON)
+    const after = boreChanged('13:00', '13:05')
+    expect(openAt('press-in', { picked, readings: after, pressRuns: [home] })).toContain(PRESSED_ON)
+    expect(openAt('match', { picked, readings: after, pressRuns: [home] })).not.toContain(PICKED_ON)
+  })
+
+  it('is over once it is picked anew, and never asked for before a pick', () => {
+    const readings = boreChanged('11:00', '11:05')
+    expect(openAt('match', { picked: keptPick(8, at('11:10')), readings }).join()).not.toMatch(
+      /other figures/,
+    )
+    expect(openAt('match', { readings }).join()).not.toMatch(/other figures/)
+  })
+
+  it('stays for a reason, which counts until the figures change again', () => {
+    const leftOut = { 'pick-figures': { reason: 'same pair fits', at: at('11:30').toISOString() } }
+    expect(openAt('match', { picked, leftOut, readings: boreChanged('11:00', '11:05') })).not.toContain(
+      PICKED_ON,
+    )
+    expect(openAt('match', { picked, leftOut, readings: boreChanged('11:00', '11:40') })).toContain(PICKED_ON)
+  })
+
+  it('is asked for of an insert and of seals by their own figures', () => {
+    const tray = { ...keptTray().tray, asked: ['crystal', 'insert', 'reseal'] as const }
+    const sheet = caseSheet({ bezelKind: 'rotating-click', insertMaterial: 'aluminium', backSeal: 'o-ring' })
+    const changed = (id: number, dimension: DimensionId, then: number, now: number) => [
+      keptReading(id, dimension, then, { takenAt: at('09:00'), voidReason: 'slip', voidedAt: at('11:00') }),
+      keptReading(id + 1, dimension, now, { takenAt: at('11:05') }),
+    ]
+    const since = at('10:00')
+    const partsOut = [
+      { kind: 'insert', partId: 1, count: 1, since },
+      { kind: 'o-ring', partId: 2, count: 1, since },
+    ] as const
+    const readings = [...changed(1, 'insert-outer', 38, 38.2), ...changed(3, 'back-groove-width', 1.1, 1.3)]
+    expect(openAt('match', { tray, sheet, partsOut, readings })).toEqual(
+      expect.arrayContaining([
+        'insert taken on other figures: insert, outside 38.00 then, 38.20 now',
+        'seals taken on other figures: back groove width 1.10 then, 1.30 now',
+      ]),
+    )
   })
 })

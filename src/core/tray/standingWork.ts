@@ -22,6 +22,8 @@ export interface WorkBasis {
   /** those of the plan that say which crystal fits */
   readonly forCrystal: readonly DimensionId[]
   readonly counted: readonly ReadingTarget[]
+  /** asked only where something was done that rests on figures */
+  readonly onOtherFigures: () => StandingWork['onOtherFigures']
   readonly trail: readonly TrailLine[]
   /** parts of the piece itself; asked only where some were picked or said to go back */
   readonly own: () => Pick<OwnParts, 'parts'>
@@ -39,6 +41,7 @@ export function standingWork({
   trail,
   own,
   readout,
+  onOtherFigures,
 }: WorkBasis): StandingWork {
   const { picked, pressRuns, shapes, partsOut, looked, findings } = kept
   const byShape = shapes.filter(({ voidReason }) => voidReason === null).map(({ dimension }) => dimension)
@@ -70,6 +73,9 @@ export function standingWork({
     ),
     picked: picked !== null && !isLost(picked, pressRuns, own),
     home: isHome(kept),
+    get onOtherFigures() {
+      return onOtherFigures()
+    },
     partsOpen: missingText(missingBefore(trail, 'prove')),
   }
 }

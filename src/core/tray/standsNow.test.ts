@@ -1,4 +1,5 @@
 import { jobFacts } from '../../../tests/factories/jobFacts'
+import { keptPick, keptRun } from '../../../tests/factories/keptTray'
 import type { TrailEvent } from '../trail/partsTrail'
 import { NO_PLACE, partsTrail } from '../trail/partsTrail'
 import type { TrailPartId } from '../trail/parts'
@@ -60,13 +61,13 @@ describe('a piece as it stands now', () => {
       crystal: { state: 'cracked', material: 'mineral' },
     })
     expect(now([], ['crystal-out']).off.crystal).toBe(true)
-    const picked = { pick: { id: 3 }, crystal: { id: 4, material: 'sapphire' as const }, gasket: null }
-    const pressed = now([], ['crystal-out'], { picked, pressRuns: [{ pickId: 3, outcome: 'home' }] })
+    const picked = { ...keptPick(3), crystal: { id: 4, material: 'sapphire' as const } }
+    const pressed = now([], ['crystal-out'], { picked, pressRuns: [keptRun(3, 'home')] })
     expect(pressed).toMatchObject({
       off: { crystal: false },
       crystal: { state: 'whole', material: 'sapphire' },
     })
-    const loose = now([], ['crystal-out'], { picked, pressRuns: [{ pickId: 3, outcome: 'loose' }] })
+    const loose = now([], ['crystal-out'], { picked, pressRuns: [keptRun(3, 'loose')] })
     expect(loose.off.crystal).toBe(true)
   })
 })

@@ -38,6 +38,7 @@ import { ownParts } from '../own-parts/ownParts'
 import type { Wait } from '../waits/waits'
 import { waitsOf } from '../waits/waits'
 import { isOfOldBezel, newBezelOf } from './newBezel'
+import { actsOnOtherFigures } from './onOtherFigures'
 import { standsNow } from './standsNow'
 import { standingWork } from './standingWork'
 
@@ -102,8 +103,9 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
   const { tray } = kept
   const sheet = withLearned(kept.sheet, kept.pieces)
   const newBezel = newBezelOf(kept.partsOut, kept.bezelsOut)
+  const isOfThisCase = (r: K['readings'][number]) => !newBezel || !isOfOldBezel(r, newBezel, kept.sheet)
   const standing: readonly K['readings'][number][] = kept.readings.filter((r) => r.voidReason === null)
-  const counted = newBezel ? standing.filter((r) => !isOfOldBezel(r, newBezel, kept.sheet)) : standing
+  const counted = standing.filter(isOfThisCase)
   const found = lazily(() => asFound(kept, sheet, rules.policy, newBezel))
   const now = lazily(() => (newBezel ? withNewBezel(kept, rules.policy, found(), newBezel) : found()))
   // The plan asks for the sheet alone: a bench full of trays is planned without judging every one's size.
@@ -123,6 +125,9 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       plan: plan(),
       forCrystal: plannedForCrystal(planBasis()),
       counted,
+      onOtherFigures: lazily(() =>
+        actsOnOtherFigures({ ...kept, readings: kept.readings.filter(isOfThisCase) }, planBasis),
+      ),
       trail: trail(),
       own: () => own(),
       readout: () => now().readout,

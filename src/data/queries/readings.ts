@@ -10,12 +10,15 @@ export type NewReading = typeof readings.$inferInsert
 export interface KeptReading extends Reading {
   /** null while it stands */
   readonly voidReason: string | null
+  /** null while it stands */
+  readonly voidedAt: Date | null
 }
 
 /** Readings by tray, standing and taken back, oldest first. */
 export async function readingsOf(db: Db, trayIds: readonly number[]): Promise<Map<number, KeptReading[]>> {
   if (trayIds.length === 0) return new Map()
-  const columns = { ...getTableColumns(readings), voidReason: readingVoids.reason }
+  const { reason: voidReason, voidedAt } = readingVoids
+  const columns = { ...getTableColumns(readings), voidReason, voidedAt }
   const rows = await db
     .select({ trayId: readings.trayId, kept: rowsAsJson(columns, readings.id) })
     .from(readings)

@@ -10,13 +10,19 @@ export type NewShapeReading = typeof shapeReadings.$inferInsert
 export interface KeptShape extends ShapeReading {
   /** null while it stands */
   readonly voidReason: string | null
+  /** null while it stands */
+  readonly voidedAt: Date | null
 }
 
 /** Shape readings by tray, standing and taken back, oldest first. */
 export async function shapesOf(db: Db, trayIds: readonly number[]): Promise<Map<number, KeptShape[]>> {
   if (trayIds.length === 0) return new Map()
   const rows = await db
-    .select({ ...getTableColumns(shapeReadings), voidReason: shapeReadingVoids.reason })
+    .select({
+      ...getTableColumns(shapeReadings),
+      voidReason: shapeReadingVoids.reason,
+      voidedAt: shapeReadingVoids.voidedAt,
+    })
     .from(shapeReadings)
     .leftJoin(shapeReadingVoids, eq(shapeReadingVoids.shapeReadingId, shapeReadings.id))
     .where(inArray(shapeReadings.trayId, [...trayIds]))

@@ -9,7 +9,7 @@ import { openOf } from '@/core/stages/stageStates'
 import type { StageId } from '@/core/stages/stages'
 import { finishStage } from './finishStage'
 import { leaveOut } from './leaveOut'
-import { recordOff } from './partsTrail'
+import { answerOff, recordOff } from './partsTrail'
 import { tickTray } from './tickTray'
 import type { TrayView } from './trayView'
 
@@ -103,6 +103,21 @@ describe('finishing a stage', () => {
     )
     const outcome = await leaveOut(store.db, { trayId, subject: 'trail', reason: 'lost' }, NOW)
     expect(refused(outcome)).toMatch(/Parts are not left out/)
+  })
+
+  it('takes no tick for what rests on something open, nor for a proof of an open case', async () => {
+    const { tray } = await newTray()
+    const trayId = tray.id
+    const tick = async (id: string) =>
+      refused(await tickTray(store.db, { trayId, subject: `step:${id}`, done: true }, NOW))
+    expect(await tick('rim-check')).toMatch(/^First at Press in: /)
+    const back = { trayId, part: 'back', count: 1, size: '', clockHour: null, photo: null }
+    const off = stored(await recordOff(store.db, back, NOW))
+    expect(await tick('functions')).toMatch(/^Still off by the parts trail: 1 case back/)
+    const [line] = off.job.trail.lines
+    const answer = { trayId, offId: line?.offIds[0], kind: 'back', count: 1, reason: '' }
+    stored(await answerOff(store.db, answer, NOW))
+    expect(await tick('functions')).toBe('accepted')
   })
 
   it('hands nothing back while anything of any stage is open, and names it', async () => {

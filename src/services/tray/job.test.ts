@@ -237,6 +237,16 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
       expect(refused(await off(view, 'cell'))).toMatch(/was handed back/)
     })
 
+    it('takes off once what a case has one of', async () => {
+      const view = await taken('everyday')
+      stored(await off(view, 'movement'))
+      expect(refused(await off(view, 'movement'))).toBe(
+        'Nothing recorded: the movement is off already, and a case has one.',
+      )
+      stored(await undoTrail(store.db, { trayId: view.tray.id }, NOW))
+      stored(await off(view, 'movement'))
+    })
+
     it('undoes the last thing recorded and keeps it on record', async () => {
       const view = await taken('everyday')
       await off(view, 'clamp', 2)

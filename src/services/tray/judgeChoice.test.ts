@@ -2,24 +2,31 @@ import { openBrokenTray } from '../../../tests/stores/brokenTray'
 import { demoStore } from '../../../tests/stores/demoStore'
 import { testStores } from '../../../tests/stores/testStores'
 import type { DimensionId } from '@/core/readings/dimensions'
+import { openOf } from '@/core/stages/stageStates'
 import { compareUpgrades } from './compareUpgrades'
 import { judgeChoice } from './judgeChoice'
 import { pickPair } from './pickPair'
-import { takeReading } from './takeReading'
+import { takeBackReading, takeReading } from './takeReading'
 import { trayByItsNumber } from './trayPages'
 import type { TrayView } from './trayView'
 
 const NOW = new Date('2026-11-24T10:00:00Z')
+const LATER = new Date('2026-11-24T11:00:00Z')
 
 describe.each(testStores())('a choice judged again, on $name', ({ open }) => {
   const store = demoStore(open)
 
-  async function read(view: TrayView, dimension: DimensionId, places: readonly string[]): Promise<TrayView> {
+  async function read(
+    view: TrayView,
+    dimension: DimensionId,
+    places: readonly string[],
+    at = NOW,
+  ): Promise<TrayView> {
     let now = view
     for (const [placeIndex, text] of places.entries()) {
       const figure = { dimension, placeIndex, text, source: 'typed', confirmed: true }
       const sent = { trayId: view.tray.id, instrumentId: view.instruments[0]?.id, ...figure }
-      const outcome = await takeReading(store.db, sent, NOW)
+      const outcome = await takeReading(store.db, sent, at)
       if (!outcome.ok) throw new Error(JSON.stringify(outcome))
       now = outcome.view
     }
@@ -50,6 +57,32 @@ describe.each(testStores())('a choice judged again, on $name', ({ open }) => {
     if (!compared.ok) throw new Error(JSON.stringify(compared))
     for (const { candidate } of compared.upgrades)
       expect(await judged(view, candidate)).toEqual({ candidate, failures: [] })
+  })
+
+  it('is made on the figures there were then, and says so until it is made anew', async () => {
+    const before = await measured('Others')
+    const trayId = before.tray.id
+    const best = before.shortlist?.fitting[0]
+    const pair = { trayId, crystalId: best?.crystal.id, gasketId: best?.gasket?.id ?? null }
+    await pickPair(store.db, pair, NOW)
+    const bore = before.readings.find(({ dimension }) => dimension === 'bore')
+    const slip = { trayId, readingId: bore?.id, reason: 'jaws tilted' }
+    // Taken back and not read again, the others say the same.
+    const fewer = await takeBackReading(store.db, slip, LATER)
+    if (!fewer.ok) throw new Error(JSON.stringify(fewer))
+    expect(fewer.view.press?.againstNow.join()).not.toMatch(/other figures/)
+    const after = await read(before, 'bore', ['31.10'], LATER)
+    const OTHERS = 'picked on other figures: case bore 30.95 then, 31.00 now'
+    expect(after.press?.againstNow[0]).toBe(OTHERS)
+    const openAtMatch = ({ job }: TrayView) =>
+      job.stages
+        .filter(({ stage }) => stage === 'match')
+        .flatMap((state) => openOf(state).map(({ open }) => open))
+    expect(openAtMatch(after)).toContain(OTHERS)
+    const anew = await pickPair(store.db, pair, new Date(LATER.getTime() + 1))
+    if (!anew.ok) throw new Error(JSON.stringify(anew))
+    expect(openAtMatch(anew.view)).not.toContain(OTHERS)
+    expect(anew.view.press?.againstNow).not.toContain(OTHERS)
   })
 
   it('goes with a later reading, on the press card too', async () => {

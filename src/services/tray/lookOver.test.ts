@@ -8,6 +8,7 @@ import { latestPicksOf } from '@/data/queries/picks'
 import { judgeChoice } from './judgeChoice'
 import { logPressRun } from './logPressRun'
 import { lookOver, ownBack } from './lookOver'
+import { undoTrail } from './partsTrail'
 import { pickPair } from './pickPair'
 import { trayByItsNumber } from './trayPages'
 import type { TrayView } from './trayView'
@@ -61,6 +62,11 @@ describe.each(testStores())('parts of the piece itself, on $name', ({ open }) =>
       ['crystal', 1, 0, 0],
       ['crystal-gasket', 1, 0, 0],
     ])
+    // What was pressed in is in, whatever the trail says.
+    expect(await undoTrail(store.db, { trayId: view.tray.id }, NOW)).toMatchObject({
+      ok: false,
+      errors: { form: 'The press put it back: log what became of it at Press in.' },
+    })
     const stored = (await latestPicksOf(store.db, [view.tray.id])).get(view.tray.id)
     expect(stored?.pick).toMatchObject({ crystalId: null, gasketId: null })
     expect(stored?.pick.ownCrystal?.diameterMm).toBeCloseTo(32, 1)

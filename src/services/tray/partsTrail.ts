@@ -1,9 +1,11 @@
 import Joi from 'joi'
 import { SIZE_MARKS, TRAIL_PART_IDS, TRAIL_PARTS } from '@/core/trail/parts'
 import type { SizeMark, TrailPartId } from '@/core/trail/parts'
-import { lastStanding } from '@/core/trail/partsTrail'
+import { againstBack } from '@/core/stages/inOrder'
+import { isOffAlready, lastStanding } from '@/core/trail/partsTrail'
+import { homeRun } from '@/core/tray/isHome'
 import { idSchema, refuse } from '../boundary'
-import { answerOf, recordTrail } from './recordTrail'
+import { answerOf, orderOf, recordTrail } from './recordTrail'
 import { trayChange } from './trayChange'
 
 /** More of one part than any case has is a slip of the finger. From memory. */
@@ -49,6 +51,10 @@ const offSchema = Joi.object<OffInput>({
 /** Records that parts came off, with their count, size mark and place. */
 export const recordOff = trayChange(offSchema, async (tx, input, opened, now) => {
   const { part, count, size, clockHour, photo } = input
+  if (isOffAlready(opened.trail, part)) {
+    const { label } = TRAIL_PARTS[part]
+    return refuse(`Nothing recorded: the ${label} is off already, and a case has one.`, 'part')
+  }
   if (photo && !opened.kept.photos.some((p) => p.id === photo.id))
     return refuse('Place: this picture is not there any more. Choose another one.')
   const [photoId, photoX, photoY] = [photo?.id ?? null, photo?.x ?? null, photo?.y ?? null]
@@ -84,6 +90,8 @@ export const answerOff = trayChange(answerSchema, async (tx, input, opened, now)
       `${TRAIL_PARTS[line.part].label}: ${count} would be more than came off; ${line.open} still to come.`,
     )
   }
+  const against = kind === 'left-off' ? null : againstBack(line.part, orderOf(opened))
+  if (against !== null) return refuse(against)
   await recordTrail(tx, opened, [answerOf(line, kind, count, reason)], now)
   return null
 })
@@ -94,6 +102,9 @@ const undoSchema = Joi.object<{ trayId: number }>({ trayId: idSchema.required() 
 export const undoTrail = trayChange(undoSchema, async (tx, _, opened, now) => {
   const last = lastStanding(opened.kept.trail)
   if (!last) return refuse('Nothing to undo: the trail is empty.')
+  // What was pressed in is in, whatever the trail says.
+  if (last.kind !== 'off' && homeRun(opened.kept)?.ranAt.toISOString() === last.at)
+    return refuse('The press put it back: log what became of it at Press in.')
   await recordTrail(tx, opened, [{ kind: 'undo', refersTo: last.id }], now)
   return null
 })

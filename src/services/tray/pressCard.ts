@@ -12,6 +12,8 @@ import { foreseenForce } from '@/core/tray/pastFigures'
 import { againstPair, judgePair } from '@/core/tray/judgePair'
 import { leavesSplinters } from '@/core/tray/hazards'
 import type { PickEvidence } from '@/core/tray/PickEvidence'
+import { figuresOf } from '@/core/stages/onOtherFigures'
+import { openOf } from '@/core/stages/stageStates'
 import { boreOfPick } from '@/core/tray/PickEvidence'
 import type { PickedParts } from '@/data/queries/picks'
 import type { Press } from '@/data/queries/tools'
@@ -88,7 +90,7 @@ export function pressCard(
     gasket,
     bezelGasket,
     evidence: pick.evidence,
-    againstNow: againstNow(opened, kept.picked, index),
+    againstNow: [...pickedOnOthers(opened), ...againstNow(opened, kept.picked, index)],
     pusher,
     support,
     caseAssumed: support !== null && sheet.caseDiameterMm === null,
@@ -116,6 +118,12 @@ export function pressCard(
       note: run.note,
     })),
   }
+}
+
+/** The figures it was picked on are others now, and nobody said that it stays. */
+function pickedOnOthers({ stages }: OpenedCase): readonly string[] {
+  const open = stages.flatMap(openOf).filter(({ subject }) => subject === figuresOf('pick'))
+  return open.map((demand) => demand.open)
 }
 
 /** A pair that no longer suits is told where it is pressed: figures go on coming after a pick. */

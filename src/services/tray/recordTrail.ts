@@ -1,4 +1,5 @@
 import { changedByTrail } from '@/core/procedure/stepsOnTrail'
+import type { Order } from '@/core/stages/inOrder'
 import type { TrailLine } from '@/core/trail/partsTrail'
 import { partsTrail } from '@/core/trail/partsTrail'
 import type { Db } from '@/data/client'
@@ -33,6 +34,11 @@ export async function recordTrail(
   ].filter(({ subject, done }) => (kept.ticks[subject] !== undefined) !== done)
   for (const tick of ticks) await insertTick(tx, { trayId, at: now, ...tick })
   return ticks.map(({ subject }) => subject)
+}
+
+/** How the job stands, as far as the order of its steps asks. */
+export function orderOf({ procedure, stages, trail }: OpenedCase): Order {
+  return { steps: procedure.steps, stages, trail }
 }
 
 /** An answer hangs on the first removal of its line; the line adds them up. */

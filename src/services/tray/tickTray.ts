@@ -4,6 +4,7 @@ import { HAZARD_IDS } from '@/core/tray/hazards'
 import { STEP_RULES } from '@/core/procedure/procedure'
 import { isShownByTrail, saidByTick } from '@/core/procedure/stepsOnTrail'
 import { tickedTogether } from '@/core/procedure/tickedTogether'
+import { againstStep } from '@/core/stages/inOrder'
 import { renewedParts } from '@/core/tray/renewedParts'
 import { lastStanding, partsTrail } from '@/core/trail/partsTrail'
 import type { Wait } from '@/core/waits/waits'
@@ -12,7 +13,7 @@ import type { Refusal } from '../boundary'
 import { idSchema, refuse } from '../boundary'
 import type { OpenedCase } from './openTrayCases'
 import type { TrailRecord } from './recordTrail'
-import { answerOf, recordTrail } from './recordTrail'
+import { answerOf, orderOf, recordTrail } from './recordTrail'
 import { trayChange } from './trayChange'
 
 const SUBJECTS: readonly string[] = [
@@ -67,6 +68,8 @@ function onTrail(subject: string, done: boolean, opened: OpenedCase): readonly T
       return refuse('The parts trail shows it done: undo it there first, the tick goes with it.', 'subject')
     return [{ kind: 'undo', refersTo: undo.undoes }]
   }
+  const early = againstStep(step, orderOf(opened))
+  if (early !== null) return refuse(early, 'subject')
   const { off, back, against } = saidByTick(step, trail)
   if (against !== null) return refuse(against, 'subject')
   const renewed = renewedParts(opened)

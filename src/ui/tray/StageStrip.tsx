@@ -6,6 +6,7 @@ import type { StageId } from '@/core/stages/stages'
 import { stageIndex, stageLabel } from '@/core/stages/stages'
 import type { StageState } from '@/core/stages/stageStates'
 import { openOf } from '@/core/stages/stageStates'
+import { isOfOtherFigures } from '@/core/stages/onOtherFigures'
 
 export interface StageStripProps {
   readonly states: readonly StageState[]
@@ -88,10 +89,12 @@ function lookOf(state: StageState, current: StageId): StageLook {
     return { mark: '', words: 'not needed', color: 'text.secondary', line: 'divider', struck: false }
   if (stageIndex(stage) > stageIndex(current))
     return { mark: '', words: 'ahead', color: 'text.primary', line: 'divider', struck: false }
-  const { length } = openOf(state)
+  const open = openOf(state)
+  // Done, but on figures that are others now: not the same as something nobody did.
+  const onOthers = open.every(isOfOtherFigures)
   return {
-    mark: String(length),
-    words: `${length} open`,
+    mark: onOthers ? '≠' : String(open.length),
+    words: onOthers ? open.map((demand) => demand.open).join('; ') : `${open.length} open`,
     color: 'warning.main',
     line: 'warning.main',
     struck: false,

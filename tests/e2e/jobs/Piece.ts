@@ -183,6 +183,17 @@ export class Piece {
     }
   }
 
+  /** Takes back the first standing reading that shows this figure. */
+  async takeBack(figure: string, reason: string): Promise<void> {
+    const before = await standing(this.page)
+    await this.page
+      .getByRole('button', { name: new RegExp(`^Take back ${figure},`) })
+      .first()
+      .click()
+    await this.sayWhy(reason)
+    await expect.poll(() => standing(this.page), OFTEN).toBe(before - 1)
+  }
+
   /** Reads one dimension, chosen in the table of readings. */
   async readThe(dimension: string, ...figures: readonly string[]): Promise<void> {
     await this.page

@@ -35,6 +35,17 @@ test('a shattered quartz: its size from the opening alone, hands counted off and
   await expect(first).toContainText('28.0 × 1.0 flat mineral')
   await expect(page.getByText('its own nylon')).toBeHidden()
   await piece.pick()
+  // A figure changed late: the pick rests on another one, says so where it is pressed, and is made anew.
+  await piece.look('Clean')
+  await piece.takeBack('0.45', 'jaws tilted')
+  await piece.readThe('Gasket wall', '0.52')
+  await piece.look('Press in')
+  const others = 'picked on other figures: gasket wall 0.45 then, 0.47 now'
+  await expect(page.getByRole('alert').filter({ hasText: others })).toBeVisible()
+  await expect(page.getByRole('button', { name: `Match, ${others}` })).toHaveText(/^≠/)
+  await piece.look('Match')
+  await piece.pick()
+  await expect(page.getByRole('button', { name: 'Match, done' })).toBeVisible()
   await piece.work()
   await piece.pressHome()
   await piece.standsAt('Close')

@@ -120,8 +120,14 @@ export const CLEAN_AND_MATCH_RULES: readonly StepRule[] = [
     id: 'match-insert',
     stage: 'match',
     when: ({ insertWork }) => insertWork,
-    title: 'Pick the insert: outer and inner diameter, thickness, flat or slope',
-    why: 'Proud it is knocked off, sunk it holds dirt.',
+    title: ({ facts }) =>
+      facts.insertBack
+        ? 'Its own insert goes back'
+        : 'Pick the insert: outer and inner diameter, thickness, flat or slope',
+    why: ({ facts }) =>
+      facts.insertBack
+        ? 'It fitted here before: nothing of it or its seat has to be read.'
+        : 'Proud it is knocked off, sunk it holds dirt.',
     activeMinutes: 3,
   },
   {

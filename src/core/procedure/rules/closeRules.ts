@@ -72,6 +72,7 @@ export const CLOSE_RULES: readonly StepRule[] = [
     tools: ['silicone grease'],
     activeMinutes: 3,
     putsBack: ['back-seal'],
+    after: ['match-seals'],
     check: 'Not pinched anywhere.',
     school: 'back-seal',
   },
@@ -139,6 +140,7 @@ export const PROVE_RULES: readonly StepRule[] = [
     when: ({ crystalWork }) => crystalWork,
     title: 'Rim even all round under the loupe',
     why: 'A rim high on one side leaks on the other.',
+    after: ['crystal-in'],
     activeMinutes: 2,
   },
   {

@@ -143,6 +143,7 @@ export const ALIGN_RULES: readonly StepRule[] = [
     why: 'The pip is turned to 12 while it still moves.',
     activeMinutes: 8,
     putsBack: ['insert'],
+    after: ['match-insert'],
     waitMinutes: ({ schools }) =>
       schools['insert-fixing'].option === 'flexible-cement' ? INSERT_CURE_MINUTES : 0,
     check: 'Pip on 12, insert flush all round.',

@@ -9,6 +9,7 @@ import type { StageId } from '@/core/stages/stages'
 import type { SizeMark, TrailPartId } from '@/core/trail/parts'
 import { partsText, SIZE_MARKS, TRAIL_PART_IDS, TRAIL_PARTS } from '@/core/trail/parts'
 import type { TrailLine } from '@/core/trail/partsTrail'
+import { isOffAlready } from '@/core/trail/partsTrail'
 import type { ProposedLine } from '@/core/trail/proposedTrail'
 import { clockText } from '../../small/timeText'
 import type { StageWorkProps } from '../StageWorkProps'
@@ -93,7 +94,7 @@ export function TrailPanel({ bench, actions, stage }: StageWorkProps & { stage: 
             <Usual lines={trail.usual} onTake={(line) => off(line.part, line.count, line)} />
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
               {offered.map((id) => (
-                <PartKey key={id} id={id} onTap={() => off(id)} />
+                <PartKey key={id} id={id} isOff={isOffAlready(trail.lines, id)} onTap={() => off(id)} />
               ))}
               <Button size="small" onClick={() => setAll(!all)} aria-expanded={all}>
                 {all ? 'fewer' : 'other part'}
@@ -109,12 +110,13 @@ export function TrailPanel({ bench, actions, stage }: StageWorkProps & { stage: 
   )
 }
 
-function PartKey({ id, onTap }: { id: TrailPartId; onTap: () => void }) {
+function PartKey({ id, isOff, onTap }: { id: TrailPartId; isOff: boolean; onTap: () => void }) {
   const { label, key } = TRAIL_PARTS[id]
   return (
     <Button
       variant="outlined"
       onClick={onTap}
+      disabled={isOff}
       title={key ? `key ${key.toUpperCase()}` : undefined}
       sx={{ minHeight: 44, px: 1.25, fontWeight: 400, fontSize: 15 }}
     >

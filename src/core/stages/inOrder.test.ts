@@ -1,0 +1,81 @@
+import { keptTray } from '../../../tests/factories/keptTray'
+import { caseSheet } from '../../../tests/factories/caseSheet'
+import { policyWith } from '../policy/policyChanges'
+import { STEP_RULES } from '../procedure/procedure'
+import type { KeptTray } from '../tray/KeptTray'
+import { trayCase } from '../tray/trayCase'
+import type { TrailEvent } from '../trail/partsTrail'
+import { NO_PLACE } from '../trail/partsTrail'
+import type { TrailPartId } from '../trail/parts'
+import { againstBack, againstStep } from './inOrder'
+
+const RULES = { policy: policyWith({}), schools: {} }
+const AT = '2026-11-24T10:00:00.000Z'
+
+function orderOf(over: Partial<KeptTray> = {}) {
+  const tray = { ...keptTray().tray, asked: ['crystal', 'insert', 'reseal'] as const }
+  const sheet = caseSheet({
+    bezelKind: 'rotating-click',
+    insertMaterial: 'aluminium',
+    backSeal: 'o-ring',
+    ...over.sheet,
+  })
+  const { procedure, stages, trail } = trayCase(keptTray({ tray, sheet, ...over }), RULES)
+  return { steps: procedure.steps, stages, trail }
+}
+
+function against(id: string, order: ReturnType<typeof orderOf>): string | null {
+  const step = order.steps.find((one) => one.id === id)
+  if (!step) throw new Error(`${id} is not a step of this job`)
+  return againstStep(step, order)
+}
+
+const off = (id: number, part: TrailPartId): TrailEvent => ({
+  ...NO_PLACE,
+  id,
+  at: AT,
+  kind: 'off',
+  part,
+  count: 1,
+  size: '',
+})
+const takenOut = (kind: 'insert' | 'o-ring') => ({ kind, partId: 1, count: 1, since: new Date(AT) })
+
+describe('the order of the steps', () => {
+  it('knows every step that another one rests on', () => {
+    const ids = STEP_RULES.map(({ id }) => id)
+    const unknown = STEP_RULES.flatMap(({ after }) => after ?? []).filter((id) => !ids.includes(id))
+    expect(unknown).toEqual([])
+  })
+
+  it.each([
+    ['insert-in', 'insert', 'First at Match: Pick the insert'],
+    ['back-seal-in', 'o-ring', 'First at Match: '],
+  ] as const)(
+    'has %s only once its part was taken out, or that was left out for a reason',
+    (id, kind, words) => {
+      expect(against(id, orderOf())).toMatch(new RegExp(`^${words}`))
+      expect(against(id, orderOf({ partsOut: [takenOut(kind)] }))).toBeNull()
+      const reason = { reason: 'owner brings it', at: AT }
+      expect(against(id, orderOf({ leftOut: { 'insert-out': reason, 'seals-out': reason } }))).toBeNull()
+    },
+  )
+
+  it('holds for the trail as for the tick', () => {
+    expect(againstBack('insert', orderOf())).toMatch(/^First at Match/)
+    expect(againstBack('insert', orderOf({ partsOut: [takenOut('insert')] }))).toBeNull()
+    // Nothing of a strap is chosen.
+    expect(againstBack('strap', orderOf())).toBeNull()
+  })
+
+  it('looks at no rim before the crystal is home', () => {
+    expect(against('rim-check', orderOf())).toMatch(/^First at Press in/)
+  })
+
+  it('proves nothing while the case lies open', () => {
+    expect(against('functions', orderOf({ trail: [off(1, 'back')] }))).toMatch(/^Still off.*1 case back/)
+    expect(against('functions', orderOf())).toBeNull()
+    // The strap goes on last of all: nothing waits for it.
+    expect(against('functions', orderOf({ trail: [off(1, 'strap')] }))).toBeNull()
+  })
+})

@@ -1,0 +1,41 @@
+import type { Step } from '../procedure/Step'
+import type { TrailPartId } from '../trail/parts'
+import type { TrailLine } from '../trail/partsTrail'
+import { missingBefore, missingText } from '../trail/partsTrail'
+import type { StageState } from './stageStates'
+import { openOf } from './stageStates'
+import { stageLabel } from './stages'
+
+/** How a job stands when one of its steps is said to be done. */
+export interface Order {
+  readonly steps: readonly Step[]
+  readonly stages: readonly StageState[]
+  readonly trail: readonly TrailLine[]
+}
+
+/**
+ * Why a step cannot have been done yet: one it rests on was not, or parts that are back by then are still off.
+ * What was left out for a reason holds nothing up.
+ * @returns null where it can
+ */
+export function againstStep(step: Step, order: Order): string | null {
+  return againstResting(step, order) ?? againstOff(missingBefore(order.trail, step.stage))
+}
+
+/** Why a part cannot have gone back yet, see againstStep: the step that puts it back rests on one that is open. */
+export function againstBack(part: TrailPartId, order: Order): string | null {
+  const step = order.steps.find(({ putsBack }) => putsBack.includes(part))
+  return step ? againstResting(step, order) : null
+}
+
+function againstResting({ after }: Step, { steps, stages }: Order): string | null {
+  const open = stages.flatMap(openOf).flatMap((demand) => demand.steps)
+  const first = steps.find(({ id }) => after.includes(id) && open.includes(id))
+  if (!first) return null
+  return `First at ${stageLabel(first.stage)}: ${first.title}. Do it, or leave it out there for a reason.`
+}
+
+function againstOff(off: readonly TrailLine[]): string | null {
+  if (off.length === 0) return null
+  return `Still off by the parts trail: ${missingText(off)}. Put each back first, or say there why it stays off.`
+}

@@ -1,0 +1,103 @@
+import type { DimensionId } from '../readings/dimensions'
+import { DIMENSIONS } from '../readings/dimensions'
+import { formatMm } from '../units/formatMm'
+import type { KeptTray } from './KeptTray'
+import { measuredFigures } from './measuredFigures'
+import { soundReadings } from './soundReadings'
+
+/** Less is the same figure read again, mm: two steps of a caliper. From memory. */
+const ANOTHER_FIGURE_MM = 0.02
+/** Of a difference of two decimal figures, mm. */
+const ROUNDING_MM = 1e-9
+
+/** A figure that was read when something was done, and is another one since. */
+export interface ChangedFigure {
+  readonly dimension: DimensionId
+  readonly thenMm: number
+  /** null where what was read then was taken back and nothing stands since */
+  readonly nowMm: number | null
+}
+
+export interface FiguresSince {
+  readonly changed: readonly ChangedFigure[]
+  /** when the last of their readings was taken or taken back, ISO time */
+  readonly at: string
+}
+
+type Kept = Pick<
+  KeptTray['readings'][number] | KeptTray['shapes'][number],
+  'dimension' | 'takenAt' | 'voidedAt'
+>
+
+/** When something was read, or taken back. */
+interface Touch {
+  readonly dimension: DimensionId
+  readonly at: Date
+}
+
+/**
+ * Which of these figures became others after something was done that rests on them. A dimension nobody had read by then
+ * is none of them: what was done did not rest on a reading of it.
+ * @param done - when it was
+ * @param until - what came later is left out; null for all there is
+ * @returns null where none did
+ */
+export function figuresSince(
+  { readings, shapes }: Pick<KeptTray, 'readings' | 'shapes'>,
+  dimensions: readonly DimensionId[],
+  done: Date,
+  until: Date | null = null,
+): FiguresSince | null {
+  const asked = <T extends { dimension: DimensionId }>(kept: readonly T[]) =>
+    kept.filter(({ dimension }) => dimensions.includes(dimension))
+  const [ofReadings, ofShapes] = [asked(readings), asked(shapes)]
+  const touched = [...ofReadings, ...ofShapes]
+    .flatMap(touchedAt)
+    .filter(({ at }) => at > done && !isAfter(at, until))
+  const last = latestOf(touched)
+  if (!last) return null
+  const figuresAt = (at: Date) =>
+    measuredFigures(
+      soundReadings(ofReadings.filter((one) => stoodAt(one, at))).sound,
+      ofShapes.filter((one) => stoodAt(one, at)),
+    )
+  const [before, after] = [figuresAt(done), figuresAt(last)]
+  const changed = dimensions.flatMap((dimension): ChangedFigure[] => {
+    const thenMm = before[dimension]?.valueMm
+    const nowMm = after[dimension]?.valueMm ?? null
+    if (thenMm === undefined) return []
+    const same = nowMm !== null && Math.abs(nowMm - thenMm) < ANOTHER_FIGURE_MM - ROUNDING_MM
+    return same ? [] : [{ dimension, thenMm, nowMm }]
+  })
+  const lastChange = latestOf(
+    touched.filter((one) => changed.some(({ dimension }) => dimension === one.dimension)),
+  )
+  return lastChange ? { changed, at: lastChange.toISOString() } : null
+}
+
+/** “case bore 30.95 then, 31.05 now; seat depth 1.15 then, taken back since”. */
+export function changedWords(changed: readonly ChangedFigure[]): string {
+  return changed
+    .map(({ dimension, thenMm, nowMm }) => {
+      const now = nowMm === null ? 'taken back since' : `${formatMm(nowMm)} now`
+      return `${DIMENSIONS[dimension].label.toLowerCase()} ${formatMm(thenMm)} then, ${now}`
+    })
+    .join('; ')
+}
+
+function touchedAt({ dimension, takenAt, voidedAt }: Kept): Touch[] {
+  const times = voidedAt === null ? [takenAt] : [takenAt, voidedAt]
+  return times.map((at) => ({ dimension, at }))
+}
+
+function latestOf(touched: readonly Touch[]): Date | null {
+  return touched.reduce<Date | null>((latest, { at }) => (latest && latest >= at ? latest : at), null)
+}
+
+function stoodAt({ takenAt, voidedAt }: Kept, at: Date): boolean {
+  return !isAfter(takenAt, at) && (voidedAt === null || isAfter(voidedAt, at))
+}
+
+function isAfter(at: Date, until: Date | null): boolean {
+  return until !== null && at > until
+}
