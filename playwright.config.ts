@@ -8,7 +8,8 @@ export default defineConfig({
   testDir: 'tests/e2e',
   // A worker has its own server on its own data folder: two keep a two-core machine busy.
   workers: 2,
-  timeout: 120_000,
+  // What hangs is found by the wait for it: a whole test only has to end at some time.
+  timeout: 300_000,
   // A loaded two-core machine answers late, not wrongly.
   expect: { timeout: 30_000 },
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['list'], ['json']] : 'list',

@@ -4,7 +4,7 @@ test('a real instrument’s line lands where the bar reads next; without the tok
   page,
   request,
 }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(400_000)
   await page.goto('/settings')
   const panel = page.getByRole('region', { name: 'Instrument bridge' })
   await expect(panel).toContainText('No token yet')

@@ -25,7 +25,7 @@ test('a shattered fleet crystal by keyboard, from intake to the press, through a
   page,
   server,
 }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(400_000)
   const number = await openTrayByKeyboard(page, 'Deckwatch', 'Skerrow Ferry Line')
   await expect(page.getByRole('note', { name: /Hazard: glass splinters/ })).toBeVisible()
   for (const stage of ['Open', 'Decase', 'Measure']) {
@@ -82,7 +82,7 @@ test('a shattered fleet crystal by keyboard, from intake to the press, through a
 })
 
 test('the same job with the simulated instruments and no figure typed', async ({ page }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(400_000)
   await openTrayByKeyboard(page, 'Deckwatch', 'Skerrow Ferry Line')
   await page.getByRole('button', { name: /^Measure,/ }).click()
   await page.keyboard.press('i')

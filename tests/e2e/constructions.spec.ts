@@ -69,7 +69,7 @@ const JOBS = [
 
 for (const job of JOBS) {
   test(`${job.name}: from readings to a logged fitting`, async ({ page }) => {
-    test.setTimeout(150_000)
+    test.setTimeout(400_000)
     await openTrayByKeyboard(page, job.words, 'Skerrow Ferry Line')
     await page.getByRole('button', { name: /^Measure,/ }).click()
     // Instruments on the simulated bench read the whole plan of this construction.
@@ -105,7 +105,7 @@ for (const job of JOBS) {
 test('an upgrade is compared side by side, drawn and picked; what is not used goes back', async ({
   page,
 }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(400_000)
   await openTrayByKeyboard(page, 'Deckwatch', 'Skerrow Ferry Line')
   await page.getByRole('button', { name: /^Measure,/ }).click()
   await page.keyboard.press('i')

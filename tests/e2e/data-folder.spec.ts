@@ -7,7 +7,7 @@ import { expect, test } from './support/bench'
 test('a second Whyalon on the same data says who holds it, and starts once it is free', async ({
   server,
 }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(400_000)
   const second = new Server(server.data, 3217)
   const { status } = await second.start()
   expect(status).toBe(500)
@@ -21,7 +21,7 @@ test('a case written by a newer version is named on Bench, tray and sheet, and t
   page,
   server,
 }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(400_000)
   const data = `${server.data}-newer`
   fs.cpSync(path.join(process.env.WHYALON_E2E_HOME ?? '', 'template'), data, { recursive: true })
   const engine = await PGlite.create({ dataDir: data })

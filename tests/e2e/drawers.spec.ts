@@ -34,7 +34,7 @@ async function importList(page: Page, text: string): Promise<void> {
 test('a messy list of five thousand lines: good rows land, the bad come back as a file, twice changes nothing', async ({
   page,
 }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(400_000)
   const list = messyList()
   await importList(page, list)
   const would = page.getByRole('region', { name: 'What would land' })

@@ -7,7 +7,7 @@ const trail = (page: Page) => page.getByRole('list', { name: 'Came off, in order
 test('a digital never seen, six shell screws in two lengths, from intake to decased, closed only when complete, by keyboard', async ({
   page,
 }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(400_000)
   await page.goto('/')
   await page.keyboard.press('n')
   await expect(page.getByRole('combobox', { name: 'Case' })).toBeFocused()

@@ -34,7 +34,7 @@ async function importList(page: Page, address: string, kind: string, text: strin
 test('a shop that starts with nothing: lists into its drawers, its first case, its first pick', async ({
   page,
 }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(400_000)
   const home = fs.mkdtempSync(path.join(os.tmpdir(), 'whyalon-new-shop-'))
   const server = new Server(path.join(home, 'data'), PORT + test.info().parallelIndex)
   try {

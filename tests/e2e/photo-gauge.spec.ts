@@ -13,7 +13,7 @@ const edges = (page: Page) => page.getByRole('list', { name: 'Edges' }).getByRol
 const picture = (page: Page) => page.getByLabel('Picture file')
 
 test('a crystal in four pieces, from a simulated photograph to a pick', async ({ page }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(400_000)
   await openTrayByKeyboard(page, 'Deckwatch', 'Skerrow Ferry Line')
   await page.getByRole('button', { name: /^Measure,/ }).click()
   await openGauge(page)
@@ -50,7 +50,7 @@ test('a crystal in four pieces, from a simulated photograph to a pick', async ({
 })
 
 test('an insert’s outer and inner circle, by clicking its edges', async ({ page }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(400_000)
   await page.goto('/trays/226?stage=measure')
   await openGauge(page)
   await page.getByRole('button', { name: 'an aluminium bezel insert' }).click()
@@ -78,7 +78,7 @@ test('an insert’s outer and inner circle, by clicking its edges', async ({ pag
 })
 
 test('bad pictures are refused with a reason, and corners can be set by hand', async ({ page }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(400_000)
   await page.goto('/trays/224?stage=measure')
   await openGauge(page)
   const fs = await import('node:fs')
