@@ -1,11 +1,14 @@
 import type { Page } from '@playwright/test'
-import { settled, test } from '../tests/e2e/support/bench'
+import { drawn } from '../tests/e2e/support/axe'
+import { expect, settled, test } from '../tests/e2e/support/bench'
 
 const FOLDER = 'docs/screenshots'
 
 async function shoot(page: Page, address: string, name: string): Promise<void> {
   await page.goto(address)
-  await settled(page)
+  await drawn(page)
+  // A table stands still with grey bars before it has its lines.
+  await expect(page.locator('.MuiDataGrid-cellSkeleton')).toHaveCount(0)
   await page.evaluate(() => document.fonts.ready)
   await page.screenshot({ path: `${FOLDER}/${name}.png` })
 }

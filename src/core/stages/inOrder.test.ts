@@ -1,16 +1,13 @@
 import { keptTray } from '../../../tests/factories/keptTray'
 import { caseSheet } from '../../../tests/factories/caseSheet'
+import { cameOff, OFF_AT } from '../../../tests/factories/trailEvents'
 import { policyWith } from '../policy/policyChanges'
 import { STEP_RULES } from '../procedure/procedure'
 import type { KeptTray } from '../tray/KeptTray'
 import { trayCase } from '../tray/trayCase'
-import type { TrailEvent } from '../trail/partsTrail'
-import { NO_PLACE } from '../trail/partsTrail'
-import type { TrailPartId } from '../trail/parts'
 import { againstBack, againstStep } from './inOrder'
 
 const RULES = { policy: policyWith({}), schools: {} }
-const AT = '2026-11-24T10:00:00.000Z'
 
 function orderOf(over: Partial<KeptTray> = {}) {
   const tray = { ...keptTray().tray, asked: ['crystal', 'insert', 'reseal'] as const }
@@ -30,16 +27,7 @@ function against(id: string, order: ReturnType<typeof orderOf>): string | null {
   return againstStep(step, order)
 }
 
-const off = (id: number, part: TrailPartId): TrailEvent => ({
-  ...NO_PLACE,
-  id,
-  at: AT,
-  kind: 'off',
-  part,
-  count: 1,
-  size: '',
-})
-const takenOut = (kind: 'insert' | 'o-ring') => ({ kind, partId: 1, count: 1, since: new Date(AT) })
+const takenOut = (kind: 'insert' | 'o-ring') => ({ kind, partId: 1, count: 1, since: new Date(OFF_AT) })
 
 describe('the order of the steps', () => {
   it('knows every step that another one rests on', () => {
@@ -56,7 +44,7 @@ describe('the order of the steps', () => {
     (id, kind, words) => {
       expect(against(id, orderOf())).toMatch(new RegExp(`^${words}`))
       expect(against(id, orderOf({ partsOut: [takenOut(kind)] }))).toBeNull()
-      const reason = { reason: 'owner brings it', at: AT }
+      const reason = { reason: 'owner brings it', at: OFF_AT }
       expect(against(id, orderOf({ leftOut: { 'insert-out': reason, 'seals-out': reason } }))).toBeNull()
     },
   )
@@ -73,9 +61,9 @@ describe('the order of the steps', () => {
   })
 
   it('proves nothing while the case lies open', () => {
-    expect(against('functions', orderOf({ trail: [off(1, 'back')] }))).toMatch(/^Still off.*1 case back/)
+    expect(against('functions', orderOf({ trail: [cameOff(1, 'back')] }))).toMatch(/^Still off.*1 case back/)
     expect(against('functions', orderOf())).toBeNull()
     // The strap goes on last of all: nothing waits for it.
-    expect(against('functions', orderOf({ trail: [off(1, 'strap')] }))).toBeNull()
+    expect(against('functions', orderOf({ trail: [cameOff(1, 'strap')] }))).toBeNull()
   })
 })

@@ -1,24 +1,15 @@
 import { jobFacts } from '../../../tests/factories/jobFacts'
 import { keptPick, keptRun } from '../../../tests/factories/keptTray'
+import { cameOff, OFF_AT } from '../../../tests/factories/trailEvents'
 import type { TrailEvent } from '../trail/partsTrail'
-import { NO_PLACE, partsTrail } from '../trail/partsTrail'
+import { partsTrail } from '../trail/partsTrail'
 import type { TrailPartId } from '../trail/parts'
 import type { PieceNow } from '../methods/PieceNow'
 import { standsNow } from './standsNow'
 
-const AT = '2026-11-24T10:00:00.000Z'
-const off = (id: number, part: TrailPartId): TrailEvent => ({
-  ...NO_PLACE,
-  id,
-  at: AT,
-  kind: 'off',
-  part,
-  count: 1,
-  size: '',
-})
 const back = (id: number, offId: number): TrailEvent => ({
   id,
-  at: AT,
+  at: OFF_AT,
   kind: 'back',
   offId,
   count: 1,
@@ -31,7 +22,7 @@ function now(
   steps: readonly string[],
   work: Partial<Parameters<typeof standsNow>[2]> = {},
 ) {
-  const ticks = Object.fromEntries(steps.map((id) => [`step:${id}`, AT]))
+  const ticks = Object.fromEntries(steps.map((id) => [`step:${id}`, OFF_AT]))
   return standsNow(FACTS, partsTrail(events), { ticks, picked: null, pressRuns: [], ...work })
 }
 
@@ -49,10 +40,10 @@ describe('a piece as it stands now', () => {
     expect(now([], []).off[name]).toBe(false)
     expect(now([], [offStep]).off[name]).toBe(true)
     expect(now([], [offStep, onStep]).off[name]).toBe(false)
-    expect(now([off(1, part)], []).off[name]).toBe(true)
+    expect(now([cameOff(1, part)], []).off[name]).toBe(true)
     // What the hands recorded counts more than what was ticked.
-    expect(now([off(1, part)], [offStep, onStep]).off[name]).toBe(true)
-    expect(now([off(1, part), back(2, 1)], [offStep]).off[name]).toBe(false)
+    expect(now([cameOff(1, part)], [offStep, onStep]).off[name]).toBe(true)
+    expect(now([cameOff(1, part), back(2, 1)], [offStep]).off[name]).toBe(false)
   })
 
   it('has the crystal it came with, none, or the one that a run brought home', () => {

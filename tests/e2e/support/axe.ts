@@ -30,7 +30,7 @@ async function violations(page: Page, within?: string): Promise<readonly string[
 }
 
 /** Waits until everything was fetched and the page has stood still: a table is measured and drawn twice. */
-async function drawn(page: Page): Promise<void> {
+export async function drawn(page: Page): Promise<void> {
   await settled(page)
   // On a slow machine the network is quiet long before a table asks for its lines.
   if (await page.getByRole('grid').count()) await expect(page.getByRole('gridcell').first()).toBeVisible()
