@@ -10,6 +10,8 @@ export default defineConfig({
   workers: 2,
   // What hangs is found by the wait for it: a whole test only has to end at some time.
   timeout: 300_000,
+  // On a machine that is shared, once more on a new server: what is right then is named as flaky, not as failed.
+  retries: process.env.CI ? 1 : 0,
   // A loaded two-core machine answers late, not wrongly.
   expect: { timeout: 30_000 },
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_NAME ? [['list'], ['json']] : 'list',

@@ -14,7 +14,8 @@ test('a real instrument’s line lands where the bar reads next; without the tok
   const send = (data: string, bearer = token, instrument = 2) =>
     request.post(`/api/instruments/${instrument}/lines`, {
       data,
-      headers: { authorization: `Bearer ${bearer}`, 'content-type': 'text/plain' },
+      // One connection per line: a kept one is closed by the server just when the next line may be on its way.
+      headers: { authorization: `Bearer ${bearer}`, 'content-type': 'text/plain', connection: 'close' },
     })
   expect((await send('+0001.02 mm', 'guess')).status()).toBe(401)
   expect(await (await send('+0001.02 mm')).json()).toMatchObject({ ok: true, valueMm: 1.02, heard: 0 })

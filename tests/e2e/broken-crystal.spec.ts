@@ -60,6 +60,8 @@ test('a shattered fleet crystal by keyboard, from intake to the press, through a
   await page.keyboard.type('Snapped home, rim even')
   await page.keyboard.press('Tab')
   await page.keyboard.press('Enter')
+  // The note is in its field while it is typed: it is kept once it stands among the runs.
+  await expect(card.getByRole('heading', { name: 'Runs on this tray' })).toBeVisible()
   await expect(card).toContainText('Snapped home, rim even')
   // A run is no reason: what was left undone before it stays open, and the tray stands where it stood.
   await expect(page.getByRole('button', { name: 'Measure, the tray is here' })).toBeVisible()
