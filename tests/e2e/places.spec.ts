@@ -19,6 +19,7 @@ const VIEWS = [
   ['/trays/228', 'Tray 228'],
   ['/trays/234', 'Tray 234'],
   ['/trays/209?stage=push-out', 'Tray 209'],
+  ['/trays/209/report', 'Report, tray 209'],
   ['/sheets', 'Case sheets'],
   ['/sheets/1', 'Harrowmere Deckwatch 38'],
   ['/sheets/new', 'New case sheet'],

@@ -64,4 +64,18 @@ test('a tray is handed back when every proof is done or left out for a reason, b
   await page.reload()
   await expect(page.getByRole('button', { name: /^Prove, left out: chamber away/ })).toBeVisible()
   await expect(page.getByRole('button', { name: /^Leave out/ })).toBeHidden()
+
+  // The owner is told what was not done, and why, on the screen as on paper.
+  await page.getByRole('link', { name: 'Report', exact: true }).click()
+  await expect(page.getByRole('heading', { name: 'Report, tray 205' })).toBeVisible()
+  const proved = page.getByRole('region', { name: 'Proved' })
+  await expect(proved.getByRole('listitem').filter({ hasText: 'Pressure test, dry' })).toContainText(
+    /left out: Pressure test, dry.*“chamber away for its check; owner told”/,
+  )
+  await expect(page.getByRole('region', { name: 'Work' })).toContainText('renewed a month ago')
+  const paper = await page.getByRole('link', { name: 'PDF, to print or send' }).getAttribute('href')
+  const pdf = await page.request.get(paper ?? '')
+  expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-')
+  await press(page, 'Escape')
+  await expect(page.getByRole('heading', { name: 'Tray 205' })).toBeVisible()
 })

@@ -158,8 +158,12 @@ function isBackAtClosing(part: TrailPartId, { stage }: DemoTray): boolean {
   return stageIndex(TRAIL_PARTS[part].backBy) < stageIndex(stage)
 }
 
-/** The back seal of a closed case is a new one, and so is its crystal unless it came in whole and nobody asked. */
-function isRenewed(part: TrailPartId, { crystalState, intake }: DemoTray): boolean {
+/**
+ * The back seal of a closed case is a new one, and so is its crystal unless it came in whole and nobody asked; a ring
+ * that was pressed came out of a drawer.
+ */
+function isRenewed(part: TrailPartId, { crystalState, intake, progress }: DemoTray): boolean {
+  if (part === 'crystal-gasket') return progress.kind === 'pressed'
   if (part === 'crystal') return crystalState !== 'whole' || (intake?.asked?.includes('crystal') ?? true)
   return part === 'back-seal'
 }

@@ -1,18 +1,6 @@
-import path from 'node:path'
-import { Circle, Document, Font, Line, Page, Path, renderToBuffer, Svg, Text } from '@react-pdf/renderer'
+import { Circle, Document, Line, Page, Path, renderToBuffer, Svg, Text } from '@react-pdf/renderer'
 import { gaugeSheetDrawing, PAGE } from '../gaugeSheetDrawing'
-
-/** PDF counts in points of 1/72 inch. */
-const POINTS_PER_MM = 72 / 25.4
-
-// Static files: the variable ones are not read by the PDF library.
-Font.register({
-  family: 'sheet',
-  src: path.join(
-    process.cwd(),
-    'node_modules/@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',
-  ),
-})
+import { PDF_FONTS, pt } from './fonts'
 
 /** The gauge sheet as PDF at true size, A4 on its side. */
 export async function gaugeSheetPdf(): Promise<Uint8Array> {
@@ -21,8 +9,8 @@ export async function gaugeSheetPdf(): Promise<Uint8Array> {
 
 function GaugeSheetDocument() {
   const { wedges, dot, lines, texts } = gaugeSheetDrawing()
-  const width = PAGE.widthMm * POINTS_PER_MM
-  const height = PAGE.heightMm * POINTS_PER_MM
+  const width = pt(PAGE.widthMm)
+  const height = pt(PAGE.heightMm)
   return (
     <Document title="Gauge sheet" creator="Whyalon" producer="Whyalon">
       <Page size={[width, height]}>
@@ -47,7 +35,7 @@ function GaugeSheetDocument() {
               key={words}
               x={at.xMm}
               y={at.yMm}
-              style={{ fontFamily: 'sheet', fontSize: sizeMm }}
+              style={{ fontFamily: PDF_FONTS, fontSize: sizeMm }}
               fill="#000"
             >
               {words}

@@ -1,6 +1,6 @@
-import path from 'node:path'
-import { Document, Font, Page, Path, renderToBuffer, Svg, Text, View } from '@react-pdf/renderer'
+import { Document, Page, Path, renderToBuffer, Svg, Text, View } from '@react-pdf/renderer'
 import QRCode from 'qrcode'
+import { PDF_FONTS, pt } from './fonts'
 
 /** What stands on one label. */
 export interface Label {
@@ -11,23 +11,8 @@ export interface Label {
 }
 
 /** Three by eight labels of 70 × 37 mm on A4: the commonest sheet there is. */
-const POINTS_PER_MM = 72 / 25.4
 const LABEL = { widthMm: 70, heightMm: 37, paddingMm: 4, codeMm: 24 }
 const PER_PAGE = 24
-
-// Static files: the variable ones are not read by the PDF library.
-const FONTS = path.join(process.cwd(), 'node_modules/@fontsource/atkinson-hyperlegible-next/files')
-Font.register({
-  family: 'label',
-  fonts: [400, 700].map((fontWeight) => ({
-    src: path.join(FONTS, `atkinson-hyperlegible-next-latin-${fontWeight}-normal.woff`),
-    fontWeight,
-  })),
-})
-// A code broken at a hyphen is read as two.
-Font.registerHyphenationCallback((word) => [word])
-
-const pt = (mm: number) => mm * POINTS_PER_MM
 
 /** Labels as PDF at true size, twenty-four a page. */
 export async function labelsPdf(labels: readonly Label[]): Promise<Buffer> {
@@ -40,7 +25,12 @@ export async function labelsPdf(labels: readonly Label[]): Promise<Buffer> {
         <Page
           key={page}
           size="A4"
-          style={{ flexDirection: 'row', flexWrap: 'wrap', alignContent: 'flex-start', fontFamily: 'label' }}
+          style={{
+            flexDirection: 'row',
+            flexWrap: 'wrap',
+            alignContent: 'flex-start',
+            fontFamily: PDF_FONTS,
+          }}
         >
           {onPage.map((label) => (
             <LabelView key={label.code} label={label} />

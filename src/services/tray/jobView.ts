@@ -101,10 +101,7 @@ export function jobView(opened: OpenedCase, { dies, pressIn }: JobTools): JobVie
     hazards: opened.hazards,
     waits: opened.waits.filter(({ overAt }) => overAt === null),
     trail: trailView(opened),
-    photos: kept.photos.map(({ trayId: _, ...photo }) => ({
-      ...photo,
-      takenAt: photo.takenAt.toISOString(),
-    })),
+    photos: photoViews(kept),
     findings: kept.findings.map(({ id, kind, words, foundAt }) => ({
       id,
       kind,
@@ -123,6 +120,10 @@ export function jobView(opened: OpenedCase, { dies, pressIn }: JobTools): JobVie
     socket: socketOf(sheet, dies),
     pegs: holderPegs(keepClear.map(degreesOfHour)),
   }
+}
+
+export function photoViews({ photos }: Pick<OpenedCase['kept'], 'photos'>): PhotoView[] {
+  return photos.map(({ trayId: _, ...photo }) => ({ ...photo, takenAt: photo.takenAt.toISOString() }))
 }
 
 function trailView({ kept, trail }: OpenedCase): TrailView {

@@ -24,6 +24,9 @@ export function TrayHeaderBar({ view }: { view: TrayView }) {
         {[tray.owner, tray.ownerMark].filter(Boolean).join(', ')},{' '}
         {tray.finishedAt ? 'handed back' : `due ${dueText(tray.dueAt)}`}
       </Typography>
+      <Link href={`/trays/${tray.number}/report`} style={{ color: 'inherit', whiteSpace: 'nowrap' }}>
+        Report
+      </Link>
       {job.hazards.map((hazard) => (
         <HazardSign key={hazard.id} hazard={hazard} />
       ))}

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, OFTEN, press, settled, standing } from '../support/bench'
+import { expectReportSettled } from '../support/report'
 
 /** A button not there by then will not come. */
 const STUCK_AFTER_MS = 45_000
@@ -204,8 +205,8 @@ export class Piece {
     await this.read(...figures)
   }
 
-  /** Proves what there is to prove and gives it back; nothing may be left open. */
-  async handBack(): Promise<void> {
+  /** Proves what there is to prove and gives it back; nothing may be left open, and its report says so. */
+  async handBack(reported: RegExp | null = null): Promise<void> {
     await this.standsAt('Hand back')
     const hazards = this.page.getByRole('region', { name: 'Hazards' }).getByRole('button', { name: /^[^✓]/ })
     for (let left = await hazards.count(); left > 0; left = await hazards.count()) {
@@ -215,6 +216,7 @@ export class Piece {
     await this.work()
     await press(this.page, 'd')
     await expect(this.page.getByText('This tray was handed back. Its record stays as it is.')).toBeVisible()
+    await expectReportSettled(this.page, reported)
   }
 
   /** From Close, all counted, to hand-back: functions, and the day's run cut short for a reason. */

@@ -58,7 +58,7 @@ test('a diver’s two-part back that gave way too easily: its seals sized from t
   )
   await piece.work()
   await piece.done('Hand back')
-  await piece.handBack()
+  await piece.handBack(/In thread or lip.*grit at 4, two turns bright/)
   // What was found stands in the record that was handed back.
   await piece.look('Open')
   await expect(page.getByText('grit at 4, two turns bright')).toBeVisible()

@@ -10,7 +10,7 @@ import type { StageWorkProps } from '../StageWorkProps'
 import { TakeOutRow } from '../shared/TakeOutRow'
 import type { Taker } from '../shared/useTakeOut'
 import { useTakeOut } from '../shared/useTakeOut'
-import { capital } from '../../small/capital'
+import { capital } from '@/core/units/capital'
 
 const SHOWN = 2
 

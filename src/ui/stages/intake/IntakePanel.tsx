@@ -14,7 +14,7 @@ import { HazardList } from '../shared/HazardList'
 import { PhotoShelf } from './PhotoShelf'
 import { StepList } from '../shared/StepList'
 import { classWords } from '@/core/intake/waterClass'
-import { capital } from '../../small/capital'
+import { capital } from '@/core/units/capital'
 
 const IntakeDialog = dynamic(() => import('./IntakeDialog').then((m) => m.IntakeDialog), {
   loading: () => null,

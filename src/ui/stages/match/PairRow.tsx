@@ -6,7 +6,7 @@ import type { ConstructionWords } from '@/core/construction/Construction'
 import { standFigure } from '@/core/fit/standFigure'
 import type { CandidateView } from '@/services/tray/shortlistView'
 import { formatMm } from '@/core/units/formatMm'
-import { crystalWords } from '../shared/crystalWords'
+import { crystalWords } from '@/core/own-parts/crystalWords'
 
 /** rank, parts, fit, what holds it, rim, hands, drawer */
 export const SHORTLIST_COLUMNS = '20px minmax(110px,1fr) 40px 58px 52px 44px 72px'

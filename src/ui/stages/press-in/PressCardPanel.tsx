@@ -15,14 +15,14 @@ import { InlineStateMark } from '../../small/StateMark'
 import { formatMm } from '@/core/units/formatMm'
 import type { PressCard } from '@/services/tray/pressCard'
 import type { TrayView } from '@/services/tray/trayView'
-import { crystalWords } from '../shared/crystalWords'
+import { crystalWords } from '@/core/own-parts/crystalWords'
 import { LastTimeNote } from './LastTimeNote'
 import { PressLogForm } from './PressLogForm'
 import { Caution } from '../../small/Caution'
 import type { TrayCalls } from '@/services/actions'
 import type { Changed } from '@/services/tray/trayChange'
 import type { Refusal } from '@/services/boundary'
-import { capital } from '../../small/capital'
+import { capital } from '@/core/units/capital'
 
 export interface PressCardPanelProps {
   readonly view: TrayView

@@ -1,3 +1,5 @@
+import Button from '@mui/material/Button'
+import Link from 'next/link'
 import type { StageWorkProps } from '../StageWorkProps'
 import { GoOn } from './GoOn'
 import { HazardList } from './HazardList'
@@ -15,6 +17,16 @@ export function JobWork({ bench, actions }: StageWorkProps) {
         </>
       )}
       <JobPanel bench={bench} actions={actions} stage={bench.state.stage} />
+      {bench.state.stage === 'hand-back' && (
+        <Button
+          component={Link}
+          href={`/trays/${bench.state.view.tray.number}/report`}
+          variant="outlined"
+          sx={{ mt: 1.5 }}
+        >
+          Report, as the owner gets it
+        </Button>
+      )}
       <GoOn bench={bench} actions={actions} />
     </>
   )

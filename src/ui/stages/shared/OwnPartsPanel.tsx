@@ -10,7 +10,7 @@ import { OWN_PARTS } from '@/core/own-parts/OwnPart'
 import type { OwnPart } from '@/core/own-parts/ownParts'
 import type { StageWorkProps } from '../StageWorkProps'
 import { WorkError } from './WorkError'
-import { capital } from '../../small/capital'
+import { capital } from '@/core/units/capital'
 
 export interface OwnPartsPanelProps extends StageWorkProps {
   /** left out, all the job touches are shown */

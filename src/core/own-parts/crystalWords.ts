@@ -1,6 +1,6 @@
-import type { StockCrystal } from '@/core/fit/parts'
-import { isOwn } from '@/core/own-parts/OwnPart'
-import { formatMm } from '@/core/units/formatMm'
+import type { StockCrystal } from '../fit/parts'
+import { isOwn } from './OwnPart'
+import { formatMm } from '../units/formatMm'
 
 /** A crystal as a technician says it: “30.0 × 1.0 flat mineral”. */
 export function crystalWords(crystal: StockCrystal): string {

@@ -1,0 +1,132 @@
+import { format } from 'date-fns'
+import { crystalWords } from '@/core/own-parts/crystalWords'
+import { isOwn } from '@/core/own-parts/OwnPart'
+import { PARTS } from '@/core/parts/parts'
+import type { ReportLine, TrayReport } from '@/core/report/Report'
+import { told } from '@/core/report/Report'
+import { trayReport } from '@/core/report/trayReport'
+import { describePart } from '@/core/stock/describePart'
+import { troubleOf } from '@/core/tray/CaseTrouble'
+import type { StockGasket } from '@/core/fit/parts'
+import { capital } from '@/core/units/capital'
+import type { Db } from '@/data/client'
+import { reportPdf } from '@/io/pdf/ReportPdf'
+import type { PhotoView } from './jobView'
+import { photoViews } from './jobView'
+import type { OpenedCase, TrayRecord } from './openTrayCases'
+import { openTrayCase } from './openTrayCases'
+import { photoFile } from './photos'
+import type { TrayHeader } from './trayHeader'
+import { trayHeader } from './trayHeader'
+
+/** A tray's report with what stands at its head. */
+export interface ReportOfTray {
+  readonly ok: true
+  readonly tray: TrayHeader
+  readonly photos: readonly PhotoView[]
+  readonly report: TrayReport
+}
+
+/** What became of a tray, or why its case cannot be put together. @returns null when no tray has this number */
+export async function reportOfTray(
+  db: Db,
+  number: number,
+): Promise<ReportOfTray | { ok: false; trouble: string } | null> {
+  try {
+    const opened = await openTrayCase(db, { number })
+    if (!opened) return null
+    return {
+      ok: true,
+      tray: trayHeader(opened.kept),
+      photos: photoViews(opened.kept),
+      report: reportOf(opened),
+    }
+  } catch (error) {
+    return { ok: false, trouble: troubleOf(error) }
+  }
+}
+
+/** Pictures on paper at most: the first ones show how it came in. */
+const MOST_PICTURES = 6
+
+/** The report as PDF, see reportOfTray. */
+export async function reportFile(
+  db: Db,
+  number: number,
+): Promise<{ ok: true; name: string; pdf: Uint8Array } | { ok: false; trouble: string } | null> {
+  const page = await reportOfTray(db, number)
+  if (page === null || !page.ok) return page
+  const { tray, photos, report } = page
+  const pictures = await Promise.all(photos.slice(0, MOST_PICTURES).map(({ id }) => photoFile(db, id)))
+  const pdf = await reportPdf({
+    title: `Report, tray ${tray.number}`,
+    head: [
+      `${tray.caseName}, ${[tray.owner, tray.ownerMark].filter(Boolean).join(', ')}`,
+      `Taken in ${dayText(tray.openedAt)}; ${tray.finishedAt ? `handed back ${dayText(tray.finishedAt)}` : 'in hand, as it stands now'}`,
+    ],
+    report,
+    pictures: pictures.filter((bytes) => bytes !== null && bytes !== undefined),
+    timeText: (iso) => format(new Date(iso), 'd MMM yyyy HH:mm'),
+  })
+  return { ok: true, name: `report-tray-${tray.number}.pdf`, pdf }
+}
+
+function dayText(iso: string): string {
+  return format(new Date(iso), 'd MMM yyyy')
+}
+
+function reportOf(opened: OpenedCase): TrayReport {
+  const { kept } = opened
+  const { complaint, promises } = kept.tray
+  return trayReport(opened, {
+    complaint,
+    promises,
+    fitted: fittedLines(kept),
+    pressed: pressedLines(kept),
+    nameOf: (id) => kept.instruments.find((one) => one.id === id)?.name ?? 'an instrument that is gone',
+  })
+}
+
+/** Told with the pick and with every run, not as a drawer's line. */
+const OF_THE_PICK = ['crystal', 'gasket']
+
+function fittedLines({ picked, partsOut }: TrayRecord): ReportLine[] {
+  return [
+    ...(picked ? pickedLines(picked) : []),
+    ...partsOut
+      .filter(({ kind }) => !OF_THE_PICK.includes(kind))
+      .map(({ kind, code, count, since }) =>
+        told(capital(PARTS[kind].one), count > 1 ? `${count} × ${code}` : code, since.toISOString()),
+      ),
+  ]
+}
+
+function pickedLines({
+  pick,
+  crystal,
+  gasket,
+  bezelGasket,
+}: NonNullable<TrayRecord['picked']>): ReportLine[] {
+  const at = pick.pickedAt.toISOString()
+  const ring = (part: StockGasket) =>
+    isOwn(part) ? 'its own' : `${describePart('gasket', { ...part })}, ${part.code}`
+  return [
+    told('Crystal', isOwn(crystal) ? crystalWords(crystal) : `${crystalWords(crystal)}, ${crystal.code}`, at),
+    ...(gasket ? [told('Crystal gasket', ring(gasket), at)] : []),
+    ...(bezelGasket ? [told('Gasket under the bezel', ring(bezelGasket), at)] : []),
+  ]
+}
+
+function pressedLines({ pressRuns, presses }: TrayRecord): ReportLine[] {
+  return pressRuns.map(({ outcome, pressId, quarterTurns, peakForceN, note, ranAt }) => {
+    const press = presses.find(({ id }) => id === pressId)?.name.toLowerCase()
+    const how = [
+      outcome.replaceAll('-', ' '),
+      press ? `${press}, ${quarterTurns} quarter turns` : 'by hand',
+      ...(peakForceN === null ? [] : [`${peakForceN} N`]),
+      ...(note === '' ? [] : [`“${note}”`]),
+    ]
+    const mark = outcome === 'home' ? 'done' : 'plain'
+    return { what: 'Pressed', words: how.join(', '), mark, at: ranAt.toISOString() }
+  })
+}

@@ -1,0 +1,99 @@
+'use client'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import Typography from '@mui/material/Typography'
+import { useRouter } from 'next/navigation'
+import { useHotkeys } from 'react-hotkeys-hook'
+import type { ReportSection } from '@/core/report/Report'
+import type { ReportOfTray } from '@/services/tray/trayReportPage'
+import { PageFrame } from '../shell/PageFrame'
+import { dayText } from '../small/dueText'
+import { KeyCap } from '../small/KeyCap'
+import { ReportLines } from './ReportLines'
+
+/** What became of a tray, as its owner gets it: the same lines as on paper. */
+export function ReportPage({ page }: { page: ReportOfTray }) {
+  const { tray, photos, report } = page
+  const router = useRouter()
+  useHotkeys('escape', () => router.push(`/trays/${tray.number}`))
+  return (
+    <PageFrame
+      title={`Report, tray ${tray.number}`}
+      subtitle={
+        <span suppressHydrationWarning>
+          {tray.caseName}, {[tray.owner, tray.ownerMark].filter(Boolean).join(', ')};{' '}
+          {tray.finishedAt ? `handed back ${dayText(tray.finishedAt)}` : 'in hand, as it stands now'}
+        </span>
+      }
+      actions={
+        <>
+          <Button onClick={() => router.push(`/trays/${tray.number}`)}>
+            Back to the tray
+            <KeyCap name="Esc" />
+          </Button>
+          <Button
+            variant="contained"
+            component="a"
+            href={`/api/trays/${tray.number}/report`}
+            target="_blank"
+            rel="noopener"
+          >
+            PDF, to print or send
+          </Button>
+        </>
+      }
+    >
+      <Box>
+        {photos.length > 0 && (
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 2 }}>
+            {photos.map((photo) => (
+              <Box
+                key={photo.id}
+                component="img"
+                src={`/api/photos/${photo.id}`}
+                alt={photo.caption || `Picture ${photo.id}`}
+                sx={{ height: 112, maxWidth: 200, objectFit: 'cover' }}
+              />
+            ))}
+          </Box>
+        )}
+        {report.sections.map((section) => (
+          <SectionBlock key={section.title} section={section} />
+        ))}
+        {report.notes.map((note) => (
+          <Typography key={note} sx={{ color: 'text.secondary', fontSize: 14 }}>
+            {note}
+          </Typography>
+        ))}
+      </Box>
+    </PageFrame>
+  )
+}
+
+/** Its title stands in a column of its own, so that the eye finds a section without reading the others. */
+function SectionBlock({ section: { title, lines, none } }: { section: ReportSection }) {
+  return (
+    <Box
+      component="section"
+      aria-label={title}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', md: '150px minmax(0,1fr)' },
+        columnGap: 3,
+        borderTop: 2,
+        borderColor: 'text.primary',
+        pt: 0.5,
+        mb: 2.5,
+      }}
+    >
+      <Typography variant="h2" component="h2" sx={{ fontSize: '1.15rem', pt: 0.25 }}>
+        {title}
+      </Typography>
+      {lines.length === 0 ? (
+        <Typography sx={{ color: 'text.secondary', py: 0.5 }}>{none}</Typography>
+      ) : (
+        <ReportLines lines={lines} />
+      )}
+    </Box>
+  )
+}
