@@ -5,11 +5,18 @@ import FormControlLabel from '@mui/material/FormControlLabel'
 import InputAdornment from '@mui/material/InputAdornment'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
+import dynamic from 'next/dynamic'
 import type { Control } from 'react-hook-form'
 import { Controller } from 'react-hook-form'
 import type { Field } from '@/core/records/Field'
+import type { AskedDay } from './DayField'
 import type { FormValues } from './FormValues'
 import { ManyField } from './ManyField'
+
+// Most forms ask for no day, and its calendar is heavy.
+const DayField = dynamic(() => import('./DayField').then((m) => m.DayField), {
+  loading: () => <TextField fullWidth margin="dense" disabled helperText=" " />,
+})
 
 export interface RecordFieldProps {
   readonly field: Field
@@ -48,6 +55,16 @@ export function RecordField({ field, control, dense, errorLine = !dense }: Recor
                 />
               }
             />
+          ) : isDay(field) ? (
+            <DayField
+              field={field}
+              value={typeof input.value === 'string' ? input.value : ''}
+              error={fieldState.error?.message}
+              help={field.help ?? (errorLine ? ' ' : undefined)}
+              inputRef={input.ref}
+              onChange={input.onChange}
+              onBlur={input.onBlur}
+            />
           ) : (
             <TextField
               {...input}
@@ -67,7 +84,11 @@ export function RecordField({ field, control, dense, errorLine = !dense }: Recor
   )
 }
 
-function kindProps(field: Exclude<Field, { kind: 'flag' | 'many' }>, dense: boolean) {
+function isDay(field: Field): field is AskedDay {
+  return field.kind === 'date' || field.kind === 'date-time'
+}
+
+function kindProps(field: Exclude<Field, { kind: 'flag' | 'many' } | AskedDay>, dense: boolean) {
   const unit = 'unit' in field && field.unit ? field.unit : field.kind === 'figure' ? 'mm' : null
   const adornment = unit
     ? { input: { endAdornment: <InputAdornment position="end">{unit}</InputAdornment> } }
@@ -95,10 +116,6 @@ function kindProps(field: Exclude<Field, { kind: 'flag' | 'many' }>, dense: bool
           )),
         ],
       }
-    case 'date':
-      return { type: 'date', slotProps: { inputLabel: { shrink: true } } }
-    case 'date-time':
-      return { type: 'datetime-local', slotProps: { inputLabel: { shrink: true } } }
     case 'text':
       return field.multiline ? { multiline: true, minRows: dense ? 1 : 2 } : {}
   }
