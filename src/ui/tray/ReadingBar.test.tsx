@@ -22,6 +22,8 @@ function bar(over: Partial<ReadingBarProps> = {}) {
     feed: null,
     inputRef: createRef(),
     onText: jest.fn(),
+    onPadKey: jest.fn(),
+    onPadDelete: jest.fn(),
     onAccept: jest.fn(),
     onAnswer: jest.fn(),
     onVoid: jest.fn(),

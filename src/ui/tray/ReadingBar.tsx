@@ -9,6 +9,7 @@ import { KeyCap } from '../small/KeyCap'
 import { EarlierReadings } from './EarlierReadings'
 import { AnswerFlash } from './AnswerFlash'
 import type { Flash } from './flash'
+import { NumberPad } from './NumberPad'
 import type { ReadingQuestion } from './traySession'
 import type { WhatNextProps } from './WhatNext'
 import { WhatNext } from './WhatNext'
@@ -49,6 +50,8 @@ export interface ReadingBarProps extends WhatNextProps {
   readonly flash: Flash | null
   readonly inputRef: RefObject<HTMLInputElement | null>
   readonly onText: (text: string) => void
+  readonly onPadKey: (character: string) => void
+  readonly onPadDelete: () => void
   readonly onAccept: () => void
   readonly onAnswer: (answer: 'suggestion' | 'keep' | 'again') => void
   readonly onVoid: () => void
@@ -58,6 +61,7 @@ export interface ReadingBarProps extends WhatNextProps {
 export function ReadingBar(props: ReadingBarProps) {
   const { view, target, text, question, error, busy, inputRef, onText, onAccept, onAnswer, onVoid } = props
   const message = question?.message ?? error ?? props.note
+  const mayBeNegative = target !== null && DIMENSIONS[target.dimension].leastMm < 0
   return (
     <Box
       component="form"
@@ -96,7 +100,7 @@ export function ReadingBar(props: ReadingBarProps) {
           aria-invalid={error !== null}
           aria-describedby="reading-message"
           // A phone's pad of figures has no minus on it.
-          inputMode={target && DIMENSIONS[target.dimension].leastMm < 0 ? 'text' : 'decimal'}
+          inputMode={mayBeNegative ? 'text' : 'decimal'}
           autoComplete="off"
           placeholder={props.sending ?? '––.––'}
           value={text}
@@ -124,6 +128,7 @@ export function ReadingBar(props: ReadingBarProps) {
       >
         {message ?? <EarlierReadings view={view} target={target} />}
       </Box>
+      <NumberPad mayBeNegative={mayBeNegative} onKey={props.onPadKey} onDelete={props.onPadDelete} />
       {question ? (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           {question.suggestionMm !== null && (

@@ -29,6 +29,8 @@ const ON_ROWS = { enableOnFormTags: ['radio'] as const }
 const PLACES_HEIGHT = 56
 /** What the end of the page leaves free for the bar over it. */
 const BAR_ROOM = { xs: '330px', sm: '230px' }
+/** The pad a finger gets takes two rows more. */
+const BAR_AND_PAD_ROOM = { xs: '440px', sm: '340px' }
 
 export interface TrayBenchProps {
   readonly initial: TrayView
@@ -87,6 +89,13 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
         minHeight: '100vh',
         height: { md: '100vh' },
         pb: { xs: reads && open ? BAR_ROOM.xs : 8, sm: open ? BAR_ROOM.sm : 0, md: 0 },
+        '@media (pointer: coarse)': {
+          pb: {
+            xs: reads && open ? BAR_AND_PAD_ROOM.xs : 8,
+            sm: open ? BAR_AND_PAD_ROOM.sm : 0,
+            md: 0,
+          },
+        },
       }}
     >
       <Box sx={{ px: 2.5, pt: 1 }}>
@@ -162,6 +171,8 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
             feed={bench.feed}
             inputRef={bench.inputRef}
             onText={bench.type}
+            onPadKey={bench.padKey}
+            onPadDelete={bench.padDelete}
             onAccept={bench.accept}
             onAnswer={bench.answer}
             onVoid={() => bench.startVoid()}

@@ -29,6 +29,14 @@ describe('traySession', () => {
     expect(traySession(failed, { type: 'typed', text: '30.95' }).error).toBeNull()
   })
 
+  it('deletes the last character typed; of what was refused nothing is left to add to', () => {
+    const typed = traySession(fresh, { type: 'typed', text: '30.9' })
+    expect(traySession(typed, { type: 'last-deleted' }).text).toBe('30.')
+    const failed = traySession(typed, { type: 'failed', error: 'No.' })
+    expect(traySession(failed, { type: 'last-deleted' })).toMatchObject({ text: '', error: null })
+    expect(traySession(fresh, { type: 'last-deleted' }).text).toBe('')
+  })
+
   it('takes the next figure while one is on its way, and waits with its Enter', () => {
     const onItsWay = [
       { type: 'typed', text: '30.91' },

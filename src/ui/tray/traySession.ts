@@ -52,6 +52,7 @@ export interface TraySession {
 export type SessionEvent =
   | { type: 'typed'; text: string }
   | { type: 'typed-on'; character: string }
+  | { type: 'last-deleted' }
   | { type: 'figure-sent' }
   | { type: 'accept-waits' }
   | { type: 'cleared' }
@@ -95,6 +96,8 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
       return { ...state, text: event.text, question: null, error: null, note: settled(state) }
     case 'typed-on':
       return traySession(state, { type: 'typed', text: begun(state) + event.character })
+    case 'last-deleted':
+      return traySession(state, { type: 'typed', text: begun(state).slice(0, -1) })
     case 'figure-sent':
       return {
         ...state,

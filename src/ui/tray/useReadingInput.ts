@@ -92,6 +92,9 @@ export function useReadingInput(state: TraySession, dispatch: Dispatch<SessionEv
       dispatch({ type: 'typed-on', character })
       inputRef.current?.focus()
     },
+    // From the pad: the field is not focused, which would bring up the system's keyboard over the drawing.
+    padKey: (character: string) => dispatch({ type: 'typed-on', character }),
+    padDelete: () => dispatch({ type: 'last-deleted' }),
     receive: (sent: { line: string; instrumentId: number }, at: ReadingTarget) => {
       dispatch({ type: 'typed', text: sent.line.replace(/^\+0*(?=\d)/, '').replace(' mm', '') })
       const { line: text, instrumentId: id } = sent
