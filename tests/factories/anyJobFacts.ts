@@ -18,6 +18,7 @@ import { CRYSTAL_MATERIALS } from '@/core/fit/parts'
 import { ASKED_FOR } from '@/core/intake/jobWords'
 import { BACK_KINDS } from '@/core/opening/backKinds'
 import { CRYSTAL_STATES } from '@/core/intake/crystalStates'
+import { OWN_PART_IDS } from '@/core/own-parts/OwnPart'
 import type { JobFacts } from '@/core/procedure/JobFacts'
 
 /** Every job there can be: cases and wishes in any mixture. */
@@ -45,8 +46,8 @@ export const anyJobFacts: fc.Arbitrary<JobFacts> = fc.record({
   crystalMaterial: fc.constantFrom(...CRYSTAL_MATERIALS, null),
   crystalProfile: fc.constantFrom('flat', null),
   gasketPresent: fc.boolean(),
-  gasketUnfit: fc.boolean(),
-  insertBack: fc.boolean(),
+  unfit: fc.subarray([...OWN_PART_IDS]),
+  ownBack: fc.subarray([...OWN_PART_IDS]),
   oldLume: fc.boolean(),
   looseMarkers: fc.boolean(),
   sealsDoubtful: fc.boolean(),

@@ -41,6 +41,7 @@ const NOTHING_DONE: StandingWork = {
   glass: { planned: true, missing: '' },
   rest: { planned: true, missing: '' },
   out: [],
+  sealsOut: false,
   looked: [],
   goBack: [],
   picked: false,

@@ -25,23 +25,54 @@ interface OwnPartKind {
   readonly seen: readonly Seen[]
   /** the wish that means a new one; null where the same wish may mean its own again */
   readonly newOne: AskedFor | null
+  /** how it goes back: picked with what it is pressed with, once somebody says so, or unless it is seen not to serve */
+  readonly goes: 'picked' | 'when-said' | 'unless-unfit'
 }
 
 /** Parts of the piece itself that may go back instead of new ones. */
 export const OWN_PARTS = {
-  crystal: { label: 'crystal', seen: ['sound', 'scratched', 'chipped', 'cracked'], newOne: 'crystal' },
+  crystal: {
+    label: 'crystal',
+    seen: ['sound', 'scratched', 'chipped', 'cracked'],
+    newOne: 'crystal',
+    goes: 'picked',
+  },
   'crystal-gasket': {
     label: 'crystal gasket',
     seen: ['sound', 'flattened', 'hard', 'cut'],
     newOne: 'gasket',
+    goes: 'picked',
   },
-  insert: { label: 'insert', seen: ['sound', 'scratched', 'bent', 'cracked'], newOne: null },
+  insert: {
+    label: 'insert',
+    seen: ['sound', 'scratched', 'bent', 'cracked'],
+    newOne: null,
+    goes: 'when-said',
+  },
+  bezel: {
+    label: 'bezel',
+    seen: ['sound', 'scratched', 'bent', 'cracked'],
+    newOne: 'bezel',
+    goes: 'when-said',
+  },
+  'chapter-ring': {
+    label: 'chapter ring',
+    seen: ['sound', 'scratched', 'bent', 'cracked'],
+    newOne: null,
+    goes: 'unless-unfit',
+  },
+  'back-seal': {
+    label: 'back seal',
+    seen: ['sound', 'flattened', 'hard', 'cut'],
+    newOne: 'reseal',
+    goes: 'unless-unfit',
+  },
 } as const satisfies Record<string, OwnPartKind>
 
 export type OwnPartId = keyof typeof OWN_PARTS
 export const OWN_PART_IDS = Object.keys(OWN_PARTS) as readonly OwnPartId[]
 
-/** What was seen of a part, and whether it was said to go back; a crystal and its ring go back by being picked. */
+/** What was seen of a part, and whether it was said to go back: of the kinds that go back when said alone. */
 export interface LookedOver {
   readonly seen: Seen
   readonly goesBack: boolean

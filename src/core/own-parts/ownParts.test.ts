@@ -1,12 +1,12 @@
 import { caseSheet } from '../../../tests/factories/caseSheet'
-import { keptReading, keptTray } from '../../../tests/factories/keptTray'
+import { keptPick, keptReading, keptTray } from '../../../tests/factories/keptTray'
 import { stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import { stockIndex } from '../fit/stockIndex'
 import { BUILT_IN_POLICY } from '../policy/ShopPolicy'
 import { judgePair } from '../tray/judgePair'
 import type { KeptTray } from '../tray/KeptTray'
 import { trayCase } from '../tray/trayCase'
-import type { PartsLookedOver, Seen } from './OwnPart'
+import type { OwnPartId, PartsLookedOver, Seen } from './OwnPart'
 import { isOwn, OWN_PART_IDS, OWN_PARTS, serves } from './OwnPart'
 import { shortlistWithOwn } from './ownShortlist'
 
@@ -34,13 +34,14 @@ interface Given {
   readonly over?: Partial<KeptTray['tray']>
   readonly readings?: KeptTray['readings']
   readonly sheet?: KeptTray['sheet']
+  readonly kept?: Partial<KeptTray>
 }
 
-function opened({ looked = SOUND, asked = ['chapter-ring'], over = {}, readings = READ, sheet }: Given = {}) {
-  const kept = keptTray()
-  const tray = { ...kept.tray, asked, ...over }
+function opened(given: Given = {}) {
+  const { looked = SOUND, asked = ['chapter-ring'], over = {}, readings = READ, sheet, kept = {} } = given
+  const tray = { ...keptTray().tray, asked, ...over }
   const chapterRing = caseSheet({ ...SHEET, chapterRing: 'keyed' })
-  return trayCase(keptTray({ tray, looked, readings, sheet: sheet ?? chapterRing }), {
+  return trayCase(keptTray({ tray, looked, readings, sheet: sheet ?? chapterRing, ...kept }), {
     policy: BUILT_IN_POLICY,
     schools: {},
   })
@@ -80,8 +81,10 @@ describe('parts of the piece itself', () => {
     expect(againstIn({ looked: {} })).toEqual({
       crystal: 'look the crystal over first: sound, scratched, chipped, cracked',
       'crystal-gasket': 'look the crystal gasket over first: sound, flattened, hard, cut',
+      'chapter-ring': 'look the chapter ring over first: sound, scratched, bent, cracked',
+      'back-seal': 'look the back seal over first: sound, flattened, hard, cut',
     })
-    expect(againstIn({})).toEqual({ crystal: null, 'crystal-gasket': null })
+    expect(againstIn({})).toMatchObject({ crystal: null, 'crystal-gasket': null })
     const cut: PartsLookedOver = { ...SOUND, 'crystal-gasket': { seen: 'cut', goesBack: false } }
     expect(againstIn({ looked: cut })['crystal-gasket']).toBe('it is cut and does not go back')
     expect(opened({ looked: cut }).own.gasket).toBeNull()
@@ -89,6 +92,9 @@ describe('parts of the piece itself', () => {
       ['sound', 'scratched'],
       ['sound'],
       ['sound', 'scratched'],
+      ['sound', 'scratched'],
+      ['sound', 'scratched'],
+      ['sound'],
     ])
   })
 
@@ -103,15 +109,50 @@ describe('parts of the piece itself', () => {
     expect(clean(SOUND)?.stepsDone).toContain('gasket-inspect')
   })
 
+  it('want a back seal that was seen hard, or a chapter ring seen bent, to be replaced, and ask for it', () => {
+    const matchOf = (looked: PartsLookedOver, over: Partial<KeptTray> = {}) =>
+      opened({ looked, kept: over })
+        .stages.find(({ stage }) => stage === 'match')
+        ?.demands.flatMap(({ subject, met }) => (met ? [] : [subject]))
+    const look = (id: OwnPartId, seen: Seen): PartsLookedOver => ({ [id]: { seen, goesBack: false } })
+    expect(matchOf(look('back-seal', 'sound'))).not.toContain('seals-out')
+    const hard = look('back-seal', 'hard')
+    expect(matchOf(hard)).toContain('seals-out')
+    const out = (kind: 'gasket' | 'o-ring', partId: number) => ({
+      partsOut: [{ kind, partId, count: 1, since: new Date() }],
+    })
+    expect(matchOf(hard, out('o-ring', 1))).not.toContain('seals-out')
+    expect(matchOf(hard, out('gasket', 9))).not.toContain('seals-out')
+    // The ring that is picked with the crystal seals no back.
+    const picked = { ...keptPick(1), gasket: { id: 9 } }
+    expect(matchOf(hard, { ...out('gasket', 9), picked })).toContain('seals-out')
+    expect(matchOf(look('chapter-ring', 'scratched'))).not.toContain('chapter-ring-out')
+    expect(matchOf(look('chapter-ring', 'bent'))).toContain('chapter-ring-out')
+  })
+
+  it('ask for a bezel where a new one was asked for, until one is out or its own is said to go back', () => {
+    const sheet = caseSheet({ retention: 'press-in-bezel', bezelKind: 'fixed-friction', bezelBoreMm: 31.35 })
+    const demanded = (looked: PartsLookedOver, kept: Partial<KeptTray> = {}) =>
+      opened({ asked: ['bezel'], sheet, looked, kept })
+        .stages.find(({ stage }) => stage === 'match')
+        ?.demands.some(({ subject, met }) => subject === 'bezel-out' && !met)
+    expect(demanded({})).toBe(true)
+    expect(demanded({ bezel: { seen: 'scratched', goesBack: true } })).toBe(false)
+    expect(demanded({ bezel: { seen: 'bent', goesBack: true } })).toBe(true)
+    const since = new Date()
+    expect(demanded({}, { partsOut: [{ kind: 'bezel', partId: 3, count: 1, since }] })).toBe(false)
+  })
+
   it('follow the school, the wish and the construction', () => {
     const always = opened({ over: { schools: { 'crystal-gasket': 'renew-always' } } }).own
     expect(always.parts.find(({ id }) => id === 'crystal-gasket')?.against).toMatch(/^a new one: /)
     expect(againstIn({ asked: ['chapter-ring', 'gasket'] })['crystal-gasket']).toBe('a new one was asked for')
     const broke = opened({ asked: ['crystal'], over: { crystalState: 'shattered' } }).own
-    expect(broke.parts.map(({ id }) => id)).toEqual(['crystal-gasket'])
+    expect(broke.parts.map(({ id }) => id)).toEqual(['crystal-gasket', 'back-seal'])
     expect(broke.gasket).toBeNull()
     expect(againstIn({ over: { gasketPresent: false } })).not.toHaveProperty('crystal-gasket')
-    expect(opened({ asked: ['battery'] }).own.parts).toEqual([])
+    expect(opened({ asked: ['battery'] }).own.parts.map(({ id }) => id)).toEqual(['back-seal'])
+    expect(opened({ asked: ['reseal'] }).own.parts).toEqual([])
   })
 
   it('name what is to be measured first', () => {
@@ -134,7 +175,9 @@ describe('a shaped crystal that came out of its cement', () => {
   const given = { sheet, asked: ['gasket'] as const }
 
   it('goes back by both its sides, without a ring', () => {
-    expect(againstIn({ ...given, readings: read })).toEqual({ crystal: 'measure its crystal, 3 to 9 first' })
+    expect(againstIn({ ...given, readings: read })).toMatchObject({
+      crystal: 'measure its crystal, 3 to 9 first',
+    })
     const both = [...read, keptReading(3, 'crystal-width', 20)]
     const { crystal, gasket } = opened({ ...given, readings: both }).own
     expect(crystal?.part).toMatchObject({ build: 'shaped', diameterMm: 24, widthMm: 20, edgeThicknessMm: 1 })

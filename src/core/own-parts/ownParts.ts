@@ -21,7 +21,7 @@ export interface OwnPart {
   readonly id: OwnPartId
   /** null while nobody looked it over */
   readonly seen: Seen | null
-  /** said to go back; a crystal and its ring go back by being picked */
+  /** said to go back, where that is how it does */
   readonly goesBack: boolean
   /** why it does not go back, whatever it looks like, or what has to be done first; null where it may */
   readonly against: string | null
@@ -64,11 +64,14 @@ export function ownParts({ facts, schools, looked, found, seat }: OwnPartsBasis)
   const { measured, sheet } = found
   const crystal = seat && ownCrystal(measured, sheet, facts, seat)
   const gasket = seat && ownGasket(measured, sheet, seat)
-  const unread = { crystal: missingOf(crystal), 'crystal-gasket': missingOf(gasket), insert: null }
+  const unread: Readonly<Partial<Record<OwnPartId, DimensionId | null>>> = {
+    crystal: missingOf(crystal),
+    'crystal-gasket': missingOf(gasket),
+  }
   const parts = OWN_PART_IDS.filter((id) => isThere(id, job)).map((id): OwnPart => {
     const seen = looked[id]?.seen ?? null
     const never = neverBack(id, job)
-    const first = firstOf(id, seen, unread[id])
+    const first = firstOf(id, seen, unread[id] ?? null)
     return {
       id,
       seen,
@@ -90,10 +93,23 @@ export function ownParts({ facts, schools, looked, found, seat }: OwnPartsBasis)
 }
 
 /** Does the piece have it, and does this job touch it? */
-function isThere(id: OwnPartId, { facts, crystalWork, insertWork }: Job): boolean {
-  if (id === 'insert') return insertWork
-  if (!crystalWork) return false
-  return id === 'crystal' ? facts.crystalState === 'whole' : hasOldRing(facts)
+function isThere(id: OwnPartId, job: Job): boolean {
+  const { facts, crystalWork, insertWork, backOff, backSealNew, bezelNew } = job
+  switch (id) {
+    case 'crystal':
+      return crystalWork && facts.crystalState === 'whole'
+    case 'crystal-gasket':
+      return crystalWork && hasOldRing(facts)
+    case 'insert':
+      return insertWork
+    case 'bezel':
+      return bezelNew
+    case 'chapter-ring':
+      return facts.asked.includes('chapter-ring') && facts.chapterRing !== 'none'
+    case 'back-seal':
+      // A school that renews it anyway asks nobody to look.
+      return backOff && facts.backSeal !== 'none' && (!backSealNew || facts.unfit.includes('back-seal'))
+  }
 }
 
 /** Why a part is not put back at all. */
@@ -101,7 +117,7 @@ function neverBack(id: OwnPartId, job: Job): string | null {
   if (id !== 'crystal-gasket') return null
   const { facts, schools, crystalGasketNew } = job
   if (!constructionOf(facts.retention).ring.mayServeAgain) return 'squeezed for good: it serves once'
-  if (!crystalGasketNew || facts.gasketUnfit) return null
+  if (!crystalGasketNew || facts.unfit.includes('crystal-gasket')) return null
   return facts.asked.includes('gasket')
     ? 'a new one was asked for'
     : `a new one: ${schools['crystal-gasket'].because}`

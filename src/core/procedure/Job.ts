@@ -24,4 +24,8 @@ export interface Job {
   readonly cellOut: boolean
   readonly crystalGasketNew: boolean
   readonly backSealNew: boolean
+  /** a bezel is chosen: a new one, or its own after all */
+  readonly bezelNew: boolean
+  /** its own chapter ring does not go back */
+  readonly chapterRingNew: boolean
 }

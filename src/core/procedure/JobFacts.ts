@@ -19,6 +19,7 @@ import type {
 import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
 import type { AskedFor, Use } from '../intake/jobWords'
 import type { WaterClass } from '../intake/waterClass'
+import type { OwnPartId } from '../own-parts/OwnPart'
 import type { BackKind } from '../opening/backKinds'
 import type { ChosenOptions } from './schoolChoices'
 import type { CrystalState } from '../intake/crystalStates'
@@ -54,10 +55,10 @@ export interface JobFacts extends Construction, WaterClass {
   readonly crystalMaterial: CrystalMaterial | null
   readonly crystalProfile: CrystalProfile | null
   readonly gasketPresent: boolean
-  /** the crystal's ring was looked over and may not go back */
-  readonly gasketUnfit: boolean
-  /** its own insert was looked over and said to go back */
-  readonly insertBack: boolean
+  /** own parts that were looked over and may not go back */
+  readonly unfit: readonly OwnPartId[]
+  /** own parts that were looked over and said to go back, though a new one was asked for */
+  readonly ownBack: readonly OwnPartId[]
   readonly oldLume: boolean
   readonly looseMarkers: boolean
   /** steamed up, or a back that came off too easily: no bath for such a head */

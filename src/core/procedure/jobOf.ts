@@ -52,14 +52,19 @@ export function jobOf(facts: JobFacts, choices: SchoolChoices = {}): Job {
     referenceFirst: movementOut && (magnifierSet || bezelOff || insertWork),
     cellOut: hasCell(facts.movementKind) && (asks('battery') || movementOut),
     crystalGasketNew: crystalWork && gasketIsNew(facts, schools['crystal-gasket'].option, crystalBroke),
-    backSealNew: backOff && facts.backSeal !== 'none' && schools['back-seal'].option === 'renew',
+    backSealNew:
+      backOff &&
+      facts.backSeal !== 'none' &&
+      (schools['back-seal'].option === 'renew' || facts.unfit.includes('back-seal')),
+    bezelNew: bezelMustOff && asks('bezel'),
+    chapterRingNew: fixedRing && facts.unfit.includes('chapter-ring'),
   }
 }
 
 function gasketIsNew(facts: JobFacts, policy: string, crystalBroke: boolean): boolean {
   if (!constructionOf(facts.retention).ring.sealsWith(facts.crystalMaterial)) return false
   if (policy === 'renew-always' || facts.asked.includes('gasket')) return true
-  if (!facts.gasketPresent || facts.gasketUnfit) return true
+  if (!facts.gasketPresent || facts.unfit.includes('crystal-gasket')) return true
   return policy === 'renew-when-damaged' && crystalBroke
 }
 

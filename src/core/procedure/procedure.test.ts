@@ -174,7 +174,7 @@ describe('procedure, on every job there can be', () => {
     each((facts, choices) => {
       const job = jobOf(facts, choices)
       const step = procedure(facts, choices).steps.find((s) => s.id === 'measure-bezel')
-      const chosen = job.insertWork && !facts.insertBack
+      const chosen = job.insertWork && !facts.ownBack.includes('insert')
       expect(step?.title.startsWith('Read the insert seat') ?? false).toBe(chosen)
       if (step && !chosen) expect(facts.asked).toContain('bezel')
     })

@@ -68,6 +68,8 @@ export interface StandingWork {
   readonly rest: PlannedReadings
   /** kinds of parts that are out of their drawers for it */
   readonly out: readonly PartKind[]
+  /** seals of back or crown are among them */
+  readonly sealsOut: boolean
   /** own parts that were looked over */
   readonly looked: readonly OwnPartId[]
   /** those said to go back */

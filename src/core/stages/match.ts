@@ -5,7 +5,7 @@ import type { Demand, Stage } from './Stage'
 
 /** Steps that taking parts out of their drawers does, and what is open until then. */
 const TAKEN: readonly (Omit<Demand, 'met'> & {
-  readonly kind: 'insert' | 'o-ring'
+  readonly kind: 'insert' | 'bezel' | 'chapter-ring'
   /** the own part that serves as well */
   readonly own: OwnPartId | null
 })[] = [
@@ -16,8 +16,26 @@ const TAKEN: readonly (Omit<Demand, 'met'> & {
     open: 'no insert taken out, nor its own said to go back',
     standsFor: ['match-insert'],
   },
-  { id: 'seals-out', kind: 'o-ring', own: null, open: 'no seals taken out', standsFor: ['match-seals'] },
+  {
+    id: 'bezel-out',
+    kind: 'bezel',
+    own: 'bezel',
+    open: 'no bezel taken out, nor its own said to go back',
+    standsFor: ['match-bezel'],
+  },
+  {
+    id: 'chapter-ring-out',
+    kind: 'chapter-ring',
+    own: null,
+    open: 'no chapter ring taken out',
+    standsFor: ['match-chapter-ring'],
+  },
 ]
+const SEALS: Omit<Demand, 'met'> = {
+  id: 'seals-out',
+  open: 'no seals taken out',
+  standsFor: ['match-seals'],
+}
 const PICK: Omit<Demand, 'met'> = {
   id: 'pick',
   open: 'crystal and ring not picked',
@@ -41,6 +59,7 @@ export const match: Stage = {
         ...one,
         met: work.out.includes(kind) || (own !== null && work.goBack.includes(own)),
       })),
+      { ...SEALS, met: work.sealsOut },
     ].filter(({ standsFor }) => standsFor.some((step) => work.steps.includes(step))),
     ...onOtherFigures(work, 'pick', 'insert', 'seals'),
   ],

@@ -91,6 +91,8 @@ export interface KeptTray {
     readonly crystal: { readonly id: number; readonly material: CrystalMaterial }
     /** null where no ring goes with the crystal */
     readonly gasket: { readonly id: number } | null
+    /** the second ring of a removable bezel; left out where there is none */
+    readonly bezelGasket?: { readonly id: number } | null
   } | null
   /** oldest first */
   readonly pressRuns: readonly {

@@ -2,7 +2,7 @@ import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
 import type { Finding } from '../intake/Finding'
 import { isLooseBack } from '../intake/Finding'
 import type { PartsLookedOver } from '../own-parts/OwnPart'
-import { serves } from '../own-parts/OwnPart'
+import { OWN_PART_IDS, serves } from '../own-parts/OwnPart'
 import type { AskedFor, Use } from '../intake/jobWords'
 import type { WaterClass } from '../intake/waterClass'
 import type { Construction, JobFacts } from '../procedure/JobFacts'
@@ -39,7 +39,6 @@ export function jobFactsOf(
   { findings, looked }: PieceFound,
   shopSchools: ChosenOptions,
 ): JobFacts {
-  const ring = looked['crystal-gasket']
   return {
     retention: sheet.retention,
     caseMaterial: sheet.caseMaterial,
@@ -64,8 +63,11 @@ export function jobFactsOf(
     crystalMaterial: tray.foundMaterial ?? sheet.crystalMaterial,
     crystalProfile: sheet.crystalProfile,
     gasketPresent: tray.gasketPresent,
-    gasketUnfit: ring !== undefined && !serves(ring.seen),
-    insertBack: looked.insert?.goesBack ?? false,
+    unfit: OWN_PART_IDS.filter((id) => {
+      const look = looked[id]
+      return look !== undefined && !serves(look.seen)
+    }),
+    ownBack: OWN_PART_IDS.filter((id) => looked[id]?.goesBack === true),
     oldLume: tray.oldLume,
     looseMarkers: tray.looseMarkers,
     sealsDoubtful: tray.steamedUp || findings.some(isLooseBack),

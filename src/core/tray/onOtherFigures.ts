@@ -3,7 +3,8 @@ import type { PlanBasis } from '../readings/readingPlan'
 import { crystalRestsOn, plannedForInsert, plannedForSeals } from '../readings/readingPlan'
 import type { OtherFigures, RestingAct } from '../stages/Stage'
 import { changedWords, figuresSince } from './figuresSince'
-import type { KeptTray } from './KeptTray'
+import type { KeptPartOut, KeptTray } from './KeptTray'
+import { sealsOut } from './sealsOut'
 import { homeRun } from './isHome'
 
 /** An act, with the figures it rests on and the time in which a change of them is its own. */
@@ -38,12 +39,10 @@ function restedActs(kept: KeptActs, basis: () => PlanBasis): Rested[] {
   const run = homeRun(kept)
   const taken = (
     act: RestingAct,
-    kind: 'insert' | 'o-ring',
+    parts: readonly KeptPartOut[],
     on: (basis: PlanBasis) => readonly DimensionId[],
-  ) =>
-    partsOut
-      .filter((part) => part.kind === kind)
-      .map(({ since }) => ({ act, on: on(basis()), done: since, until: null }))
+  ) => parts.map(({ since }) => ({ act, on: on(basis()), done: since, until: null }))
+  const inserts = partsOut.filter(({ kind }) => kind === 'insert')
   return [
     ...(picked
       ? [
@@ -58,7 +57,7 @@ function restedActs(kept: KeptActs, basis: () => PlanBasis): Rested[] {
     ...(run
       ? [{ act: 'press-run', on: crystalRestsOn(basis()), done: run.ranAt, until: null } as const]
       : []),
-    ...taken('insert', 'insert', plannedForInsert),
-    ...taken('seals', 'o-ring', plannedForSeals),
+    ...taken('insert', inserts, plannedForInsert),
+    ...taken('seals', sealsOut(kept), plannedForSeals),
   ]
 }

@@ -10,6 +10,7 @@ import type { PlannedReadings, StandingWork } from '../stages/Stage'
 import type { TrailLine } from '../trail/partsTrail'
 import { missingBefore, missingText } from '../trail/partsTrail'
 import { SURE } from '../verdict/askNext'
+import { sealsOut } from './sealsOut'
 import { isHome } from './isHome'
 import type { KeptTray } from './KeptTray'
 import type { TrayReadout } from './trayReadout'
@@ -67,6 +68,7 @@ export function standingWork({
       return { planned: true, missing: others.missing }
     },
     out: partsOut.map(({ kind }) => kind),
+    sealsOut: sealsOut(kept).length > 0,
     looked: OWN_PART_IDS.filter((id) => looked[id] !== undefined),
     goBack: OWN_PART_IDS.filter(
       (id) => looked[id]?.goesBack === true && own().parts.some((part) => part.id === id && part.goesBack),

@@ -1,5 +1,6 @@
 'use client'
 import Box from '@mui/material/Box'
+import visuallyHidden from '@mui/utils/visuallyHidden'
 import type { ReportLine } from '@/core/report/Report'
 import { REPORT_MARK_WORDS } from '@/core/report/Report'
 import { clockText } from '../small/timeText'
@@ -25,7 +26,7 @@ export function ReportLines({ lines }: { lines: readonly ReportLine[] }) {
           }}
         >
           <Box component="span" sx={{ fontWeight: 650 }}>
-            {lines[index - 1]?.what === line.what ? '' : line.what}
+            <span style={lines[index - 1]?.what === line.what ? visuallyHidden : undefined}>{line.what}</span>
           </Box>
           <Box component="span" sx={{ gridRow: { xs: 2, sm: 1 }, gridColumn: { xs: '1 / -1', sm: 2 } }}>
             <Mark mark={line.mark} />

@@ -58,7 +58,7 @@ export const CLEAN_AND_MATCH_RULES: readonly StepRule[] = [
       crystalWork &&
       hasOldRing(facts) &&
       constructionOf(facts.retention).ring.mayServeAgain &&
-      (!crystalGasketNew || facts.gasketUnfit),
+      (!crystalGasketNew || facts.unfit.includes('crystal-gasket')),
     title: 'Look the gasket over: cut, split, warped or hard means a new one',
     why: 'The old ring goes back in only when it is perfect.',
     tools: ['loupe'],
@@ -121,13 +121,35 @@ export const CLEAN_AND_MATCH_RULES: readonly StepRule[] = [
     stage: 'match',
     when: ({ insertWork }) => insertWork,
     title: ({ facts }) =>
-      facts.insertBack
+      facts.ownBack.includes('insert')
         ? 'Its own insert goes back'
         : 'Pick the insert: outer and inner diameter, thickness, flat or slope',
     why: ({ facts }) =>
-      facts.insertBack
+      facts.ownBack.includes('insert')
         ? 'It fitted here before: nothing of it or its seat has to be read.'
         : 'Proud it is knocked off, sunk it holds dirt.',
+    activeMinutes: 3,
+  },
+  {
+    id: 'match-bezel',
+    stage: 'match',
+    when: ({ bezelNew }) => bezelNew,
+    title: ({ facts }) =>
+      facts.ownBack.includes('bezel')
+        ? 'Its own bezel goes back'
+        : 'Pick the bezel: bore, inside, keys, hold',
+    why: ({ facts }) =>
+      facts.ownBack.includes('bezel')
+        ? 'It fitted here before.'
+        : 'A bezel that is tight on the case squeezes the crystal; one that is loose lets it go.',
+    activeMinutes: 3,
+  },
+  {
+    id: 'match-chapter-ring',
+    stage: 'match',
+    when: ({ chapterRingNew }) => chapterRingNew,
+    title: 'Pick the chapter ring: outside, height, form, keys',
+    why: 'Its own was seen not to serve.',
     activeMinutes: 3,
   },
   {

@@ -99,6 +99,7 @@ export const ALIGN_RULES: readonly StepRule[] = [
     title: 'Bezel laid on square, a small even gap in sight: light fit first',
     why: 'Expect to take it off once more to correct it.',
     activeMinutes: 3,
+    after: ['match-bezel'],
     check: '12 stands at 12.',
   },
   ...movementBack('align'),
@@ -120,6 +121,7 @@ export const ALIGN_RULES: readonly StepRule[] = [
     why: 'Tightened one after the other round the ring, it tilts.',
     activeMinutes: 4,
     putsBack: ['bezel', 'bezel-screw'],
+    after: ['match-bezel'],
     check: 'No gap all round, no screw left over.',
   },
   {
@@ -132,6 +134,7 @@ export const ALIGN_RULES: readonly StepRule[] = [
     cautions: [CAUTIONS.press],
     activeMinutes: 3,
     putsBack: ['bezel'],
+    after: ['match-bezel'],
     check: ({ facts }) =>
       turns(facts.bezelKind) ? 'Both directions tried, clicks counted, no back play.' : 'No gap all round.',
   },

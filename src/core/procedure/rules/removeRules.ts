@@ -10,7 +10,7 @@ import type { StepRule } from '../Step'
 const asksForRing = ({ facts }: Job) => facts.asked.includes('chapter-ring')
 
 /** Its own insert fitted here before: only another one is chosen by what is read. */
-const choosesInsert = ({ insertWork, facts }: Job) => insertWork && !facts.insertBack
+const choosesInsert = ({ insertWork, facts }: Job) => insertWork && !facts.ownBack.includes('insert')
 
 /** Measure, then take off: bezel, insert, crystal, magnifier. Thickness is read before anything presses on the glass. */
 export const REMOVE_RULES: readonly StepRule[] = [

@@ -3,6 +3,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import dynamic from 'next/dynamic'
 import { startTransition, useState } from 'react'
+import { OWN_PARTS } from '@/core/own-parts/OwnPart'
 import type { OwnPart } from '@/core/own-parts/ownParts'
 import { isCrystalWork } from '@/core/readings/readingPlan'
 import type { TrayView } from '@/services/tray/trayView'
@@ -62,8 +63,8 @@ export function MatchWork({ bench, actions }: StageWorkProps) {
       )}
       {part === 'bezel' && (
         <>
+          <OwnPartsPanel bench={bench} actions={actions} only={isOfBezel} title={null} />
           <BezelPartsPanel bench={bench} actions={actions} />
-          <OwnPartsPanel bench={bench} actions={actions} only={({ id }) => id === 'insert'} title={null} />
         </>
       )}
       {part === 'seals' && <SealsPanel bench={bench} actions={actions} />}
@@ -75,7 +76,11 @@ export function MatchWork({ bench, actions }: StageWorkProps) {
 
 /** What nobody wants new and could still go back: the rest only takes room from the choices. */
 function goesWithCrystal({ id, wanted, mayStill }: OwnPart): boolean {
-  return id !== 'insert' && wanted && mayStill
+  return OWN_PARTS[id].goes === 'picked' && wanted && mayStill
+}
+
+function isOfBezel({ id }: OwnPart): boolean {
+  return OWN_PARTS[id].goes === 'when-said'
 }
 
 function partsOf(view: TrayView): { id: Matched; label: string }[] {

@@ -60,7 +60,7 @@ export function OwnPartsPanel({
           <strong>Its {OWN_PARTS[part.id].label}</strong>
           <Box sx={{ display: 'flex', alignItems: 'center', columnGap: 1.5, rowGap: 0.25, flexWrap: 'wrap' }}>
             <SeenChoice part={part} onSee={open ? see(part.id) : null} />
-            {(title !== null || part.against !== null || part.id === 'insert') && (
+            {(title !== null || part.against !== null || OWN_PARTS[part.id].goes !== 'picked') && (
               <GoesBack part={part} onSay={open ? (goesBack) => giveBack(part.id, goesBack) : null} />
             )}
           </Box>
@@ -111,7 +111,10 @@ function GoesBack({ part, onSay }: GoesBackProps) {
         {capital(part.against)}.
       </Typography>
     )
-  if (part.id !== 'insert')
+  const { goes } = OWN_PARTS[part.id]
+  if (goes === 'unless-unfit')
+    return <Typography sx={{ fontSize: 14, color: 'success.main' }}>Goes back.</Typography>
+  if (goes === 'picked')
     return (
       <Typography sx={{ fontSize: 14, color: 'success.main' }}>May go back: pick it at Match.</Typography>
     )
