@@ -14,7 +14,7 @@ import { bezelOnOpening } from './assumedJoint'
 import type { BayonetCandidate } from './bayonet/assessBayonet'
 import { assessBayonet, flatSqueezeState, nearBayonet } from './bayonet/assessBayonet'
 import type { BayonetSeat } from './bayonet/bayonetSeat'
-import { bayonetSeat } from './bayonet/bayonetSeat'
+import { bayonetSeat, playWindow } from './bayonet/bayonetSeat'
 import { BY_HAND } from './caseDies'
 import type { Construction } from './Construction'
 import { middleOf } from './middleOf'
@@ -61,10 +61,10 @@ export const bayonetRing: Construction<BayonetSeat, BayonetCandidate> = {
   }),
   opening: () => 'bore',
   seat: bayonetSeat,
-  seatSize: (_, __, { glassPlay: { lowMm, highMm } }) => ({
+  seatSize: (_, __, policy) => ({
     seat: 'Rebate less its play',
     dimension: 'bore',
-    above: middleOf({ lowMm: -highMm, highMm: -lowMm }),
+    above: middleOf(playWindow(policy)),
   }),
   wants: () => ({ build: 'disc', ring: true }),
   assess: (crystal, gasket, seat, policy) =>

@@ -11,7 +11,7 @@ import type { CementCandidate } from './cement/assessCemented'
 import { assessCemented } from './cement/assessCemented'
 import type { CementSeat } from './cement/cementSeat'
 import { cementOrder } from './cement/cementOrder'
-import { cementSeat, rebateOpening } from './cement/cementSeat'
+import { cementSeat, rebateOpening, rebateWindow } from './cement/cementSeat'
 import { cementFailure, cementReasons } from './cement/cementWords'
 import { nearCemented } from './cement/nearCemented'
 import type { Construction } from './Construction'
@@ -63,12 +63,15 @@ export const cemented: Construction<CementSeat, CementCandidate> = {
   }),
   opening: rebateOpening,
   seat: cementSeat,
-  seatSize: (_, sheet, { cementGap: { lowMm, highMm } }) => {
+  seatSize: (_, sheet, policy) => {
     const known = sheet.crystalDiameterMm !== null && sheet.crystalLengthMm === null
     const round = sheet.crystalOutline === null ? known : sheet.crystalOutline === 'round'
     if (!round) return null
-    const above = middleOf({ lowMm: -2 * highMm, highMm: -2 * lowMm })
-    return { seat: 'Rebate less cement', dimension: rebateOpening(sheet), above }
+    return {
+      seat: 'Rebate less cement',
+      dimension: rebateOpening(sheet),
+      above: middleOf(rebateWindow(policy)),
+    }
   },
   wants: ({ outline }) => ({ build: outline === 'round' ? 'disc' : 'shaped', ring: false }),
   assess: (crystal, _, seat, policy) => assessCemented(crystal, seat, policy),

@@ -10,7 +10,8 @@ import type { AcrylicSeat } from './acrylicSeat'
 import { acrylicSeat } from './acrylicSeat'
 import { acrylicFailure, acrylicReasons } from './acrylicWords'
 import type { AcrylicCandidate } from './assessAcrylic'
-import { assessAcrylic, oversizeWindow } from './assessAcrylic'
+import { assessAcrylic } from './assessAcrylic'
+import { oversizeWindow } from './oversizeWindow'
 
 /** Further than this outside its window a crystal is not even a near miss, mm; sold sizes leave gaps. From memory. */
 const NEAR_MM = 0.5
@@ -38,7 +39,7 @@ export function acrylicInSeat(into: AcrylicSeat['in']): Shared {
   const build = into === 'groove' ? 'snap' : 'tension-ring'
   return {
     opening: () => into,
-    seat: (measured, sheet) => acrylicSeat(into, measured, sheet),
+    seat: (measured, sheet, policy) => acrylicSeat(into, measured, sheet, policy),
     seatSize: (measured, sheet, policy) => {
       const opening = figureOf(into, measured, sheet)
       const window = oversizeWindow(opening?.valueMm ?? USUAL_MM, into, policy)

@@ -5,7 +5,7 @@ import { probabilityWithin } from '../../fit/probabilityWithin'
 import { nearest, SOLD_THICKNESSES_MM, soldBetween } from '../../fit/soldSizes'
 import { formatShare, formatSignedMm } from '../../units/formatMm'
 import type { AcrylicSeat } from './acrylicSeat'
-import { oversizeWindow } from './assessAcrylic'
+import { oversizeWindow } from './oversizeWindow'
 
 /** Edge of an acrylic where the old one was not read, mm. From memory. */
 const USUAL_EDGE_MM = 1.5

@@ -1,9 +1,12 @@
 import type { CrystalSeat, Figure, SeatOutcome } from '../../fit/CrystalSeat'
+import type { FitPolicy } from '../../fit/fitPolicy'
 import { figureOf } from '../../tray/caseFigures'
 import type { CaseSheet } from '../../tray/CaseSheet'
 import type { MeasuredFigures } from '../../tray/measuredFigures'
+import { oversizeWindow } from './oversizeWindow'
 import { keptFigures } from '../keptFigures'
 import { seenFromSeat } from '../seenFromSeat'
+import { throughCrystal } from '../throughCrystal'
 
 /** What an acrylic a little larger than itself sits in: a groove it is sprung into, or a bore its metal ring spreads it against. */
 export interface AcrylicSeat extends CrystalSeat {
@@ -18,8 +21,11 @@ export function acrylicSeat(
   into: AcrylicSeat['in'],
   measured: MeasuredFigures,
   sheet: CaseSheet,
+  policy: FitPolicy,
 ): SeatOutcome<AcrylicSeat> {
-  const opening = figureOf(into, measured, sheet)
+  const opening =
+    figureOf(into, measured, sheet) ??
+    throughCrystal('crystal-diameter', (mm) => oversizeWindow(mm, into, policy), measured, sheet)
   if (!opening) return { ok: false, missing: into }
   const seen = seenFromSeat(measured, sheet)
   const domeHeight = figureOf('dome-height', measured, sheet)

@@ -4,6 +4,7 @@ import type { Figure } from '../../fit/CrystalSeat'
 import { squeezeState } from '../../section/gasketTint'
 import { formatSignedMm } from '../../units/formatMm'
 import type { AcrylicSeat } from './acrylicSeat'
+import { oversizeWindow } from './oversizeWindow'
 import type { FitPolicy } from '../../fit/fitPolicy'
 import type { Window } from '../../fit/Window'
 import { handsConstraint, handStanding } from '../../fit/handClearance'
@@ -60,13 +61,6 @@ export function assessAcrylic(crystal: StockCrystal, seat: AcrylicSeat, policy: 
     },
     ...oddsOfConstraints(constraints),
   }
-}
-
-/** How much larger than its seat an acrylic may be, mm. */
-export function oversizeWindow(diameterMm: number, into: AcrylicSeat['in'], policy: FitPolicy): Window {
-  return into === 'bore'
-    ? policy.tensionRingWindow
-    : { lowMm: policy.snapGripMm, highMm: policy.crazeStrain * diameterMm }
 }
 
 /** Whole height of a domed crystal, mm. */

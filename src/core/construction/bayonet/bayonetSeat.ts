@@ -1,9 +1,12 @@
 import type { CrystalSeat, Figure, SeatOutcome } from '../../fit/CrystalSeat'
+import type { FitPolicy } from '../../fit/fitPolicy'
+import type { Window } from '../../fit/Window'
 import { figureOf } from '../../tray/caseFigures'
 import type { CaseSheet } from '../../tray/CaseSheet'
 import type { MeasuredFigures } from '../../tray/measuredFigures'
 import { keptFigures } from '../keptFigures'
 import { seenFromSeat } from '../seenFromSeat'
+import { throughCrystal } from '../throughCrystal'
 
 /** A rebate with a flat gasket on its shelf, and the ring that presses the glass down on it. */
 export interface BayonetSeat extends CrystalSeat {
@@ -18,8 +21,19 @@ export function roomMm({ depth, stroke }: BayonetSeat): number {
   return depth.valueMm - stroke.valueMm
 }
 
-export function bayonetSeat(measured: MeasuredFigures, sheet: CaseSheet): SeatOutcome<BayonetSeat> {
-  const rebate = figureOf('bore', measured, sheet)
+/** How much larger than its rebate a glass is, mm: by as much less as it plays. */
+export function playWindow({ glassPlay }: FitPolicy): Window {
+  return { lowMm: -glassPlay.highMm, highMm: -glassPlay.lowMm }
+}
+
+export function bayonetSeat(
+  measured: MeasuredFigures,
+  sheet: CaseSheet,
+  policy: FitPolicy,
+): SeatOutcome<BayonetSeat> {
+  const rebate =
+    figureOf('bore', measured, sheet) ??
+    throughCrystal('crystal-diameter', () => playWindow(policy), measured, sheet)
   if (!rebate) return { ok: false, missing: 'bore' }
   const depth = figureOf('rebate-depth', measured, sheet)
   if (!depth) return { ok: false, missing: 'rebate-depth' }

@@ -1,10 +1,14 @@
 import type { CrystalSeat, Figure, SeatOutcome } from '../../fit/CrystalSeat'
+import type { FitPolicy } from '../../fit/fitPolicy'
+import type { Window } from '../../fit/Window'
+import type { DimensionId } from '../../readings/dimensions'
 import { figureOf } from '../../tray/caseFigures'
 import type { CaseSheet } from '../../tray/CaseSheet'
 import type { MeasuredFigures } from '../../tray/measuredFigures'
 import { keptFigures } from '../keptFigures'
 import { seatFromThickness } from '../seatFromThickness'
 import { seenFromSeat } from '../seenFromSeat'
+import { throughCrystal } from '../throughCrystal'
 import { USUAL_SEAT_DEPTH } from '../usualFigures'
 
 /** A rebate a crystal is cemented into, round or shaped. */
@@ -28,12 +32,24 @@ export function rebateOpening({
   return crystalOutline === 'round' ? 'bore' : 'rebate-length'
 }
 
-export function cementSeat(measured: MeasuredFigures, sheet: CaseSheet): SeatOutcome<CementSeat> {
+/** How much larger than its rebate a crystal is, mm: by as much less as the cement needs on both sides. */
+export function rebateWindow({ cementGap }: FitPolicy): Window {
+  return { lowMm: -2 * cementGap.highMm, highMm: -2 * cementGap.lowMm }
+}
+
+export function cementSeat(
+  measured: MeasuredFigures,
+  sheet: CaseSheet,
+  policy: FitPolicy,
+): SeatOutcome<CementSeat> {
   const readAs = rebateOpening(sheet)
-  const length = figureOf(readAs, measured, sheet)
+  const byCrystal = (of: DimensionId) => throughCrystal(of, () => rebateWindow(policy), measured, sheet)
+  const length =
+    figureOf(readAs, measured, sheet) ?? byCrystal(readAs === 'bore' ? 'crystal-diameter' : 'crystal-length')
   if (!length) return { ok: false, missing: readAs }
   const cornerRadius = figureOf('rebate-corner', measured, sheet)
-  const width = figureOf('rebate-width', measured, sheet)
+  const width =
+    figureOf('rebate-width', measured, sheet) ?? (readAs === 'bore' ? null : byCrystal('crystal-width'))
   const round = isRound(length, width, cornerRadius, sheet)
   if (!width && !round) return { ok: false, missing: 'rebate-width' }
   const seen = seenFromSeat(measured, sheet)
