@@ -42,14 +42,14 @@ async function importList(page: Page): Promise<void> {
   await page.screenshot({ path: `${FOLDER}/drawers-import.png` })
 }
 
-test('the main views', async ({ page }) => {
+test('the main views', async ({ page, browser, baseURL }) => {
   test.setTimeout(180_000)
   await shoot(page, '/', 'bench')
   await shoot(page, '/trays/217', 'tray-measure')
   await photoGauge(page)
   await shoot(page, '/trays/214', 'tray-match')
   await shoot(page, '/trays/230', 'match-neck')
-  await shoot(page, '/trays/233', 'match-cement')
+  await shoot(page, '/trays/205/report', 'report')
   await importList(page)
   await shoot(page, '/trays/212', 'tray-press')
   await shoot(page, '/trays/214?stage=open', 'tray-open')
@@ -64,6 +64,14 @@ test('the main views', async ({ page }) => {
   await page.evaluate(() => localStorage.setItem('mui-mode', 'dark'))
   await shoot(page, '/trays/220?stage=match', 'tray-lamp')
   await page.evaluate(() => localStorage.setItem('mui-mode', 'light'))
-  await page.setViewportSize({ width: 390, height: 844 })
-  await shoot(page, '/trays/217', 'tray-phone')
+  const phone = await browser.newContext({
+    ...(baseURL && { baseURL }),
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    isMobile: true,
+    reducedMotion: 'reduce',
+    timezoneId: 'UTC',
+  })
+  await shoot(await phone.newPage(), '/trays/217', 'tray-phone')
+  await phone.close()
 })

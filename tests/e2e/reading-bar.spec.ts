@@ -190,6 +190,27 @@ test('a data key pressed on the Bench opens nothing and says so', async ({ page 
   await expect(page).toHaveURL(/\/$/)
 })
 
+test('a foreign label read at Decase takes no part off, moves nothing on, and says that it is not taken', async ({
+  page,
+}) => {
+  await page.goto('/trays/223?stage=decase')
+  await settled(page)
+  const work = page.getByRole('region', { name: 'Decase' })
+  await expect(work).toBeVisible()
+  const before = await work.textContent()
+  await sendLine(page, 'mbtd-31')
+  await expect(page.getByRole('alert').filter({ hasText: 'mbtd-31' })).toContainText(
+    '“mbtd-31” not taken: no figure, and no label printed here.',
+  )
+  await page.reload()
+  await settled(page)
+  expect(await work.textContent()).toBe(before)
+  await expect(page.getByText('Not moved on')).toHaveCount(0)
+  // A hand's key still acts.
+  await press(page, '[')
+  await expect(page.getByRole('button', { name: /^Open,/ })).toHaveAttribute('aria-current', 'step')
+})
+
 test('figures typed while a stage still loads its script stay whole, and the stage comes', async ({
   page,
 }) => {

@@ -8,9 +8,14 @@ import type { Retention } from './kinds'
 
 /** A sheet on which no dimension of anything is known. */
 function blankSheet(retention: Retention, over: Partial<CaseSheet> = {}): CaseSheet {
-  const none = Object.entries(caseSheet()).map(([name, value]) => [name, name.endsWith('Mm') ? null : value])
+  const blank = Object.fromEntries(
+    Object.entries(caseSheet()).map(([name, value]: [string, unknown]) => [
+      name,
+      name.endsWith('Mm') ? null : value,
+    ]),
+  )
   // Names and values are a sheet’s own: only lengths were taken out.
-  return { ...(Object.fromEntries(none) as unknown as CaseSheet), retention, ...over }
+  return { ...(blank as unknown as CaseSheet), retention, ...over }
 }
 
 function openingOf(sheet: CaseSheet, read: readonly (readonly [DimensionId, number])[]) {

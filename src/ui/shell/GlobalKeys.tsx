@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { addressOf } from '@/core/stock/scanCode'
 import { PLACES } from './places'
+import { useBursts } from './useBursts'
 import { useScan, useScanner } from './useScan'
 import { useStrayFigure } from './useStrayFigure'
 
@@ -15,9 +16,17 @@ const KeysNotice = dynamic(() => import('./KeysNotice').then((m) => m.KeysNotice
 
 const MOST_SHOWN = 40
 
+function shown(line: string): string {
+  return line.length > MOST_SHOWN ? `${line.slice(0, MOST_SHOWN)}…` : line
+}
+
+/** What a device sent that is neither a figure nor a label of ours. */
+function unknownLine(line: string): string {
+  return `“${shown(line)}” not taken: no figure, and no label printed here. Into a field it goes by tapping the field first.`
+}
+
 function unknownLabel(line: string): string {
-  const shown = line.length > MOST_SHOWN ? `${line.slice(0, MOST_SHOWN)}…` : line
-  return `The label “${shown}” stands for no tray, drawer or part. Scan one printed under Labels in the drawers.`
+  return `The label “${shown(line)}” stands for no tray, drawer or part. Scan one printed under Labels in the drawers.`
 }
 
 function notTaken(figure: string, onTray: boolean): string {
@@ -33,6 +42,7 @@ export function GlobalKeys() {
   const onTray = /^\/trays\/\d+/.test(usePathname())
 
   useScanner((line) => setNotice(unknownLabel(line)))
+  useBursts((line) => setNotice(unknownLine(line)))
   useStrayFigure((figure) => setNotice(notTaken(figure, onTray)))
   useScan((target) => {
     setNotice(null)

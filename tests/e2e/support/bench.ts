@@ -107,9 +107,12 @@ export async function standing(page: Page): Promise<number> {
   return Number(await page.getByRole('form', { name: 'Reading bar' }).getAttribute('data-readings'))
 }
 
-/** Presses keys one after another, each once the page has taken the one before. */
+/** A hand holds a key down longer than a device that sends a line, ms. */
+const HAND_HOLDS_MS = 45
+
+/** Presses keys one after another as a hand does, each once the page has taken the one before. */
 export async function press(page: Page, ...keys: readonly string[]): Promise<void> {
-  for (const key of keys) await page.keyboard.press(key)
+  for (const key of keys) await page.keyboard.press(key, { delay: key.length === 1 ? HAND_HOLDS_MS : 0 })
 }
 
 /** Says the stage done; what is open is left out for a reason. */

@@ -3,6 +3,7 @@ import type { FitPolicy } from '../../fit/fitPolicy'
 import { figureOf } from '../../tray/caseFigures'
 import type { CaseSheet } from '../../tray/CaseSheet'
 import type { MeasuredFigures } from '../../tray/measuredFigures'
+import type { AcrylicInto } from './oversizeWindow'
 import { oversizeWindow } from './oversizeWindow'
 import { keptFigures } from '../keptFigures'
 import { seenFromSeat } from '../seenFromSeat'
@@ -10,7 +11,7 @@ import { throughCrystal } from '../throughCrystal'
 
 /** What an acrylic a little larger than itself sits in: a groove it is sprung into, or a bore its metal ring spreads it against. */
 export interface AcrylicSeat extends CrystalSeat {
-  readonly in: 'groove' | 'bore'
+  readonly in: AcrylicInto
   /** whole height of the old crystal */
   readonly domeHeight: Figure | null
   /** of the old metal ring */
@@ -18,7 +19,7 @@ export interface AcrylicSeat extends CrystalSeat {
 }
 
 export function acrylicSeat(
-  into: AcrylicSeat['in'],
+  into: AcrylicInto,
   measured: MeasuredFigures,
   sheet: CaseSheet,
   policy: FitPolicy,
