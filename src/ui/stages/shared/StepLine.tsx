@@ -64,7 +64,8 @@ export function StepLine({
         aria-checked={done}
         aria-label={step.title}
         disabled={onTick === null}
-        onClick={() => onTick?.()}
+        // The second of a double click falls on whatever has come under the finger by then: it ticks nothing.
+        onClick={({ detail }) => detail < 2 && onTick?.()}
         title={isNext && onTick ? 'space ticks the next step' : undefined}
         sx={{ minHeight: isNext ? 44 : 36, width: 44 }}
       >

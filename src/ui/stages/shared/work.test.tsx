@@ -49,6 +49,16 @@ describe('StepList', () => {
     ])
   })
 
+  it('takes a double click for one, and a tick anew a moment later for what it is', async () => {
+    const work = benchAround(trayViewOf(), 'decase')
+    renderInTheme(<StepList {...work} stage="decase" />)
+    const user = userEvent.setup()
+    await user.dblClick(screen.getByRole('checkbox', { name: /^Stem out/ }))
+    expect(work.asked).toHaveLength(1)
+    await user.click(screen.getByRole('checkbox', { name: /^Crown pushed in/ }))
+    expect(work.asked).toHaveLength(2)
+  })
+
   it('folds what is done and says what is refused', async () => {
     const done = ['crown-ready', 'stem-out', 'hold-off'].map((id) => [`step:${id}`, AT] as const)
     const work = benchAround(trayViewOf({ job: { ticks: Object.fromEntries(done) } }), 'decase', () => ({
