@@ -2,6 +2,7 @@
 /** @type {import('next').NextConfig} */
 const config = {
   serverExternalPackages: ['@electric-sql/pglite', 'pg', '@react-pdf/renderer'],
+  reactCompiler: true,
   poweredByHeader: false,
   devIndicators: false,
   // npm test checks the types of everything, tests too; once more in each build would double the wait for a first start.

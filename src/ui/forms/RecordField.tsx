@@ -6,6 +6,7 @@ import InputAdornment from '@mui/material/InputAdornment'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import dynamic from 'next/dynamic'
+import { memo } from 'react'
 import type { Control } from 'react-hook-form'
 import { Controller } from 'react-hook-form'
 import type { Field } from '@/core/records/Field'
@@ -27,8 +28,16 @@ export interface RecordFieldProps {
   readonly errorLine?: boolean
 }
 
-/** One field of a record, drawn by its kind; its help or its error has a line of its own. */
-export function RecordField({ field, control, dense, errorLine = !dense }: RecordFieldProps) {
+/**
+ * One field of a record, drawn by its kind; its help or its error has a line of its own. It follows its own value by
+ * itself: a form that looks at what is typed does not draw its other fields anew at each key.
+ */
+export const RecordField = memo(function RecordField({
+  field,
+  control,
+  dense,
+  errorLine = !dense,
+}: RecordFieldProps) {
   const wide = field.kind === 'many' || (field.kind === 'text' && (dense || field.multiline))
   return (
     <Box sx={{ gridColumn: wide ? '1 / -1' : undefined }}>
@@ -82,7 +91,7 @@ export function RecordField({ field, control, dense, errorLine = !dense }: Recor
       />
     </Box>
   )
-}
+})
 
 function isDay(field: Field): field is AskedDay {
   return field.kind === 'date' || field.kind === 'date-time'

@@ -43,19 +43,20 @@ export interface TrayBenchProps {
 /** The page of one tray: header, stages, drawings, the stage's work, and the reading bar along the bottom. */
 export function TrayBench({ initial, stage, act }: TrayBenchProps) {
   const actions = useMemo(() => trayCalls(act), [act])
-  const bench = useTrayBench(initial, stage, actions)
+  const { bench, bar } = useTrayBench(initial, stage, actions)
   const { state, target } = bench
   const { view } = state
+  const { session } = bar
   const open = view.tray.finishedAt === null
-  const reads = stageOf(state.stage).reads || state.text !== ''
+  const reads = stageOf(state.stage).reads || session.text !== ''
 
   // A reason is typed the moment it is asked for: its dialog must not have to be fetched first.
   useEffect(() => void import('./LeaveDialog'), [])
   useReadingKeys({
     active: open && !bench.keysRest,
-    onFigure: bench.typeFigure,
+    onFigure: bar.typeFigure,
     onBackspace: () => bench.startVoid(),
-    onEnter: bench.accept,
+    onEnter: bar.accept,
   })
   // Off from the moment a dialog is asked for: what is typed while it loads must not move the tray.
   const enabled = !bench.keysRest
@@ -65,17 +66,17 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
   useHotkeys('p', () => bench.pick(), { ...ON_ROWS, enabled: inMatch })
   // The key that opens a dialog must not be the first letter in it.
   useHotkeys('d', () => bench.moveOn(), { ...ON_ROWS, enabled: enabled && open, preventDefault: true })
-  useHotkeys('i', () => bench.setFeed(bench.feed === 'simulated' ? null : 'simulated'), {
+  useHotkeys('i', () => bar.setFeed(bar.feed === 'simulated' ? null : 'simulated'), {
     ...ON_ROWS,
     enabled,
   })
   useHotkeys('up', () => bench.chooseBy(-1), { ...ON_ROWS, preventDefault: true, enabled: inMatch })
   useHotkeys('down', () => bench.chooseBy(1), { ...ON_ROWS, preventDefault: true, enabled: inMatch })
   useInstrumentFeed({
-    source: open && state.question === null && !state.busy ? bench.feed : null,
+    source: open && session.question === null && !state.busy ? bar.feed : null,
     trayId: view.tray.id,
     target,
-    onLine: bench.receive,
+    onLine: bar.receive,
     onTrouble: bench.trouble,
   })
 
@@ -160,24 +161,24 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
           <ReadingBar
             view={view}
             target={target}
-            instrumentId={bench.instrumentId}
-            text={state.text}
-            sending={state.sending}
-            question={state.question}
-            error={state.error}
-            note={state.note}
-            busy={state.busy}
-            flash={state.flash}
-            feed={bench.feed}
-            inputRef={bench.inputRef}
-            onText={bench.type}
-            onPadKey={bench.padKey}
-            onPadDelete={bench.padDelete}
-            onAccept={bench.accept}
-            onAnswer={bench.answer}
+            instrumentId={bar.instrumentId}
+            text={session.text}
+            sending={session.sending}
+            question={session.question}
+            error={session.error}
+            note={session.note}
+            busy={session.busy}
+            flash={session.flash}
+            feed={bar.feed}
+            inputRef={bar.inputRef}
+            onText={bar.type}
+            onPadKey={bar.padKey}
+            onPadDelete={bar.padDelete}
+            onAccept={bar.accept}
+            onAnswer={bar.answer}
             onVoid={() => bench.startVoid()}
-            onFeed={bench.setFeed}
-            onInstrument={bench.chooseInstrument}
+            onFeed={bar.setFeed}
+            onInstrument={bar.chooseInstrument}
           />
         </Box>
       )}

@@ -10,23 +10,28 @@ import type { Changed } from '@/services/tray/trayChange'
 import type { TrayView } from '@/services/tray/trayView'
 import { answerOf, firstOf } from './trayAnswer'
 import type { ChosenPair } from './chosenPair'
-import type { SessionEvent } from './traySession'
+import type { SessionEvent, TraySession } from './traySession'
 import { bezelRingOf, chosenPairOf, pairAfter } from './chosenPair'
 import { openSession, traySession } from './traySession'
 import { useOtherChoice } from './useOtherChoice'
 import { useReadingInput } from './useReadingInput'
 import { useVoiding } from './useVoiding'
 
-/** A tray page while it is open: what the bar, the drawings, the shortlist, the stages and the keys show and call. */
-export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayCalls) {
-  const [state, dispatch] = useReducer(traySession, openSession(initial, stage))
+/** What drawings and stages look at. A figure being typed changes none of it, so that they are not drawn at each key. */
+type LookedAt = Pick<TraySession, 'view' | 'stage' | 'other' | 'busy'>
+
+/** A tray page while it is open: what the drawings, the shortlist, the stages and the keys show and call, and its bar. */
+export function useTrayBench(initial: TrayView, first: StageId, actions: TrayCalls) {
+  const [session, dispatch] = useReducer(traySession, openSession(initial, first))
   const [atDialog, setAtDialog] = useState(false)
   const [moveError, setMoveError] = useState<{ stage: StageId; text: string } | null>(null)
   /** what is open in the stages about to be left, while its reason is asked for */
   const [leaving, setLeaving] = useState<readonly StandingDemand[] | null>(null)
-  const { view } = state
+  const { view, stage, other, busy } = session
+  const state: LookedAt = { view, stage, other, busy }
   const trayId = view.tray.id
-  const chosen = chosenPairOf(state)
+  const chosen = chosenPairOf(session)
+  const bezelRingId = bezelRingOf(session)
 
   // A stage not seen before has to load its script. Until it is there the page stays as it was and goes on taking
   // figures: an update that waits for a script any other way holds back every other one, and the bar loses keys.
@@ -47,37 +52,36 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayCal
   }
 
   const pick = async () => {
-    if (!chosen || state.busy || !view.shortlist) return
+    if (!chosen || busy || !view.shortlist) return
     dispatch({ type: 'sent' })
     // The card is looked at, wherever the tray itself stands.
-    const picked = actions.pickPair({ trayId, ...chosen, bezelGasketId: bezelRingOf(state) })
+    const picked = actions.pickPair({ trayId, ...chosen, bezelGasketId: bezelRingId })
     take(await answerOf(picked), 'press-in')
   }
 
   /** @returns what is wrong, or null when the stage was finished */
   const finish = async (reason: string | null): Promise<string | null> => {
-    const { stage: done } = state
     dispatch({ type: 'sent' })
-    const result = await answerOf(actions.finishStage({ trayId, stage: done, reason }))
+    const result = await answerOf(actions.finishStage({ trayId, stage, reason }))
     if (!result.ok) {
       dispatch({ type: 'cleared-busy' })
       return firstOf(result.errors)
     }
     setMoveError(null)
-    return take(result, neededAfter(result.view.job.stages, done, 1)) ? null : ''
+    return take(result, neededAfter(result.view.job.stages, stage, 1)) ? null : ''
   }
 
   const moveOn = async () => {
-    if (state.busy) return
-    const left = leftBehind(view.job.stages, view.tray.stage, state.stage).flatMap(openOf)
-    const handsBack = state.stage === 'hand-back'
+    if (busy) return
+    const left = leftBehind(view.job.stages, view.tray.stage, stage).flatMap(openOf)
+    const handsBack = stage === 'hand-back'
     // Parts have their own answers on the trail: the server says which are missing.
     if (left.length > 0 && !handsBack && left.every(mayBeLeftOut)) {
       setLeaving(left)
       return
     }
     const wrong = await finish(null)
-    if (wrong !== null) setMoveError({ stage: state.stage, text: wrong })
+    if (wrong !== null) setMoveError({ stage, text: wrong })
   }
 
   const leaveFor = async (reason: string): Promise<string | null> => {
@@ -86,13 +90,14 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayCal
     return wrong
   }
 
-  useOtherChoice(state, dispatch, actions)
-  const reading = useReadingInput(state, dispatch, actions)
-  const voids = useVoiding(state, actions, (result) => take(result, state.stage))
-  return {
+  useOtherChoice(session, dispatch, actions)
+  const { target, aim, ...bar } = useReadingInput(session, dispatch, actions)
+  const voids = useVoiding(state, actions, (result) => take(result, stage))
+  const bench = {
     state,
     chosen,
-    ...reading,
+    target,
+    aim,
     ...voids,
     /** true while a dialog has the keys, from the moment it is asked for */
     keysRest: voids.voiding !== null || leaving !== null || atDialog,
@@ -106,13 +111,13 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayCal
     /** true while the stage being looked at still waits for an act of its own, which leads on by itself */
     awaits: (subject: string) =>
       view.job.stages.some(
-        (one) => one.stage === state.stage && openOf(one).some((demand) => demand.subject === subject),
+        (one) => one.stage === stage && openOf(one).some((demand) => demand.subject === subject),
       ),
     showStage: (shown: StageId) => show({ type: 'stage-shown', stage: shown }),
     turnStage: (by: 1 | -1) => show({ type: 'stage-turned', by }),
     choose: (pair: ChosenPair) => dispatch({ type: 'chose', pair }),
     chooseOther: (choice: JudgedPair) => dispatch({ type: 'chose-other', choice }),
-    bezelRingId: bezelRingOf(state),
+    bezelRingId,
     chooseBezelRing: (id: number) => dispatch({ type: 'chose-bezel-ring', id }),
     chooseBy: (by: 1 | -1) => {
       const pair = pairAfter(view, chosen, by)
@@ -122,6 +127,7 @@ export function useTrayBench(initial: TrayView, stage: StageId, actions: TrayCal
     moveOn: () => void moveOn(),
     trouble: (error: string) => dispatch({ type: 'failed', error }),
   }
+  return { bench, bar: { ...bar, session } }
 }
 
-export type TrayBenchState = ReturnType<typeof useTrayBench>
+export type TrayBenchState = ReturnType<typeof useTrayBench>['bench']

@@ -7,7 +7,11 @@ import { answerOf, firstOf } from './trayAnswer'
 import type { TraySession } from './traySession'
 
 /** Taking a reading back: which one is asked about, and what becomes of it. */
-export function useVoiding({ view, busy }: TraySession, actions: TrayCalls, take: (result: Changed) => void) {
+export function useVoiding(
+  { view, busy }: Pick<TraySession, 'view' | 'busy'>,
+  actions: TrayCalls,
+  take: (result: Changed) => void,
+) {
   const [voiding, setVoiding] = useState<ReadingView | null>(null)
   return {
     voiding,
