@@ -1,5 +1,6 @@
 import type { StageId } from '@/core/stages/stages'
 import type { TrayView } from '@/services/tray/trayView'
+import { chosenPairOf } from '@/ui/tray/chosenPair'
 import type { StageWorkProps } from '@/ui/stages/StageWorkProps'
 import type { Refusal } from '@/services/boundary'
 import type { Changed } from '@/services/tray/trayChange'
@@ -30,6 +31,11 @@ export function benchAround(
   )
   const bench = {
     state: { view, stage, busy: false, text: '' },
+    target: view.next,
+    chosen: chosenPairOf({ chosen: null, view, other: null }),
+    triedCircleMm: null,
+    tryCircle: () => undefined,
+    aim: () => undefined,
     keysRest: false,
     voiding: null,
     setAtDialog: () => undefined,

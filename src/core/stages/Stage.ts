@@ -4,6 +4,12 @@ import type { PartKind } from '../parts/parts'
 /** What the page of a stage shows beside its steps. */
 export type StagePart = 'readings' | 'own-parts' | 'removal' | 'methods' | 'parts-off' | 'parts-back'
 
+/**
+ * What the page of a stage draws on its left: the case as it came in, its back with what grips it, what of it is off, the
+ * corner that decides the fit, the case from above, or the case as it is closed.
+ */
+export type StageDrawing = 'whole' | 'back' | 'layers' | 'corner' | 'plan' | 'assembled'
+
 /** How a tray's job stands, as the Bench tells it. */
 export interface StandingJob {
   /** what is open next in this stage, in words; null when nothing is */
@@ -93,6 +99,7 @@ export interface Stage {
   readonly done: string
   /** true where instruments are read: a phone has no room for the reading bar in the others */
   readonly reads: boolean
+  readonly drawing: StageDrawing
   readonly shows: readonly StagePart[]
   /** left out where its steps are all there is to do */
   readonly demands?: (work: StandingWork) => readonly Demand[]

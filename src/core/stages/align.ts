@@ -5,5 +5,6 @@ export const align: Stage = {
   settles: 'Magnifier, chapter ring, insert and bezel stand true to the dial.',
   done: 'Align done',
   reads: false,
+  drawing: 'plan',
   shows: [],
 }

@@ -8,6 +8,7 @@ export const clean: Stage = {
   settles: 'Seat, gasket and dial are clean, sound and read.',
   done: 'Clean done',
   reads: true,
+  drawing: 'corner',
   shows: ['readings', 'own-parts', 'methods'],
   demands: ({ rest, steps, looked }) => [
     ...(steps.includes(GASKET_INSPECT)

@@ -8,6 +8,7 @@ export const close: Stage = {
   settles: 'What came off is in again, and no part is left over.',
   done: 'Close done',
   reads: false,
+  drawing: 'layers',
   shows: ['parts-back'],
   demands: ({ partsOpen }) => [
     {

@@ -5,5 +5,6 @@ export const decase: Stage = {
   settles: 'The movement is out, under cover, and every part that came off has its place.',
   done: 'Decase done',
   reads: false,
+  drawing: 'layers',
   shows: ['parts-off'],
 }

@@ -5,5 +5,6 @@ export const handBack: Stage = {
   settles: 'The owner knows what was found, done and tested.',
   done: 'Hand back',
   reads: false,
+  drawing: 'assembled',
   shows: ['parts-back'],
 }

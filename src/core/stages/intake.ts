@@ -5,5 +5,6 @@ export const intake: Stage = {
   settles: 'Which case this is, what is broken and what was promised.',
   done: 'Intake done',
   reads: false,
+  drawing: 'whole',
   shows: [],
 }

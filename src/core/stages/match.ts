@@ -47,6 +47,7 @@ export const match: Stage = {
   settles: 'The parts are chosen, with their reasons.',
   done: 'Match done',
   reads: false,
+  drawing: 'corner',
   toDo: ({ size, picked, step }) => ({
     next: picked ? restOf('Match', step) : 'Pick crystal with gasket',
     known: picked ? picked.what : size,

@@ -5,6 +5,7 @@ export const measure: Stage = {
   settles: 'What is there has been read, before anything presses on it.',
   done: 'Measure done',
   reads: true,
+  drawing: 'corner',
   toDo: ({ reading, read, size }) =>
     reading === null
       ? { next: 'All read: go on to push out, clean and match', known: size }

@@ -8,6 +8,7 @@ export const open: Stage = {
   settles: 'The back is off and its thread or lip is known.',
   done: 'Open done',
   reads: false,
+  drawing: 'back',
   shows: [],
   demands: ({ steps, tightnessNoted }) =>
     steps.includes(TIGHTNESS)

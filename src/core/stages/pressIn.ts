@@ -10,6 +10,7 @@ export const pressIn: Stage = {
   settles: 'The crystal is home.',
   done: 'Press in done',
   reads: false,
+  drawing: 'corner',
   toDo: ({ picked, home, step, size }) =>
     picked
       ? { next: home ? restOf('Press in', step) : `Press ${picked.what}`, known: picked.where }

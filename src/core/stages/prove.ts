@@ -5,5 +5,6 @@ export const prove: Stage = {
   settles: 'It works and it is tight, with a date and a figure.',
   done: 'Prove done',
   reads: false,
+  drawing: 'assembled',
   shows: ['parts-back'],
 }

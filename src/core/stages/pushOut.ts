@@ -5,5 +5,6 @@ export const pushOut: Stage = {
   settles: 'What must come off is off, and nothing else moved.',
   done: 'Push out done',
   reads: false,
+  drawing: 'corner',
   shows: ['removal', 'methods', 'parts-off'],
 }

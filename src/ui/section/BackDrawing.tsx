@@ -33,6 +33,7 @@ export interface BackDrawingProps {
 const MARGIN_MM = 4.5
 const NOTCH_MM = 1.6
 const PEG_MM = 1.9
+const TWELVE_SHARE = 0.5
 
 const mm = (value: number) => value.toFixed(3)
 const thin = { fill: 'none', stroke: 'currentColor', vectorEffect: 'non-scaling-stroke' as const }
@@ -72,7 +73,13 @@ export function BackDrawing({ ring, caseDiameterMm, keepClearHours, pegsDeg }: B
           )
         })}
         <Ring ring={ring} caseRadius={radius} />
-        <text y={mm(-radius + 4)} fontSize={2.4} textAnchor="middle" fill="var(--mui-palette-text-secondary)">
+        {/* Inside of screws and notches, which stand at 12 too. */}
+        <text
+          y={mm(-radius * TWELVE_SHARE)}
+          fontSize={2.4}
+          textAnchor="middle"
+          fill="var(--mui-palette-text-secondary)"
+        >
           12
         </text>
       </svg>

@@ -1,5 +1,5 @@
 import { line } from 'd3-shape'
-import type { Outline, Point } from '@/core/section/outline'
+import type { Outline, Point, SectionMaterial } from '@/core/section/outline'
 import type { SqueezeState } from '@/core/section/gasketTint'
 import { outlineStyle } from './outlineStyle'
 
@@ -15,11 +15,13 @@ export interface HalfDrawingProps {
   readonly patternPrefix: string
   /** a broken crystal is drawn dashed */
   readonly broken: boolean
+  /** what is off the case: drawn as an empty outline */
+  readonly away?: ReadonlySet<SectionMaterial>
 }
 
 /** One half of the section, from outlines in millimetres. */
 export function HalfDrawing(props: HalfDrawingProps) {
-  const { outlines, ring, side, axisX, seatY, scale, patternPrefix, broken } = props
+  const { outlines, ring, side, axisX, seatY, scale, patternPrefix, broken, away } = props
   const path = line<Point>()
     .x(([r]) => axisX + side * r * scale)
     .y(([, z]) => seatY - z * scale)
@@ -30,6 +32,19 @@ export function HalfDrawing(props: HalfDrawingProps) {
         const style = outlineStyle(material, ring)
         const d = `${path([...points]) ?? ''}Z`
         const dashed = broken && material === 'crystal'
+        if (away?.has(material)) {
+          return (
+            <path
+              key={`${material}-${index}`}
+              data-away={material}
+              d={d}
+              fill="none"
+              stroke="var(--mui-palette-text-secondary)"
+              strokeDasharray="2 3"
+              strokeLinejoin="round"
+            />
+          )
+        }
         return (
           <g
             key={`${material}-${index}`}

@@ -23,7 +23,12 @@ export interface PlanViewProps {
   readonly target: ReadingTarget | null
   /** magnifier of the crystal tried in the drawing; null when none is */
   readonly planned?: Magnifier | null
+  /** CSS pixels */
+  readonly mostHeight?: number
 }
+
+/** Beside another drawing, CSS px. */
+const BESIDE_HEIGHT = 250
 
 /** Sines differ in the last bit between server and browser: a thousandth of a millimetre is enough here. */
 function point(radiusMm: number, directionDeg: number): string {
@@ -38,7 +43,13 @@ const USUAL_CROWN_HOUR = 3
 const HOURS = Array.from({ length: 12 }, (_, hour) => hour)
 
 /** From above, 12 up: bore, directions read so far, the direction to read next, the stem. */
-export function PlanView({ view, section, target, planned = null }: PlanViewProps) {
+export function PlanView({
+  view,
+  section,
+  target,
+  planned = null,
+  mostHeight = BESIDE_HEIGHT,
+}: PlanViewProps) {
   const titleId = useId()
   const { caseDiameterMm, boreMm, dialOpeningMm } = section
   const shaped = rebateShape(view)
@@ -70,7 +81,7 @@ export function PlanView({ view, section, target, planned = null }: PlanViewProp
       width="100%"
       role="img"
       aria-labelledby={titleId}
-      style={{ display: 'block', maxHeight: 250 }}
+      style={{ display: 'block', maxHeight: mostHeight }}
     >
       <title
         id={titleId}

@@ -1,9 +1,11 @@
 import { useId } from 'react'
 import type { DimensionId } from '@/core/readings/dimensions'
-import { handStack } from '@/core/section/sectionGeometry'
 import { wrapWords } from '@/core/section/wrapWords'
 import { HalfDrawing } from './HalfDrawing'
+import { HandStack } from './HandStack'
+import { ratioText } from './screenScale'
 import { SectionLabelMark } from './SectionLabelMark'
+import { Leader } from './Leader'
 import { SectionPatterns } from './SectionPatterns'
 import type { SectionLayout } from './sectionLayout'
 import { sectionLayout } from './sectionLayout'
@@ -23,7 +25,7 @@ export function SectionDrawing({ model, width, aimedAt, onAim }: SectionDrawingP
   const id = useId().replaceAll(':', '')
   const layout = sectionLayout(model, width)
   const { view, viewX, seatY, height, bodyTop, bodyBottom } = layout
-  const scaleText = `${(view.scale / CSS_PX_PER_MM).toFixed(1)} : 1`
+  const scaleText = ratioText(view.scale)
   const assumed = model.assumed.length > 0 ? `, assumed: ${model.assumed.join(', ')}` : ''
   const footTop = height + (assumed === '' ? -6 : 6)
   const footLines = wrapWords(scaleText + assumed, Math.floor(width / FOOT_CHARACTER))
@@ -70,7 +72,7 @@ export function SectionDrawing({ model, width, aimedAt, onAim }: SectionDrawingP
                   broken={false}
                 />
               )}
-              <Hands model={model} axisX={axisX} layout={layout} />
+              <HandStack section={model.section} axisX={axisX} seatY={seatY} scale={view.scale} />
             </g>
           </g>
         )
@@ -78,17 +80,7 @@ export function SectionDrawing({ model, width, aimedAt, onAim }: SectionDrawingP
       <Frame layout={layout} halfNames={onAim !== null} />
       {layout.labels.map((placed) => (
         <g key={placed.label.title}>
-          {placed.target && (
-            <path
-              d={`M${placed.label.place === 'left' ? layout.column - 6 : placed.x - 4} ${placed.y} L${placed.target.x} ${placed.target.y}`}
-              stroke="var(--mui-palette-text-secondary)"
-              strokeWidth="0.8"
-              fill="none"
-            />
-          )}
-          {placed.target && (
-            <circle cx={placed.target.x} cy={placed.target.y} r="2" fill="var(--mui-palette-text-primary)" />
-          )}
+          <Leader placed={placed} />
           <SectionLabelMark placed={placed} aimed={placed.label.dimension === aimedAt} onAim={onAim} />
         </g>
       ))}
@@ -106,34 +98,6 @@ export function SectionDrawing({ model, width, aimedAt, onAim }: SectionDrawingP
 /** Of the line under the drawing, CSS px: a character's mean width, and from line to line. */
 const FOOT_CHARACTER = 6.2
 const FOOT_LINE = 15
-
-/** CSS pixels a millimetre of screen: 96 a inch by definition (CSS Values and Units). */
-const CSS_PX_PER_MM = 96 / 25.4
-
-function Hands({ model, axisX, layout }: { model: SectionModel; axisX: number; layout: SectionLayout }) {
-  if (!model.section.has.hands) return null
-  const stack = handStack(model.section)
-  const y = (z: number) => layout.seatY - z * layout.view.scale
-  const postWidth = 0.35 * layout.view.scale
-  return (
-    <g stroke="var(--mui-palette-text-primary)" fill="none">
-      {stack.hands.map(({ reachMm, zMm }) => (
-        <path
-          key={zMm}
-          d={`M${axisX - reachMm * layout.view.scale} ${y(zMm)}H${axisX + reachMm * layout.view.scale}`}
-          strokeWidth="1.6"
-        />
-      ))}
-      <rect
-        x={axisX - postWidth}
-        y={y(stack.topMm)}
-        width={2 * postWidth}
-        height={(stack.topMm - stack.dialMm) * layout.view.scale}
-        strokeWidth="1"
-      />
-    </g>
-  )
-}
 
 /** Axis, half names, the break lines and the two dimension lines across. */
 function Frame({ layout, halfNames }: { layout: SectionLayout; halfNames: boolean }) {

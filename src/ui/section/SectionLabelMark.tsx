@@ -107,6 +107,11 @@ function ColumnLabel({ placed, tone }: { placed: PlacedLabel; tone: string }) {
           {doubtText}
         </text>
       )}
+      {label.note && !stacked && (
+        <text x={x + 4} y={y + 27} fontSize="12" fill="var(--mui-palette-text-secondary)">
+          {label.note}
+        </text>
+      )}
       <StateMark state={label.state} x={stacked ? x + 10 : x + width - 6} y={stacked ? y + 14.5 : y - 9} />
     </g>
   )

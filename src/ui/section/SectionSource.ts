@@ -17,6 +17,8 @@ export interface SectionLabel {
   readonly dimension: DimensionId | null
   readonly title: string
   readonly value: string
+  /** what is wanted of the figure, under it where there is room */
+  readonly note?: string
   readonly state: FigureState
   readonly tone: 'plain' | 'good' | 'attention' | 'stop'
   readonly place: 'left' | 'right' | 'top' | 'bottom'

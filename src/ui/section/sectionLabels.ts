@@ -3,6 +3,7 @@ import { constructionOf } from '@/core/construction/constructions'
 import { hasHands } from '@/core/construction/kinds'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
+import type { Fractions } from '@/core/fit/Window'
 import { plannedUncertainty } from '@/core/fit/plannedUncertainty'
 import { standFigure } from '@/core/fit/standFigure'
 import type { DimensionId } from '@/core/readings/dimensions'
@@ -86,6 +87,13 @@ function plusMinusShare(share: number | null | undefined): string {
   return typeof share === 'number' ? ` ±${(100 * COVERAGE_FACTOR * share).toFixed(1)}` : ''
 }
 
+/** “wanted 1–6 %”; nothing where no part of a ring is squeezed. */
+function wantedOf(band: Fractions | null): { note: string } | null {
+  if (!band) return null
+  const [low, high] = [band.low, band.high].map((share) => Number((100 * share).toPrecision(2)))
+  return { note: `wanted ${low}–${high} %` }
+}
+
 function plannedLabels(
   candidate: Candidate,
   { readout, sheet }: SectionSource,
@@ -120,6 +128,7 @@ function plannedLabels(
         : hold.state === 'slack' || hold.state === 'tight'
           ? 'attention'
           : 'stop',
+    ...(gasket && wantedOf(constructionOf(sheet.retention).squeezeBand(gasket, policy))),
     place: 'right',
     anchor: gasket
       ? [section.boreMm / 2 - gasket.wallMm / 2, gasket.heightMm / 2]

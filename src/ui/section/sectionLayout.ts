@@ -11,6 +11,7 @@ const NARROW_BELOW = 480
 const LABEL_MARGIN = 9
 const CROSS_LABEL = 262
 const LABEL_PITCH = 46
+const NOTED_PITCH = 58
 const HEAD = 62
 const FOOT = 48
 const STRIP_GAP = 14
@@ -43,9 +44,24 @@ export interface SectionLayout {
   readonly column: number
 }
 
+/** Width of a column of labels beside a drawing, CSS px. */
+export function labelColumn(width: number): number {
+  return width < NARROW_BELOW ? NARROW_LABEL_COLUMN : LABEL_COLUMN
+}
+
+/** From one label of a column to the next, CSS px: more where one says what is wanted of its figure. */
+export function pitchOf(labels: readonly SectionLabel[]): number {
+  return labels.some(({ note }) => note) ? NOTED_PITCH : LABEL_PITCH
+}
+
+/** Width of a dimension that goes right across a drawing, CSS px. */
+export function crossWidth(width: number): number {
+  return Math.min(CROSS_LABEL, width)
+}
+
 /** Lays the section out over a width: the broken view in the middle, labels in a column on either side. */
 export function sectionLayout(model: SectionModel, width: number): SectionLayout {
-  const column = width < NARROW_BELOW ? NARROW_LABEL_COLUMN : LABEL_COLUMN
+  const column = labelColumn(width)
   const { section } = model
   const view = brokenView({
     outerMm: section.caseDiameterMm / 2 + MARGIN_MM,
@@ -91,7 +107,7 @@ interface Frame {
 function sideLabels(labels: readonly SectionLabel[], side: 'left' | 'right', frame: Frame): PlacedLabel[] {
   const mine = labels.filter((label) => label.place === side)
   const wanted = mine.map(({ anchor: [, z] }) => frame.seatY - z * frame.view.scale)
-  const ys = spreadLabels(wanted, LABEL_PITCH, frame.top + 12, frame.bottom - 8)
+  const ys = spreadLabels(wanted, pitchOf(mine), frame.top + 12, frame.bottom - 8)
   return mine.map((label, i) => {
     const [r, z] = label.anchor
     const x = screenXOf(frame.view, r)
@@ -113,7 +129,7 @@ function crossLabels(labels: readonly SectionLabel[], frame: Frame): PlacedLabel
       label,
       x: frame.width / 2,
       y: label.place === 'top' ? 22 : frame.bottom + 24,
-      width: CROSS_LABEL,
+      width: crossWidth(frame.width),
       crosswise: true,
       target: null,
     }))

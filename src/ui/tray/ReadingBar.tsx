@@ -32,12 +32,13 @@ const Figure = styled('input')(({ theme }) => ({
 const LARGEST_PX = 46
 const SMALLEST_PX = 15
 const FULL_AT = 5
+const QUIET_PX = 24
 
 function figureSizePx(text: string): number {
   return Math.max(SMALLEST_PX, Math.floor((LARGEST_PX * FULL_AT) / Math.max(FULL_AT, text.length)))
 }
 
-export interface ReadingBarProps extends WhatNextProps {
+export interface ReadingBarProps extends Omit<WhatNextProps, 'quiet'> {
   readonly text: string
   /** the figure on its way to the server, null when none is */
   readonly sending: string | null
@@ -61,6 +62,8 @@ export interface ReadingBarProps extends WhatNextProps {
 export function ReadingBar(props: ReadingBarProps) {
   const { view, target, text, question, error, busy, inputRef, onText, onAccept, onAnswer, onVoid } = props
   const message = question?.message ?? error ?? props.note
+  // With nothing asked and nothing typed it makes room for what is done instead.
+  const quiet = target === null && text === '' && props.sending === null && !message
   const mayBeNegative = target !== null && DIMENSIONS[target.dimension].leastMm < 0
   return (
     <Box
@@ -78,7 +81,7 @@ export function ReadingBar(props: ReadingBarProps) {
         position: 'relative',
         isolation: 'isolate',
         px: 2.5,
-        py: { xs: 0.5, md: 1 },
+        py: { xs: 0.5, md: quiet ? 0.25 : 1 },
         display: 'grid',
         columnGap: { xs: 2, lg: 3 },
         rowGap: 0.5,
@@ -91,7 +94,7 @@ export function ReadingBar(props: ReadingBarProps) {
       })}
     >
       {props.flash && <AnswerFlash key={props.flash.count} {...props.flash} />}
-      <WhatNext {...props} />
+      <WhatNext {...props} quiet={quiet} />
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 1, width: { sm: 196, md: 'auto' } }}>
         <Figure
           ref={inputRef}
@@ -104,7 +107,7 @@ export function ReadingBar(props: ReadingBarProps) {
           autoComplete="off"
           placeholder={props.sending ?? '––.––'}
           value={text}
-          style={{ fontSize: figureSizePx(text || (props.sending ?? '')) }}
+          style={{ fontSize: quiet ? QUIET_PX : figureSizePx(text || (props.sending ?? '')) }}
           onChange={(event) => onText(event.target.value)}
           onKeyDown={(event) => {
             if (event.key === 'Backspace' && text === '') onVoid()
@@ -122,7 +125,7 @@ export function ReadingBar(props: ReadingBarProps) {
         aria-live="polite"
         sx={{
           fontSize: 14,
-          minHeight: { xs: 20, md: 40 },
+          minHeight: { xs: 20, md: quiet ? 0 : 40 },
           color: question ? 'warning.main' : error ? 'error.main' : 'text.primary',
         }}
       >
@@ -151,14 +154,14 @@ export function ReadingBar(props: ReadingBarProps) {
             type="submit"
             variant="contained"
             disabled={target === null && text === ''}
-            sx={{ minHeight: 52 }}
+            sx={{ minHeight: quiet ? 44 : 52 }}
           >
             Accept <KeyCap name="Enter" />
           </Button>
           <Button
             variant="outlined"
             onClick={onVoid}
-            sx={{ minHeight: 52 }}
+            sx={{ minHeight: quiet ? 44 : 52 }}
             title="Backspace takes the last reading back"
           >
             Take back <KeyCap name="Bksp" />

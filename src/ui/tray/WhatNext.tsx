@@ -17,19 +17,35 @@ export interface WhatNextProps {
   readonly feed: FeedSource | null
   readonly onFeed: (feed: FeedSource | null) => void
   readonly onInstrument: (id: number) => void
+  /** nothing is asked for: one line will do */
+  readonly quiet: boolean
 }
 
 /** What to read next, with which instrument and how, and whose lines the bar takes. */
-export function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrument }: WhatNextProps) {
+export function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrument, quiet }: WhatNextProps) {
   const dimension = target && DIMENSIONS[target.dimension]
   const instrument = view.instruments.find((i) => i.id === instrumentId)
   const doubt = instrument && instrumentDoubt(instrument)
   const overdue = instrument && isDue(instrument.calibrationDueOn, new Date())
+  const enough = view.readings.some((r) => r.voidReason === null) && view.askNext?.answer === 'enough'
+  if (quiet) {
+    return (
+      <Box sx={{ display: 'flex', alignItems: 'center', columnGap: 2, flexWrap: 'wrap', fontSize: 13 }}>
+        <Box component="span" sx={{ fontSize: 17, fontWeight: 700 }} data-testid="read-next">
+          All read
+        </Box>
+        <FeedChoice feed={feed} onFeed={onFeed} />
+        <Box component="span" sx={{ color: 'text.secondary', display: { xs: 'none', md: 'inline' } }}>
+          to repeat one, choose it on the drawing
+        </Box>
+      </Box>
+    )
+  }
   return (
     <Box>
       <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', gap: 1 }}>
         <Box component="span" sx={{ fontSize: 13, color: 'text.secondary' }}>
-          {dimension ? 'Read next' : 'Plan done'}
+          {dimension ? (enough ? 'For the fit, read' : 'Read next') : 'Plan done'}
         </Box>
         <FeedChoice feed={feed} onFeed={onFeed} />
       </Box>

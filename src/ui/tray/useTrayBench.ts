@@ -25,6 +25,7 @@ export function useTrayBench(initial: TrayView, first: StageId, actions: TrayCal
   const [session, dispatch] = useReducer(traySession, openSession(initial, first))
   const [atDialog, setAtDialog] = useState(false)
   const [moveError, setMoveError] = useState<{ stage: StageId; text: string } | null>(null)
+  const [triedCircleMm, tryCircle] = useState<number | null>(null)
   /** what is open in the stages about to be left, while its reason is asked for */
   const [leaving, setLeaving] = useState<readonly StandingDemand[] | null>(null)
   const { view, stage, other, busy } = session
@@ -113,6 +114,9 @@ export function useTrayBench(initial: TrayView, first: StageId, actions: TrayCal
       view.job.stages.some(
         (one) => one.stage === stage && openOf(one).some((demand) => demand.subject === subject),
       ),
+    /** the notches' circle by a chord that is being typed: drawn, not kept */
+    triedCircleMm,
+    tryCircle,
     showStage: (shown: StageId) => show({ type: 'stage-shown', stage: shown }),
     turnStage: (by: 1 | -1) => show({ type: 'stage-turned', by }),
     choose: (pair: ChosenPair) => dispatch({ type: 'chose', pair }),

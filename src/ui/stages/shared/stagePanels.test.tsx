@@ -1,4 +1,5 @@
 import { screen, waitFor, within } from '@testing-library/react'
+import { useState } from 'react'
 import userEvent from '@testing-library/user-event'
 import type { Asked } from '../../../../tests/factories/bench'
 import { benchAround } from '../../../../tests/factories/bench'
@@ -62,7 +63,12 @@ describe('OpeningPanel', () => {
       notchCircleMm: 34.64,
       notchShape: 'round',
     })
-    renderInTheme(<OpeningPanel {...benchAround(view, 'open')} />)
+    function Opening() {
+      const [triedCircleMm, tryCircle] = useState<number | null>(null)
+      const props = benchAround(view, 'open')
+      return <OpeningPanel {...props} bench={{ ...props.bench, triedCircleMm, tryCircle }} />
+    }
+    renderInTheme(<Opening />)
     const user = userEvent.setup()
     expect(screen.getByTestId('pin-spacing')).toHaveTextContent('30.00')
     expect(screen.getByText(/round pins of the hole’s diameter/)).toBeInTheDocument()
@@ -83,7 +89,6 @@ describe('OpeningPanel', () => {
     const view = viewWith({ backKind: 'screw-coin-edge', backGripMm: 29.5 }, { job: { socket } })
     renderInTheme(<OpeningPanel {...benchAround(view, 'open')} />)
     expect(screen.getByTestId('socket')).toHaveTextContent(/No knurled socket of 29.50/)
-    expect(screen.getByRole('img', { name: 'knurled rim of 29.5 mm' })).toBeInTheDocument()
   })
 
   it.each([

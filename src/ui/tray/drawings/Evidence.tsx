@@ -1,84 +1,18 @@
-'use client'
 import Box from '@mui/material/Box'
-import { useMemo } from 'react'
-import { DIMENSIONS } from '@/core/readings/dimensions'
+import type { FigureOrigin } from '@/core/fit/CrystalSeat'
 import type { Estimate } from '@/core/measure/Estimate'
 import { expandedUncertaintyMm } from '@/core/measure/Estimate'
+import { DIMENSIONS } from '@/core/readings/dimensions'
+import { evidenceOrigin } from '@/core/tray/evidenceOrigin'
 import { formatMm } from '@/core/units/formatMm'
 import type { SizeEvidence } from '@/core/verdict/SizeEvidence'
 import { crystalDiameter, freeOpening, isCaseSide } from '@/core/verdict/SizeEvidence'
-import type { FigureOrigin } from '@/core/fit/CrystalSeat'
-import { evidenceOrigin } from '@/core/tray/evidenceOrigin'
 import type { TrayView } from '@/services/tray/trayView'
-import { OVAL_ENLARGED, PlanView } from '../section/PlanView'
-import { SectionDrawing } from '../section/SectionDrawing'
-import { sectionModel } from '../section/sectionModel'
-import { InlineStateMark, STATE_WORDS } from '../small/StateMark'
-import { useElementWidth } from '../small/useElementWidth'
-import { pairOf } from './chosenPair'
-import type { TrayBenchState } from './useTrayBench'
+import { OVAL_ENLARGED } from '../../section/PlanView'
+import { InlineStateMark } from '../../small/StateMark'
 
-/** Width the section is laid out for before the browser has told its own, CSS px. */
-const FIRST_WIDTH = 520
-
-/** Section, plan view and evidence: always there, whatever the stage. */
-export function TrayDrawings({ bench }: { bench: TrayBenchState }) {
-  const { state, target, chosen } = bench
-  const { view } = state
-  const { ref, width } = useElementWidth<HTMLDivElement>(FIRST_WIDTH)
-  const pair = pairOf(view, chosen, state.other?.candidate)
-  const model = useMemo(() => sectionModel(view, pair, view.policy), [view, pair])
-  return (
-    <>
-      <Box ref={ref}>
-        <SectionDrawing
-          model={model}
-          width={Math.max(width, 320)}
-          aimedAt={target?.dimension ?? null}
-          onAim={bench.aim}
-        />
-      </Box>
-      <Legend newBezel={view.newBezel !== null} />
-      <Box
-        sx={{
-          display: 'grid',
-          gridTemplateColumns: { xs: '1fr', sm: '160px minmax(0,1fr)', lg: '226px minmax(0,1fr)' },
-          columnGap: 2,
-          alignItems: 'center',
-          mt: 0.5,
-        }}
-      >
-        <PlanView
-          view={view}
-          section={model.section}
-          target={target}
-          planned={pair?.crystal.magnifier ?? null}
-        />
-        <Evidence view={view} />
-      </Box>
-    </>
-  )
-}
-
-function Legend({ newBezel }: { newBezel: boolean }) {
-  const states = ['measured', 'sheet', newBezel && 'supplier', 'derived', 'assumed', 'conflict'] as const
-  return (
-    <Box
-      sx={{ display: 'flex', gap: 1.5, flexWrap: 'wrap', fontSize: 12.5, color: 'text.secondary' }}
-      aria-hidden="true"
-    >
-      {states
-        .filter((state) => state !== false)
-        .map((state) => (
-          <span key={state}>
-            <InlineStateMark state={state} /> {STATE_WORDS[state]}
-          </span>
-        ))}
-    </Box>
-  )
-}
-
-function Evidence({ view }: { view: TrayView }) {
+/** What the size rests on, figure by figure. */
+export function Evidence({ view }: { view: TrayView }) {
   const { evidence, history, measured, verdictPolicy } = view.readout
   const roundness = measured.bore?.roundness
   const sides = SIDES.flatMap((id) => {
