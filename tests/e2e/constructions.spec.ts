@@ -81,7 +81,7 @@ for (const job of JOBS) {
     await expect(best).toContainText(job.fits)
     await expect(page.getByRole('list').filter({ hasText: job.why })).toBeVisible()
     // The drawing says in its title what it shows.
-    await expect(page.getByText(job.planned)).toBeAttached()
+    await expect(page.getByRole('group', { name: /^Section/ })).toHaveAccessibleName(job.planned)
     if (job.words === 'Signal') {
       await expect(page.getByLabel('Second ring, between bezel and case')).toContainText('for Signal 2')
     }

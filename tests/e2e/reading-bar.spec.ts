@@ -149,13 +149,15 @@ test.describe('the reading bar', () => {
 
   test('redraws the planned half for another pair, by arrow keys and by mouse', async ({ page }) => {
     await page.getByRole('button', { name: /^Match/ }).click()
-    const title = page.getByRole('group', { name: /^Section/ })
-    const before = await title.getAttribute('aria-labelledby')
-    const text = () => page.locator(`[id="${before}"]`).textContent()
-    const first = await text()
     const rows = page.getByTestId('pair-row')
     // Arrow keys are the list's once it is in sight.
     await expect(rows.first()).toHaveAttribute('aria-checked', 'true')
+    const text = () =>
+      page
+        .getByRole('group', { name: /^Corner/ })
+        .locator('title')
+        .textContent()
+    const first = await text()
     await page.keyboard.press('ArrowDown')
     await expect(rows.nth(1)).toHaveAttribute('aria-checked', 'true')
     // The near miss below the fitting pairs has another ring or another size: the drawing changes with it.
