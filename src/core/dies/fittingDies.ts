@@ -18,6 +18,15 @@ export function caseDiameterOrUsual(
   return caseDiameterMm ?? openingMm + ASSUMED_CASE_OVER_BORE_MM
 }
 
+/** A bezel's outside as its sheet has it, else as wide as usual round an opening, and no wider than its case, mm. */
+export function bezelOuterOrUsual(
+  sheet: Pick<CaseSheet, 'caseDiameterMm' | 'bezelOuterMm'>,
+  openingMm: number,
+): number {
+  const usualMm = Math.min(caseDiameterOrUsual(sheet, openingMm), openingMm + ASSUMED_BEZEL_OVER_BORE_MM)
+  return sheet.bezelOuterMm ?? usualMm
+}
+
 /**
  * Dies that bring a crystal home, by how it is held.
  * @param openingMm - what the crystal or its bezel goes into or over, mm
@@ -30,7 +39,7 @@ export function fittingDies(
   policy: DiePolicy,
 ): FittingDies {
   const caseDiameterMm = caseDiameterOrUsual(sheet, openingMm)
-  const bezelOuterMm = sheet.bezelOuterMm ?? Math.min(caseDiameterMm, openingMm + ASSUMED_BEZEL_OVER_BORE_MM)
+  const bezelOuterMm = bezelOuterOrUsual(sheet, openingMm)
   const situation: DieSituation = { crystal, openingMm, caseDiameterMm, bezelOuterMm }
   return constructionOf(sheet.retention).dies(dies, situation, policy)
 }

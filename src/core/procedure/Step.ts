@@ -35,6 +35,8 @@ export interface ComputedTools {
   readonly pushOut: readonly string[]
   readonly pressIn: readonly string[]
   readonly snapBack: readonly string[]
+  /** what presses a bezel on */
+  readonly bezelOn: readonly string[]
 }
 
 export const NO_COMPUTED_TOOLS: ComputedTools = {
@@ -43,6 +45,7 @@ export const NO_COMPUTED_TOOLS: ComputedTools = {
   pushOut: [],
   pressIn: [],
   snapBack: [],
+  bezelOn: [],
 }
 
 export type Told<T> = T | ((job: Job, tools: ComputedTools) => T)

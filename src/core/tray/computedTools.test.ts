@@ -21,7 +21,7 @@ const DIES = [
 ]
 
 const CRYSTAL = { valueMm: 30, standardUncertaintyMm: 0.02, origin: 'sheet' } as const
-const ON_THE_WAY = { crystal: CRYSTAL, edgeMm: 1.2, centreMm: 1.2, chapterRing: null }
+const ON_THE_WAY = { crystal: CRYSTAL, edgeMm: 1.2, centreMm: 1.2, chapterRing: null, bezelOuter: null }
 
 describe('computedTools', () => {
   it('says how to set the pins from notches and their shape', () => {
@@ -109,6 +109,34 @@ describe('computedTools', () => {
       'support under the case, 1.0 wider than the crystal: a small one breaks it',
     ])
     expect(back({ backGripMm: 35.6 })).toEqual([])
+  })
+
+  it('says with what a bezel is pressed on, and which one to turn where none serves', () => {
+    const hollow = (over: object) => die({ outerDiameterMm: 34, openingMm: 30.6, recessDepthMm: 0, ...over })
+    const on = (dies: readonly ReturnType<typeof die>[], over: object = {}, known: object = {}) =>
+      computedTools(
+        sheet({ bezelKind: 'fixed-friction', bezelOuterMm: 34, caseDiameterMm: 38, ...over }),
+        dies,
+        { ...ON_THE_WAY, ...known },
+        [],
+      ).bezelOn
+    const outer = { valueMm: 34, standardUncertaintyMm: 0.02, origin: 'measured' }
+    expect(on([hollow({ code: 'R30.6' }), ...DIES], {}, { bezelOuter: outer })).toEqual([
+      expect.stringMatching(
+        /^pusher R30.6 .*30.6 clears the 30.0 crystal, so it bears on the bezel only.* \(crystal from the case sheet, bezel outside read here\)$/,
+      ),
+    ])
+    // 30.0 and half a millimetre of play inside; 34 less two lands of 0.4 at most.
+    expect(on(DIES)[0]).toMatch(
+      /^pusher: none in the drawer fits. A ring with an opening of 30.5–33.2 would do.*bezel outside assumed\)$/,
+    )
+    // A dome wants room in it.
+    expect(on([hollow({})], {}, { centreMm: 2.2 })[0]).toMatch(/none in the drawer fits.*at least 1.3 deep/)
+    expect(on(DIES, {}, { crystal: null })).toEqual([
+      'pusher on the bezel only, 0.5 wider inside than the crystal: read the crystal across',
+    ])
+    expect(on(DIES, { bezelKind: 'none' })).toEqual([])
+    expect(on(DIES, { bezelKind: 'screwed' })).toEqual([])
   })
 
   it('looks for a socket only where one grips', () => {

@@ -1,8 +1,10 @@
+import { isPressedOn } from '../construction/kinds'
 import { snapBackPusher, snapBackSupport } from '../dies/backDies'
+import { bezelPusher } from '../dies/bezelDies'
 import type { Die } from '../dies/Die'
 import type { Figure, FigureOrigin } from '../fit/CrystalSeat'
 import type { DieOutcome } from '../dies/pressInDies'
-import { caseDiameterOrUsual } from '../dies/fittingDies'
+import { bezelOuterOrUsual, caseDiameterOrUsual } from '../dies/fittingDies'
 import { FALL_ROOM_MM, pusherMarginMm, pushOutPusher, pushOutSupport } from '../dies/pushOutDies'
 import type { NotchShape, ChapterRing } from '../construction/kinds'
 import { pinSetting } from '../notches/pinTriple'
@@ -30,6 +32,8 @@ export interface KnownOnTheWay {
   readonly edgeMm: number | null
   readonly centreMm: number | null
   readonly chapterRing: Figure | null
+  /** outside of the bezel that goes on */
+  readonly bezelOuter: Figure | null
 }
 
 const ORIGIN_WORDS: Readonly<Record<FigureOrigin, string>> = {
@@ -69,6 +73,7 @@ export function computedTools(
     pushOut: pushOutText(sheet, dies, known),
     pressIn,
     snapBack: snapBackText(sheet, dies, known),
+    bezelOn: bezelOnText(sheet, dies, known),
   }
 }
 
@@ -125,6 +130,21 @@ function snapBackText(sheet: ToolSheet, dies: readonly Die[], known: KnownOnTheW
           }),
         ),
   ]
+}
+
+/** The die that presses a bezel on; what is not known yet is asked for. */
+function bezelOnText(sheet: ToolSheet, dies: readonly Die[], known: KnownOnTheWay): string[] {
+  if (!isPressedOn(sheet.bezelKind)) return []
+  const { crystal, bezelOuter } = known
+  if (crystal === null)
+    return ['pusher on the bezel only, 0.5 wider inside than the crystal: read the crystal across']
+  const outcome = bezelPusher(dies, {
+    crystalMm: crystal.valueMm,
+    bezelOuterMm: bezelOuter?.valueMm ?? bezelOuterOrUsual(sheet, crystal.valueMm),
+    crystalAboveMm: domeOf(known),
+  })
+  const outside = ORIGIN_WORDS[bezelOuter?.origin ?? 'assumed']
+  return [`${dieText('pusher', outcome)} (crystal ${ORIGIN_WORDS[crystal.origin]}, bezel outside ${outside})`]
 }
 
 /** Rise of the crystal from edge to centre, as far as it was read, mm. */

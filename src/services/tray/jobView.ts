@@ -89,6 +89,7 @@ export function jobView(opened: OpenedCase, { dies, pressIn }: JobTools): JobVie
     edgeMm: figure('crystal-edge')?.valueMm ?? null,
     centreMm: figure('crystal-centre')?.valueMm ?? null,
     chapterRing: figure('chapter-ring-inner'),
+    bezelOuter: figure('bezel-outer'),
   }
   const crown = sheet.crownKind === 'none' ? [] : [sheet.crownHour ?? USUAL_CROWN_HOUR]
   const keepClear = [...crown, ...manyOf(sheet.pusherHours).map(Number)]

@@ -98,6 +98,7 @@ export const ALIGN_RULES: readonly StepRule[] = [
     when: ({ bezelOff, facts }) => bezelOff && isPressedOn(facts.bezelKind),
     title: 'Bezel laid on square, a small even gap in sight: light fit first',
     why: 'Expect to take it off once more to correct it.',
+    tools: (_, { bezelOn }) => bezelOn,
     activeMinutes: 3,
     after: ['match-bezel'],
     check: '12 stands at 12.',
@@ -131,6 +132,7 @@ export const ALIGN_RULES: readonly StepRule[] = [
     title: ({ facts }) =>
       turns(facts.bezelKind) ? 'Press the bezel until it clicks home' : 'Press the bezel home',
     why: 'The die bears on the bezel only: its opening is larger than the crystal.',
+    tools: (_, { bezelOn }) => bezelOn,
     cautions: [CAUTIONS.press],
     activeMinutes: 3,
     putsBack: ['bezel'],
