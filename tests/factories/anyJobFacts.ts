@@ -46,6 +46,7 @@ export const anyJobFacts: fc.Arbitrary<JobFacts> = fc.record({
   crystalMaterial: fc.constantFrom(...CRYSTAL_MATERIALS, null),
   crystalProfile: fc.constantFrom('flat', null),
   gasketPresent: fc.boolean(),
+  gasketAgeYears: fc.option(fc.integer({ min: 0, max: 20 })),
   unfit: fc.subarray([...OWN_PART_IDS]),
   ownBack: fc.subarray([...OWN_PART_IDS]),
   oldLume: fc.boolean(),
@@ -55,5 +56,10 @@ export const anyJobFacts: fc.Arbitrary<JobFacts> = fc.record({
   classBar: fc.constantFrom(null, 3, 5, 10, 20),
   diver: fc.boolean(),
   use: fc.constantFrom('dress', 'diver'),
-  shopSchools: fc.constantFrom({}, { 'crystal-gasket': 'renew-always' }, { 'back-seal': 'renew' }),
+  shopSchools: fc.constantFrom(
+    {},
+    { 'crystal-gasket': 'renew-always' },
+    { 'crystal-gasket': 'up-to-5-years' },
+    { 'back-seal': 'renew' },
+  ),
 })

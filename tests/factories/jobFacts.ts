@@ -26,6 +26,7 @@ export function jobFacts(over: Partial<JobFacts> = {}): JobFacts {
     crystalMaterial: 'mineral',
     crystalProfile: 'flat',
     gasketPresent: true,
+    gasketAgeYears: null,
     unfit: [],
     ownBack: [],
     oldLume: false,

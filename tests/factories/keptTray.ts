@@ -54,6 +54,7 @@ export function keptTray(over: Partial<KeptTray> = {}): KeptTray {
       crystalState: 'whole',
       foundMaterial: null,
       gasketPresent: true,
+      gasketAgeYears: null,
       oldLume: false,
       looseMarkers: false,
       steamedUp: false,

@@ -197,6 +197,7 @@ function trayHeader(): TrayHeader {
     crystalState: 'shattered',
     foundMaterial: null,
     gasketPresent: true,
+    gasketAgeYears: null,
     pastCounts: true,
     oldLume: false,
     looseMarkers: false,

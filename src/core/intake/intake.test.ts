@@ -34,6 +34,7 @@ describe('CASE_KINDS', () => {
         bezelClicks: null,
         crystalState: 'shattered',
         gasketPresent: true,
+        gasketAgeYears: null,
         unfit: [],
         ownBack: [],
         oldLume: false,

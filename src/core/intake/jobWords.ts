@@ -35,6 +35,9 @@ export type Use = (typeof USES)[number]
 export const LEAST_WEAR = 1
 export const MOST_WEAR = 10
 
+/** An older gasket is a slip of the key. */
+export const MOST_GASKET_YEARS = 80
+
 /** How tight the back was when it was opened. */
 export const BACK_TIGHTNESSES = ['fell-open', 'too-easy', 'usual', 'tight', 'needed-the-press'] as const
 export type BackTightness = (typeof BACK_TIGHTNESSES)[number]

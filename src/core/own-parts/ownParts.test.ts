@@ -146,6 +146,13 @@ describe('parts of the piece itself', () => {
   it('follow the school, the wish and the construction', () => {
     const always = opened({ over: { schools: { 'crystal-gasket': 'renew-always' } } }).own
     expect(always.parts.find(({ id }) => id === 'crystal-gasket')?.against).toMatch(/^a new one: /)
+    const byAge = (gasketAgeYears: number | null) =>
+      againstIn({ over: { gasketAgeYears, schools: { 'crystal-gasket': 'up-to-3-years' } } })[
+        'crystal-gasket'
+      ]
+    expect(byAge(4)).toBe('a new one: 4 years old, 3 is the most here')
+    expect(byAge(null)).toBe('a new one: nobody knows how old it is, and 3 years is the most here')
+    expect(byAge(3)).toBeNull()
     expect(againstIn({ asked: ['chapter-ring', 'gasket'] })['crystal-gasket']).toBe('a new one was asked for')
     const broke = opened({ asked: ['crystal'], over: { crystalState: 'shattered' } }).own
     expect(broke.parts.map(({ id }) => id)).toEqual(['crystal-gasket', 'back-seal'])

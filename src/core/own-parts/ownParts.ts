@@ -3,7 +3,7 @@ import { hasOldRing } from '../construction/hasOldRing'
 import type { Estimate } from '../measure/Estimate'
 import type { CrystalSeat } from '../fit/CrystalSeat'
 import type { StockCrystal, StockGasket } from '../fit/parts'
-import { jobOf } from '../procedure/jobOf'
+import { jobOf, ringTooOld } from '../procedure/jobOf'
 import type { Job } from '../procedure/Job'
 import type { JobFacts } from '../procedure/JobFacts'
 import type { SchoolChoices } from '../procedure/schools'
@@ -120,7 +120,7 @@ function neverBack(id: OwnPartId, job: Job): string | null {
   if (!crystalGasketNew || facts.unfit.includes('crystal-gasket')) return null
   return facts.asked.includes('gasket')
     ? 'a new one was asked for'
-    : `a new one: ${schools['crystal-gasket'].because}`
+    : `a new one: ${ringTooOld(facts, schools['crystal-gasket'].option) ?? schools['crystal-gasket'].because}`
 }
 
 /** What is to be done before it can go back, or what was seen that rules it out. */

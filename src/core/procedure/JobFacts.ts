@@ -55,6 +55,8 @@ export interface JobFacts extends Construction, WaterClass {
   readonly crystalMaterial: CrystalMaterial | null
   readonly crystalProfile: CrystalProfile | null
   readonly gasketPresent: boolean
+  /** of the crystal gasket that came in; null when nobody knows */
+  readonly gasketAgeYears: number | null
   /** own parts that were looked over and may not go back */
   readonly unfit: readonly OwnPartId[]
   /** own parts that were looked over and said to go back, though a new one was asked for */

@@ -4,7 +4,7 @@ import { hasCell, isPressedOn, turns } from '../construction/kinds'
 import type { Job } from './Job'
 import type { JobFacts } from './JobFacts'
 import type { SchoolChoices, SchoolId, SchoolStand } from './schools'
-import { SCHOOL_IDS } from './schools'
+import { MOST_RING_YEARS, SCHOOL_IDS } from './schools'
 import { schoolStand } from './schoolStand'
 
 export function jobOf(facts: JobFacts, choices: SchoolChoices = {}): Job {
@@ -65,7 +65,19 @@ function gasketIsNew(facts: JobFacts, policy: string, crystalBroke: boolean): bo
   if (!constructionOf(facts.retention).ring.sealsWith(facts.crystalMaterial)) return false
   if (policy === 'renew-always' || facts.asked.includes('gasket')) return true
   if (!facts.gasketPresent || facts.unfit.includes('crystal-gasket')) return true
-  return policy === 'renew-when-damaged' && crystalBroke
+  if (ringTooOld(facts, policy) !== null) return true
+  return crystalBroke && policy !== 'keep-if-sound'
+}
+
+/** Why its old gasket is too old by a school that goes by age; null where it is not, or where the school does not ask. */
+export function ringTooOld(
+  { gasketAgeYears }: Pick<JobFacts, 'gasketAgeYears'>,
+  school: string,
+): string | null {
+  const mostYears = MOST_RING_YEARS[school]
+  if (mostYears === undefined) return null
+  if (gasketAgeYears === null) return `nobody knows how old it is, and ${mostYears} years is the most here`
+  return gasketAgeYears > mostYears ? `${gasketAgeYears} years old, ${mostYears} is the most here` : null
 }
 
 /** True when a turning bezel is part of what comes off. */

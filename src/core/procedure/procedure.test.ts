@@ -2,12 +2,12 @@ import fc from 'fast-check'
 import { anyJobFacts } from '../../../tests/factories/anyJobFacts'
 import { diverFacts, jobFacts } from '../../../tests/factories/jobFacts'
 import { STAGE_IDS } from '../stages/stages'
-import { jobOf } from './jobOf'
+import { jobOf, ringTooOld } from './jobOf'
 import type { JobFacts } from './JobFacts'
 import { procedure, STEP_RULES, stepsOf } from './procedure'
 import { NO_COMPUTED_TOOLS } from './Step'
 import type { SchoolChoices } from './schools'
-import { SCHOOL_IDS, SCHOOLS } from './schools'
+import { MOST_RING_YEARS, SCHOOL_IDS, SCHOOLS } from './schools'
 import { schoolStand } from './schoolStand'
 
 const ids = (facts: JobFacts, choices: SchoolChoices = {}) => procedure(facts, choices).steps.map((s) => s.id)
@@ -214,6 +214,27 @@ describe('procedure, kind by kind', () => {
     expect(jobOf(broken, { 'crystal-gasket': 'keep-if-sound' }).crystalGasketNew).toBe(false)
     expect(jobOf(jobFacts()).crystalGasketNew).toBe(false)
     expect(jobOf(jobFacts(), { 'crystal-gasket': 'renew-always' }).crystalGasketNew).toBe(true)
+  })
+
+  it('renews a ring by its age where that is the school: over the limit, of no known age, or under broken glass', () => {
+    const renewed = (gasketAgeYears: number | null, crystalState: 'whole' | 'cracked' = 'whole') =>
+      jobOf(jobFacts({ gasketAgeYears, crystalState }), { 'crystal-gasket': 'up-to-5-years' })
+        .crystalGasketNew
+    expect(renewed(5)).toBe(false)
+    expect(renewed(6)).toBe(true)
+    expect(renewed(0)).toBe(false)
+    expect(renewed(null)).toBe(true)
+    expect(renewed(2, 'cracked')).toBe(true)
+    expect(ringTooOld({ gasketAgeYears: 6 }, 'up-to-5-years')).toBe('6 years old, 5 is the most here')
+    expect(ringTooOld({ gasketAgeYears: 6 }, 'up-to-10-years')).toBeNull()
+    expect(ringTooOld({ gasketAgeYears: 60 }, 'keep-if-sound')).toBeNull()
+    expect(ringTooOld({ gasketAgeYears: null }, 'up-to-3-years')).toMatch(/nobody knows how old .* 3 years/)
+  })
+
+  it('has a limit for each school that goes by age, and for no other', () => {
+    const ages = Object.keys(SCHOOLS['crystal-gasket'].options).filter((option) => option.endsWith('-years'))
+    expect(Object.keys(MOST_RING_YEARS)).toEqual(ages)
+    for (const option of ages) expect(option).toBe(`up-to-${MOST_RING_YEARS[option]}-years`)
   })
 
   it.each(['neck-and-bezel', 'press-in-bezel'] as const)(

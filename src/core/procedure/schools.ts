@@ -6,6 +6,9 @@ export const SCHOOLS = {
       'renew-when-damaged': 'new when cut, split, hard, or when the crystal broke',
       'renew-always': 'always new',
       'keep-if-sound': 'the old one again if it looks perfect',
+      'up-to-3-years': 'the old one again up to 3 years old, if it looks perfect',
+      'up-to-5-years': 'the old one again up to 5 years old, if it looks perfect',
+      'up-to-10-years': 'the old one again up to 10 years old, if it looks perfect',
     },
   },
   'insert-removal': {
@@ -46,6 +49,13 @@ export const SCHOOLS = {
     options: { renew: 'new at every opening', 'keep-if-sound': 'cleaned and greased if sound' },
   },
 } as const satisfies Record<string, School>
+
+/** Schools that go by the age of the old crystal gasket: how old it may be to go back, years. */
+export const MOST_RING_YEARS: Readonly<Record<string, number>> = {
+  'up-to-3-years': 3,
+  'up-to-5-years': 5,
+  'up-to-10-years': 10,
+}
 
 interface School {
   readonly question: string

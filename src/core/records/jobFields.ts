@@ -1,5 +1,5 @@
 import { CRYSTAL_MATERIALS } from '../fit/parts'
-import { ASKED_FOR, ASKED_WORDS, LEAST_WEAR, MOST_WEAR, USES } from '../intake/jobWords'
+import { ASKED_FOR, ASKED_WORDS, LEAST_WEAR, MOST_GASKET_YEARS, MOST_WEAR, USES } from '../intake/jobWords'
 import { LEAST_CLASS_BAR, MOST_CLASS_BAR } from '../intake/waterClass'
 import { PRESS_OUTCOMES } from '../press/pressPlan'
 import { CRYSTAL_STATES } from '../intake/crystalStates'
@@ -67,6 +67,16 @@ export const TRAY_FIELDS: readonly Field[] = [
     least: LEAST_WEAR,
     most: MOST_WEAR,
     help: '1 as new, 10 worn through',
+  },
+  {
+    kind: 'count',
+    name: 'gasketAgeYears',
+    label: 'Old crystal gasket’s age',
+    required: false,
+    least: 0,
+    most: MOST_GASKET_YEARS,
+    unit: 'years',
+    help: 'from an invoice or an earlier job',
   },
   { kind: 'date-time', name: 'dueAt', label: 'Due', required: true },
   { kind: 'flag', name: 'gasketPresent', label: 'Old gasket is there' },

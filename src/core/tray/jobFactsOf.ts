@@ -14,6 +14,8 @@ export interface TrayIntake extends WaterClass {
   readonly crystalState: CrystalState
   readonly foundMaterial: CrystalMaterial | null
   readonly gasketPresent: boolean
+  /** null when nobody knows */
+  readonly gasketAgeYears: number | null
   readonly oldLume: boolean
   readonly looseMarkers: boolean
   readonly steamedUp: boolean
@@ -63,6 +65,7 @@ export function jobFactsOf(
     crystalMaterial: tray.foundMaterial ?? sheet.crystalMaterial,
     crystalProfile: sheet.crystalProfile,
     gasketPresent: tray.gasketPresent,
+    gasketAgeYears: tray.gasketAgeYears,
     unfit: OWN_PART_IDS.filter((id) => {
       const look = looked[id]
       return look !== undefined && !serves(look.seen)

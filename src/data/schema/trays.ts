@@ -39,6 +39,8 @@ export const trays = pgTable(
     /** crystal material of this very piece, when it differs from the sheet */
     foundMaterial: text('found_material', { enum: CRYSTAL_MATERIALS }),
     gasketPresent: boolean('gasket_present').notNull().default(true),
+    /** of the crystal gasket that came in, years; null when nobody knows */
+    gasketAgeYears: integer('gasket_age_years'),
     oldLume: boolean('old_lume').notNull().default(false),
     looseMarkers: boolean('loose_markers').notNull().default(false),
     steamedUp: boolean('steamed_up').notNull().default(false),

@@ -25,6 +25,7 @@ export function intakeRow(values: Record<string, FieldValue>) {
     use: text(values, 'use') as Use,
     wear: typeof values['wear'] === 'number' ? values['wear'] : null,
     gasketPresent: values['gasketPresent'] === true,
+    gasketAgeYears: typeof values['gasketAgeYears'] === 'number' ? values['gasketAgeYears'] : null,
     looseMarkers: values['looseMarkers'] === true,
     oldLume: values['oldLume'] === true,
     steamedUp: values['steamedUp'] === true,

@@ -35,6 +35,7 @@ export function IntakePanel({ bench, actions }: StageWorkProps) {
     classWords(tray),
     tray.use,
     tray.wear === null ? null : `wear ${tray.wear} of 10`,
+    tray.gasketAgeYears === null ? null : `its gasket ${tray.gasketAgeYears} years old`,
   ]
   return (
     <Box component="section" aria-label="Intake">

@@ -1,0 +1,1 @@
+ALTER TABLE "trays" ADD COLUMN "gasket_age_years" integer;
