@@ -1,3 +1,4 @@
+import { minutesText } from '../units/minutesText'
 import { FINDING_WORDS } from '../intake/Finding'
 import { ASKED_WORDS } from '../intake/jobWords'
 import { classWords, isClassStated } from '../intake/waterClass'
@@ -113,7 +114,12 @@ function waitLine({ title, startedAt, overAt, cutShort }: Wait): ReportLine {
   if (cutShort !== null)
     return { what, words: `${title}: cut short, “${cutShort}”`, mark: 'left-out', at: startedAt }
   if (overAt === null) return { what, words: `${title}: running`, mark: 'open', at: startedAt }
-  return { what, words: `${title}: ${minutesBetween(startedAt, overAt)} min`, mark: 'done', at: startedAt }
+  return {
+    what,
+    words: `${title}: ${minutesText(minutesBetween(startedAt, overAt))}`,
+    mark: 'done',
+    at: startedAt,
+  }
 }
 
 const MINUTE_MS = 60_000

@@ -24,7 +24,7 @@ export const DEMO_TRAYS: readonly DemoTray[] = [
       kind: 'pressed',
       outcomes: ['home'],
       press: 'screw',
-      note: 'Turned five quarters, rim even.',
+      note: 'Rim even all round after the last quarter.',
     },
   },
   {

@@ -1,7 +1,8 @@
 'use client'
 import type { Wait } from '@/core/waits/waits'
 import { minutesLeft } from '@/core/waits/waits'
-import { clockText, minutesText } from '../small/timeText'
+import { minutesText } from '@/core/units/minutesText'
+import { clockText } from '../small/timeText'
 import { useNow } from '../small/useNow'
 
 /** Often enough that a minute is never told late by more than this, ms. */

@@ -4,7 +4,8 @@ import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
-import { partsText } from '@/core/trail/parts'
+import { stageIndex } from '@/core/stages/stages'
+import { partsText, TRAIL_PARTS } from '@/core/trail/parts'
 import type { TrailLine } from '@/core/trail/partsTrail'
 import { replayOrder } from '@/core/trail/partsTrail'
 import { KeyCap } from '../../small/KeyCap'
@@ -20,9 +21,14 @@ export function ReplayPanel({ bench, actions }: StageWorkProps) {
   const { trail } = view.job
   const [leaving, setLeaving] = useState<TrailLine | null>(null)
   const [error, setError] = useState<string | null>(null)
+  const [unfolded, setUnfolded] = useState(false)
   const inHand = view.tray.finishedAt === null
-  const lines = replayOrder(trail.lines)
-  const next = lines.find((line) => line.open > 0) ?? null
+  const all = replayOrder(trail.lines)
+  // What was put back was looked at when the case was closed; from then on what is missing is what matters.
+  const { stage } = bench.state
+  const brief = stageIndex(stage) > stageIndex('close') && !unfolded
+  const lines = all.filter((line) => !brief || line.open > 0 || TRAIL_PARTS[line.part].backBy === stage)
+  const next = all.find((line) => line.open > 0) ?? null
   const open = trail.lines.reduce((sum, line) => sum + line.open, 0)
   const enabled = inHand && !bench.keysRest && leaving === null
 
@@ -115,6 +121,11 @@ export function ReplayPanel({ bench, actions }: StageWorkProps) {
           </Box>
         ))}
       </Box>
+      {lines.length < all.length && (
+        <Button size="small" aria-expanded={false} onClick={() => setUnfolded(true)}>
+          {all.length - lines.length} accounted for
+        </Button>
+      )}
       {trail.undo && inHand && (
         <Button
           size="small"

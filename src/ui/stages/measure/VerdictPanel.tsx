@@ -8,7 +8,7 @@ import type { NextMeasurements, RankedMeasurement } from '@/core/verdict/askNext
 import type { OddEvidence } from '@/core/verdict/evidenceConflicts'
 import type { SizeHistory } from '@/core/verdict/SizeEvidence'
 import type { SizeVerdict } from '@/core/verdict/sizeVerdict'
-import { minutesText } from '../../small/timeText'
+import { minutesText } from '@/core/units/minutesText'
 import { VerdictChart } from './VerdictChart'
 
 export interface VerdictPanelProps {

@@ -168,6 +168,17 @@ describe('ReplayPanel', () => {
     expect(work.asked[2]).toMatchObject({ input: { kind: 'left-off', count: 2, reason: 'perished' } })
   })
 
+  it('shows from Prove on what is still missing, and the rest when asked', async () => {
+    const backOn: TrailEvent = { id: 4, at: AT, kind: 'back', offId: 3, count: 2, reason: '' }
+    const trail = trailOf([off(1, 'movement', 1), off(2, 'strap', 1), off(3, 'spacer', 2), backOn])
+    renderInTheme(<ReplayPanel {...benchAround(trayViewOf({ job: { trail } }), 'prove')} />)
+    const shown = () => screen.getAllByTestId('replay-line').map((line) => line.textContent)
+    expect(shown()).toHaveLength(2)
+    await userEvent.setup().click(screen.getByRole('button', { name: '1 accounted for' }))
+    expect(shown()).toHaveLength(3)
+    expect(screen.queryByRole('button', { name: /accounted for/ })).toBeNull()
+  })
+
   it('says when nothing is left', () => {
     renderInTheme(<ReplayPanel {...benchAround(trayViewOf(), 'close')} />)
     expect(screen.getByText(/nothing was recorded/)).toBeInTheDocument()
