@@ -21,6 +21,7 @@ export function keptReading(
     instrumentId: 1,
     ...TYPICAL_INSTRUMENTS.caliper,
     takenAt: TAKEN_AT,
+    broughtInAt: null,
     voidReason: null,
     voidedAt: null,
     ...over,

@@ -1,5 +1,8 @@
 import type { SectionSpot, SpotSituation } from './Construction'
 
+/** Into the opening, so that the height of the hands is not pointed out on the case, mm. */
+const IN_THE_CLEAR_MM = 0.3
+
 /** Where the section names what most constructions have: edge, ring's wall, seat, hands. */
 export function usualSpots({ section, wallMm }: SpotSituation) {
   const bore = section.boreMm / 2
@@ -8,6 +11,6 @@ export function usualSpots({ section, wallMm }: SpotSituation) {
     edge: ['crystal-edge', [-(bore - wallMm - 1.2), rim * 0.75]],
     ringWall: ['gasket-wall', [-(bore - wallMm / 2), rim * 0.45]],
     seat: ['seat-depth', [-bore, 0]],
-    hands: ['hands-below-seat', [-section.dialOpeningMm / 2, -section.handsBelowSeatMm]],
+    hands: ['hands-below-seat', [-(section.dialOpeningMm / 2 - IN_THE_CLEAR_MM), -section.handsBelowSeatMm]],
   } as const satisfies Readonly<Record<string, SectionSpot>>
 }

@@ -19,6 +19,8 @@ import type { PastRun } from './sizeHistory'
 /** A reading as it is kept, with what became of it. */
 export interface KeptReading extends TakenReading {
   readonly takenAt: Date
+  /** when a file brought it here; null where it was taken here */
+  readonly broughtInAt: Date | null
   /** null while it stands */
   readonly voidReason: string | null
   /** null while it stands */

@@ -32,6 +32,17 @@ describe('figures that are others since something was done', () => {
     expect(since([keptReading(1, 'crystal-edge', 1.1, { takenAt: at('09:00') })])).toBeNull()
   })
 
+  it('count a reading from a file from when it was brought in, however early it was read', () => {
+    const fromFile = (broughtIn: string) =>
+      since([
+        bore(1, 30.95, '09:00'),
+        bore(2, 31.25, '09:05', { broughtInAt: at(broughtIn) }),
+        bore(3, 31.25, '09:06', { broughtInAt: at(broughtIn) }),
+      ])
+    expect(fromFile('09:30')).toBeNull()
+    expect(fromFile('11:00')?.at).toBe(at('11:00').toISOString())
+  })
+
   it('begin at two steps of a caliper', () => {
     const to = (mm: number) => since([bore(1, 30.95, '09:00', takenBack('11:00')), bore(2, mm, '11:05')])
     expect(to(30.96)).toBeNull()

@@ -24,10 +24,8 @@ export interface FiguresSince {
   readonly at: string
 }
 
-type Kept = Pick<
-  KeptTray['readings'][number] | KeptTray['shapes'][number],
-  'dimension' | 'takenAt' | 'voidedAt'
->
+type Kept = Pick<KeptTray['shapes'][number], 'dimension' | 'takenAt' | 'voidedAt'> &
+  Partial<Pick<KeptTray['readings'][number], 'broughtInAt'>>
 
 /** When something was read, or taken back. */
 interface Touch {
@@ -85,8 +83,14 @@ export function changedWords(changed: readonly ChangedFigure[]): string {
     .join('; ')
 }
 
-function touchedAt({ dimension, takenAt, voidedAt }: Kept): Touch[] {
-  const times = voidedAt === null ? [takenAt] : [takenAt, voidedAt]
+/** Nobody here could go by a figure before its file was brought in, whenever it was read. */
+function knownAt({ takenAt, broughtInAt }: Kept): Date {
+  return broughtInAt ?? takenAt
+}
+
+function touchedAt(kept: Kept): Touch[] {
+  const { dimension, voidedAt } = kept
+  const times = voidedAt === null ? [knownAt(kept)] : [knownAt(kept), voidedAt]
   return times.map((at) => ({ dimension, at }))
 }
 
@@ -94,8 +98,8 @@ function latestOf(touched: readonly Touch[]): Date | null {
   return touched.reduce<Date | null>((latest, { at }) => (latest && latest >= at ? latest : at), null)
 }
 
-function stoodAt({ takenAt, voidedAt }: Kept, at: Date): boolean {
-  return !isAfter(takenAt, at) && (voidedAt === null || isAfter(voidedAt, at))
+function stoodAt(kept: Kept, at: Date): boolean {
+  return !isAfter(knownAt(kept), at) && (kept.voidedAt === null || isAfter(kept.voidedAt, at))
 }
 
 function isAfter(at: Date, until: Date | null): boolean {

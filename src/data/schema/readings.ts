@@ -31,6 +31,8 @@ export const readings = pgTable(
     scaleUncertainty: doublePrecision('scale_uncertainty').notNull(),
     source: text('source', { enum: READING_SOURCES }).notNull(),
     takenAt: timestamp('taken_at', { withTimezone: true }).notNull(),
+    /** when it came here, for one that was brought in from a file; null for one that was taken here */
+    broughtInAt: timestamp('brought_in_at', { withTimezone: true }),
   },
   (table) => [index().on(table.trayId)],
 )

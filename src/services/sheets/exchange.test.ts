@@ -1,6 +1,7 @@
 import { testStores } from '../../../tests/stores/testStores'
 import { CASE_KINDS } from '@/core/construction/caseKinds'
 import type { Store } from '@/data/client'
+import { readingsOf } from '@/data/queries/readings'
 import { readingsCsvOf, takeReadingsCsv } from '../tray/exchangeReadings'
 import { caseSheetJsonOf, takeCaseSheetJson } from './exchangeSheets'
 import { trayByItsNumber } from '../tray/trayPages'
@@ -82,6 +83,11 @@ describe.each(testStores())('files out and in, on $name', ({ open }) => {
       known: 3,
     })
     expect((await readingsCsvOf(store.db, second.tray.id))?.text).toBe(file.text)
+    const kept = await readingsOf(store.db, [first.tray.id, second.tray.id])
+    // When they were read is the file's word; when they came here is ours.
+    const broughtIn = (trayId: number) => new Set(kept.get(trayId)?.map((one) => one.broughtInAt?.getTime()))
+    expect(broughtIn(second.tray.id)).toEqual(new Set([NOW.getTime()]))
+    expect(broughtIn(first.tray.id)).toEqual(new Set([undefined]))
     expect(await readingsCsvOf(store.db, 99999)).toBeNull()
   })
 

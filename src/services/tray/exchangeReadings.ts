@@ -89,6 +89,7 @@ export async function takeReadingsCsv(
           placeIndex: DIMENSIONS[figures.dimension].places.indexOf(place),
           instrumentId: idOf(instrument),
           takenAt: new Date(takenAt),
+          broughtInAt: now,
         },
       ])
       if (stored && voidReason) await voidReading(tx, stored.id, voidReason, now)

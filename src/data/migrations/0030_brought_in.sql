@@ -1,0 +1,1 @@
+ALTER TABLE "readings" ADD COLUMN "brought_in_at" timestamp with time zone;
