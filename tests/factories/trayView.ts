@@ -178,6 +178,7 @@ export function trayViewOf({
           }
         : null,
     lastTime: null,
+    pastFindings: [],
     newBezel: null,
     asFound: null,
     setParts: [],

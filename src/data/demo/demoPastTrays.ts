@@ -18,6 +18,9 @@ export const DECKWATCH_TRAIL: readonly DemoPart[] = [
   { part: 'movement' },
 ]
 
+/** Which of them came back from the car deck, where the spray is. */
+const SALTED = [5, 7, 11]
+
 /** The line's deckwatches of the past year: one about every four weeks. */
 const PAST_FLEET: readonly DemoTray[] = [350, 322, 297, 270, 241, 214, 188, 160, 131, 104, 77, 49, 21].map(
   (daysAgo, i): DemoTray => {
@@ -31,6 +34,7 @@ const PAST_FLEET: readonly DemoTray[] = [350, 322, 297, 270, 241, 214, 188, 160,
       crystalState: CRACKED_STATES[i % CRACKED_STATES.length] ?? 'cracked',
       intake: { classBar: 5, diver: false, wear: 4 + (i % 4) },
       trail: DECKWATCH_TRAIL,
+      ...(SALTED.includes(i) && { found: [['thread', 'dried salt in the thread by 6']] }),
       stage: 'hand-back',
       openedDay: -daysAgo,
       dueDay: -daysAgo + 3,

@@ -1,6 +1,6 @@
-import { and, asc, eq, inArray, isNull } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm'
 import type { Db } from '../client'
-import { findings } from '../schema'
+import { findings, trays } from '../schema'
 import { rowsByTray } from './rowsByTray'
 
 export type Finding = typeof findings.$inferSelect
@@ -18,6 +18,35 @@ export async function standingFindingsOf(
     .where(and(inArray(findings.trayId, [...trayIds]), isNull(findings.takenBackAt)))
     .orderBy(asc(findings.id))
   return rowsByTray(trayIds, rows)
+}
+
+/** A finding with the tray of its case sheet it was noted on. */
+export interface SheetFinding extends Pick<Finding, 'kind' | 'words' | 'trayId'> {
+  readonly trayNumber: number
+}
+
+/** Findings that stand on handed-back trays by case sheet, the newest first. */
+export async function findingsOfSheets(
+  db: Db,
+  caseSheetIds: readonly number[],
+): Promise<Map<number, SheetFinding[]>> {
+  const bySheet = new Map<number, SheetFinding[]>(caseSheetIds.map((id) => [id, []]))
+  if (caseSheetIds.length === 0) return bySheet
+  const { kind, words, trayId } = findings
+  const rows = await db
+    .select({ kind, words, trayId, trayNumber: trays.number, caseSheetId: trays.caseSheetId })
+    .from(findings)
+    .innerJoin(trays, eq(trays.id, findings.trayId))
+    .where(
+      and(
+        inArray(trays.caseSheetId, [...caseSheetIds]),
+        isNull(findings.takenBackAt),
+        isNotNull(trays.finishedAt),
+      ),
+    )
+    .orderBy(desc(findings.id))
+  for (const { caseSheetId, ...finding } of rows) bySheet.get(caseSheetId)?.push(finding)
+  return bySheet
 }
 
 export async function insertFinding(db: Db, row: NewFinding): Promise<void> {

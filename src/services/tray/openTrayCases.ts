@@ -3,7 +3,7 @@ import type { TrayCase } from '@/core/tray/trayCase'
 import { trayCase } from '@/core/tray/trayCase'
 import type { Db } from '@/data/client'
 import type { SheetPressRun } from '@/data/queries/caseSheets'
-import type { Finding } from '@/data/queries/findings'
+import type { Finding, SheetFinding } from '@/data/queries/findings'
 import type { OpenMethodRun } from '@/data/queries/methodRuns'
 import type { KeptPhoto } from '@/data/queries/photos'
 import type { PickedParts, PressRun } from '@/data/queries/picks'
@@ -24,6 +24,8 @@ export interface TrayRecord extends KeptTray {
   readonly readings: readonly KeptReading[]
   readonly shapes: readonly KeptShape[]
   readonly findings: readonly Finding[]
+  /** on other trays of its sheet, the newest first */
+  readonly pastFindings: readonly SheetFinding[]
   readonly pastRuns: readonly SheetPressRun[]
   readonly partsOut: readonly PartOut[]
   readonly inUse: readonly OpenMethodRun[]
@@ -57,6 +59,7 @@ export function casesFrom(rows: readonly TrayRow[], answers: TrayAnswers): Opene
     looked,
     trails,
     pastTrails,
+    pastFindings,
     pieces,
     runs,
     out,
@@ -80,6 +83,7 @@ export function casesFrom(rows: readonly TrayRow[], answers: TrayAnswers): Opene
       looked: looked.get(tray.id) ?? {},
       trail: trails.get(tray.id) ?? [],
       pastTrails: others.slice(0, PAST_TRAILS).map(({ events }) => events),
+      pastFindings: (pastFindings.get(sheet.id) ?? []).filter(({ trayId }) => trayId !== tray.id),
       pastRuns: (runs.get(sheet.id) ?? []).filter((run) => run.trayId !== tray.id),
       pieces: (pieces.get(sheet.id) ?? []).filter(({ trayId }) => trayId !== tray.id),
       partsOut,

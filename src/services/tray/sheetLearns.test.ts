@@ -4,6 +4,7 @@ import { demoStore } from '../../../tests/stores/demoStore'
 import { testStores } from '../../../tests/stores/testStores'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { caseSheetPage } from '../sheets/sheetPages'
+import { noteFinding } from './noteFinding'
 import { openTray } from './openTray'
 import { reopenTray } from './reopenTray'
 import type { ReadingResult } from './takeReading'
@@ -81,6 +82,18 @@ describe.each(testStores())('the case sheet learns, on $name', ({ open }) => {
     expect(await handedBack(store.db, again, later)).toMatchObject({ ok: true })
     const pieces = await caseSheetPage(store.db, first.sheet.id)
     expect(pieces?.ok && pieces.pieces).toHaveLength(1)
+  })
+
+  it('what was found on a piece, for the next one, once it is handed back and as long as it is not taken back', async () => {
+    const first = await openBrokenTray(store.db, 'Gritty', NOW)
+    const note = { trayId: first.tray.id, kind: 'thread', words: 'green crust at 6', stage: 'open' }
+    expect(await noteFinding(store.db, note, NOW)).toMatchObject({ ok: true })
+    expect((await another(first)).pastFindings).toEqual([])
+    expect(await handedBack(store.db, first, NOW)).toMatchObject({ ok: true })
+    expect((await another(first)).pastFindings).toEqual([
+      { words: 'in thread or lip: green crust at 6', trays: [first.tray.number] },
+    ])
+    expect((await trayByItsNumber(store.db, first.tray.number))?.pastFindings).toEqual([])
   })
 
   it('from the demo’s year behind the bench', async () => {

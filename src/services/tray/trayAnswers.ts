@@ -1,7 +1,7 @@
 import { PART_KINDS } from '@/core/parts/parts'
 import type { Db } from '@/data/client'
 import { pressRunsOfSheets } from '@/data/queries/caseSheets'
-import { standingFindingsOf } from '@/data/queries/findings'
+import { findingsOfSheets, standingFindingsOf } from '@/data/queries/findings'
 import { leftOutOf } from '@/data/queries/leftOut'
 import { openMethodRuns } from '@/data/queries/methodRuns'
 import { bezelsByIds } from '@/data/queries/otherParts'
@@ -68,6 +68,7 @@ export const QUESTIONS = {
   pastTrails: ofSheet([trailEvents, trays], (db, { sheetIds }) =>
     newestTrailsOf(db, sheetIds, PAST_TRAILS + 1),
   ),
+  pastFindings: ofSheet([schema.findings, trays], (db, { sheetIds }) => findingsOfSheets(db, sheetIds)),
   pieces: ofSheet([schema.sheetFigures, trays], (db, { sheetIds }) => pieceFiguresOf(db, sheetIds)),
   runs: question(
     'sheet',

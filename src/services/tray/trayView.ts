@@ -1,3 +1,5 @@
+import type { PastFinding } from '@/core/intake/pastFindings'
+import { pastFindings } from '@/core/intake/pastFindings'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import type { OwnPart } from '@/core/own-parts/ownParts'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
@@ -40,6 +42,8 @@ export interface TrayView extends ReadingsView, SizeView, PartsView {
   /** the case with its old bezel, for what is drawn as found; null where no new bezel is out */
   readonly asFound: Pick<TrayView, 'sheet' | 'readout'> | null
   readonly lastTime: LastTime | null
+  /** on earlier pieces of its case */
+  readonly pastFindings: readonly PastFinding[]
   readonly press: PressCard | null
 }
 
@@ -65,6 +69,7 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
     ownParts: opened.own.parts,
     shortlist: readout.seat.ok ? shortlistView(drawers.index, opened, readout.seat.seat) : null,
     lastTime,
+    pastFindings: pastFindings(kept.pastFindings),
     asFound: opened.newBezel ? opened.found : null,
     press,
     policy: rules.policy.fit,

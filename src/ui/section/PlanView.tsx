@@ -15,6 +15,7 @@ import { formatMm } from '@/core/units/formatMm'
 import type { SectionCase } from '@/core/section/sectionGeometry'
 import { DateMark } from './DateMark'
 import { PlaceMark } from './PlaceMark'
+import { PlanParts } from './PlanParts'
 import { caseShape, rebateShape, SeatOutline } from './SeatOutline'
 
 export interface PlanViewProps {
@@ -25,6 +26,8 @@ export interface PlanViewProps {
   readonly planned?: Magnifier | null
   /** CSS pixels */
   readonly mostHeight?: number
+  /** with what is set to the dial: insert and chapter ring */
+  readonly parts?: boolean
 }
 
 /** Beside another drawing, CSS px. */
@@ -49,6 +52,7 @@ export function PlanView({
   target,
   planned = null,
   mostHeight = BESIDE_HEIGHT,
+  parts = false,
 }: PlanViewProps) {
   const titleId = useId()
   const { caseDiameterMm, boreMm, dialOpeningMm } = section
@@ -154,6 +158,7 @@ export function PlanView({
           />
         )
       })}
+      {parts && <PlanParts view={view} section={section} />}
       <DateMark sheet={view.sheet} planned={planned} />
       {read.map((r) => {
         const place = placeLine(shown, r.placeIndex, reach(shown))

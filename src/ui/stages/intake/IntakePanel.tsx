@@ -10,6 +10,7 @@ import { LastTimeNote } from '../press-in/LastTimeNote'
 import type { StageWorkProps } from '../StageWorkProps'
 import { minutesText } from '@/core/units/minutesText'
 import { aboutText } from '../../small/timeText'
+import { PastFindings } from '../shared/PastFindings'
 import { Findings } from './Findings'
 import { HazardList } from '../shared/HazardList'
 import { PhotoShelf } from './PhotoShelf'
@@ -60,6 +61,7 @@ export function IntakePanel({ bench, actions }: StageWorkProps) {
       {tray.complaint && <Quote label="says">{tray.complaint}</Quote>}
       {tray.promises && <Quote label="promised">{tray.promises}</Quote>}
       {view.lastTime && <LastTimeNote last={view.lastTime} />}
+      <PastFindings found={view.pastFindings} />
       <PhotoShelf bench={bench} actions={actions} />
       <StepList bench={bench} actions={actions} stage="intake" />
       <Findings

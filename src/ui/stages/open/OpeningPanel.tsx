@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { opensBack } from '@/core/procedure/opensBack'
 import { Findings } from '../intake/Findings'
 import { MethodsPanel } from '../push-out/MethodsPanel'
+import { PastFindings } from '../shared/PastFindings'
 import { StepList } from '../shared/StepList'
 import { WorkError } from '../shared/WorkError'
 import { TrailPanel } from '../decase/TrailPanel'
@@ -47,6 +48,7 @@ export function OpeningPanel({ bench, actions }: StageWorkProps) {
       />
       <WorkError text={error} />
       <HolderNote view={view} />
+      <PastFindings found={view.pastFindings} />
       <StepList bench={bench} actions={actions} stage="open" />
       {steps.has('insert-soak') && <MethodsPanel bench={bench} actions={actions} />}
       <BackTightness bench={bench} actions={actions} />

@@ -12,6 +12,7 @@ import type { TrayView } from '@/services/tray/trayView'
 import { OpeningPanel } from '../open/OpeningPanel'
 import { IntakePanel } from '../intake/IntakePanel'
 import { JobPanel } from './JobPanel'
+import { PastFindings } from './PastFindings'
 import { ReopenNote } from './ReopenNote'
 import { StandsBefore } from './StandsBefore'
 
@@ -52,6 +53,31 @@ describe('StandsBefore', () => {
   ] as const)('says nothing %s', (_, standsAt, looked, finishedAt) => {
     standingAt(standsAt, looked, finishedAt)
     expect(screen.queryByRole('note')).toBeNull()
+  })
+})
+
+describe('PastFindings', () => {
+  it('names what was found on this case before and where, and is not there where nothing was', () => {
+    const nothing = renderInTheme(<PastFindings found={[]} />)
+    expect(screen.queryByRole('region')).toBeNull()
+    nothing.unmount()
+    renderInTheme(
+      <PastFindings
+        found={[
+          { words: 'the back came off: too easy', trays: [213, 190, 176] },
+          { words: 'in thread or lip: grit', trays: [209, 150] },
+          { words: 'also found: dust', trays: [150] },
+        ]}
+      />,
+    )
+    const lines = within(screen.getByRole('region', { name: 'Found on this case before' })).getAllByRole(
+      'listitem',
+    )
+    expect(lines.map((line) => line.textContent)).toEqual([
+      'the back came off: too easytray 213 and 2 more',
+      'in thread or lip: grittrays 209, 150',
+      'also found: dusttray 150',
+    ])
   })
 })
 

@@ -19,6 +19,7 @@ export function PlanPane({ bench, model, pair }: PaneProps) {
         target={null}
         planned={pair?.crystal.magnifier ?? null}
         mostHeight={LARGE}
+        parts
       />
       <Box
         component="ul"

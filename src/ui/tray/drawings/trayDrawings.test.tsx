@@ -116,6 +116,24 @@ describe('TrayDrawings', () => {
       'chapter ringits ticks at 12 and 6 on the dial’s',
       'bezelzero on a click, at 12',
     ])
+    expect(document.querySelectorAll('[data-part]')).toHaveLength(1)
+    expect(screen.getByText('chapter ring, its width assumed')).toBeInTheDocument()
+  })
+
+  it('draws an insert by its own width where that is known, its pip on 12', () => {
+    drawnAt('align', {
+      sheet: {
+        bezelKind: 'rotating-click',
+        insertMaterial: 'aluminium',
+        insertOuterMm: 37.9,
+        insertInnerMm: 30.6,
+      },
+    })
+    expect(document.querySelector('[data-part="insert"] title')).toHaveTextContent(/^insert$/)
+    const radii = [...document.querySelectorAll('[data-part="insert"] circle')].map((c) =>
+      c.getAttribute('r'),
+    )
+    expect(radii).toEqual(['18.95', '15.3'])
   })
 
   it('draws the case as it is closed from Prove on, with nothing to be read', () => {
