@@ -6,7 +6,14 @@ import { pegPlacement } from '../opening/pegPlacement'
 import { watchSizedNear } from '../seals/oRingSizes'
 import { CONSTRUCTIONS } from './constructions'
 
-const BUILT = { bezel: false, insertMm: null, chapterRing: false, backSeal: 'o-ring', hands: true } as const
+const BUILT = {
+  bezel: false,
+  insertMm: null,
+  chapterRing: false,
+  back: true,
+  backSeal: 'o-ring',
+  hands: true,
+} as const
 const SIZES = {
   bore: 31,
   caseOver: 7,

@@ -15,9 +15,16 @@ const SIZES: DrawnSizes = {
   wall: 0.5,
   rise: 0.5,
   dome: 0.4,
-  has: { bezel: true, insertMm: 0.6, chapterRing: true, backSeal: 'o-ring', hands: true },
+  has: { bezel: true, insertMm: 0.6, chapterRing: true, back: true, backSeal: 'o-ring', hands: true },
 }
-const BARE = { bezel: false, insertMm: null, chapterRing: false, backSeal: 'none', hands: false } as const
+const BARE = {
+  bezel: false,
+  insertMm: null,
+  chapterRing: false,
+  back: true,
+  backSeal: 'none',
+  hands: false,
+} as const
 
 /** A drawing in a few lines: each outline with its corners, mm. */
 function drawing(retention: (typeof RETENTIONS)[number], sizes: DrawnSizes): string {

@@ -15,7 +15,7 @@ const CASE: SectionCase = {
   caseDiameterMm: 38,
   caseHeightMm: 10.2,
   handsBelowSeatMm: 0.52,
-  has: { bezel: true, insertMm: 0.7, chapterRing: true, backSeal: 'o-ring', hands: true },
+  has: { bezel: true, insertMm: 0.7, chapterRing: true, back: true, backSeal: 'o-ring', hands: true },
 }
 const FLAT = { diameterMm: 30, edgeThicknessMm: 1, centreThicknessMm: 1, undersideRiseMm: 0, bevelMm: 0.2 }
 const RING = { wallMm: 0.5, heightMm: 1, footMm: 0 }
@@ -42,6 +42,7 @@ describe('caseOutlines', () => {
       bezel: false,
       insertMm: null,
       chapterRing: false,
+      back: true,
       backSeal: 'none',
       hands: true,
     }
@@ -54,6 +55,8 @@ describe('caseOutlines', () => {
     expect(materials({ chapterRing: true })).toContain('chapter-ring')
     for (const seal of ['o-ring', 'flat-gasket', 'plastic-ring'] as const)
       expect(materials({ backSeal: seal })).toContain('back-seal')
+    // A case that loads through the front has no back of its own, and no seal under it.
+    expect([...materials({ back: false, backSeal: 'o-ring' })].sort()).toEqual(['case', 'dial', 'movement'])
   })
 
   it('lets the insert in as thick as it is', () => {

@@ -26,6 +26,8 @@ export interface BuiltParts {
   /** let into the bezel, mm thick; null without one */
   readonly insertMm: number | null
   readonly chapterRing: boolean
+  /** false where case and back are one piece */
+  readonly back: boolean
   readonly backSeal: BackSeal
   readonly hands: boolean
 }
@@ -68,7 +70,7 @@ export function lowerOutlines(c: SectionCase, mostCavityMm = Infinity): Outline[
   const backTop = bottom + BACK_THICKNESS_MM
   const { dialMm } = handStack(c)
   return [
-    outline('back', [
+    outline(c.has.back ? 'back' : 'case', [
       [0, bottom],
       [side - FLANK_MM - 0.6, bottom],
       [side - FLANK_MM, bottom + 0.5],
@@ -77,7 +79,7 @@ export function lowerOutlines(c: SectionCase, mostCavityMm = Infinity): Outline[
       [cavity - 0.5, backTop - 0.25],
       [0, backTop - 0.25],
     ]),
-    ...backSeal(c.has.backSeal, cavity + 0.25, backTop),
+    ...backSeal(c.has.back ? c.has.backSeal : 'none', cavity + 0.25, backTop),
     ...(c.has.chapterRing
       ? [
           outline('chapter-ring', [

@@ -28,6 +28,7 @@ function fittingCase(retention: Retention): fc.Arbitrary<Drawn> {
         bezel: fc.boolean(),
         insertMm: fc.option(between(0.3, 0.9)),
         chapterRing: fc.boolean(),
+        back: fc.boolean(),
         backSeal: fc.constantFrom(...BACK_SEALS),
         hands: fc.boolean(),
       }),

@@ -50,11 +50,12 @@ export function sectionCase(source: SectionSource): SectionCase {
 
 /** What this very case is built with: nothing else of it is drawn. */
 function builtParts(source: SectionSource): BuiltParts {
-  const { bezelKind, chapterRing, backSeal, insertMaterial, movementKind } = source.sheet
+  const { bezelKind, chapterRing, backKind, backSeal, insertMaterial, movementKind } = source.sheet
   return {
     bezel: bezelKind !== 'none',
     insertMm: insertMaterial === 'none' ? null : (knownMm(source, 'insert-thickness') ?? FALLBACK.insertMm),
     chapterRing: chapterRing !== 'none',
+    back: backKind !== 'one-piece-front-loader',
     backSeal,
     hands: hasHands(movementKind),
   }
