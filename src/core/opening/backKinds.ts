@@ -9,6 +9,11 @@ export const BACK_KINDS = [
 ] as const
 export type BackKind = (typeof BACK_KINDS)[number]
 
+/** False where case and back are one piece: everything goes in and out through the front. */
+export function hasOwnBack(backKind: BackKind | null): boolean {
+  return backKind !== 'one-piece-front-loader'
+}
+
 const SLIP =
   'A slipping tool scratches the case and cuts the hand: case in a holder, its pegs clear of crown and pushers. Straight down, slowly, no tilt; by hand first, the big press last.'
 

@@ -1,6 +1,7 @@
 import { carriesCrystalOver } from '../construction/carriesOver'
 import { constructionOf } from '../construction/constructions'
 import { hasCell, isPressedOn, turns } from '../construction/kinds'
+import { hasOwnBack } from '../opening/backKinds'
 import type { Job } from './Job'
 import type { JobFacts } from './JobFacts'
 import type { SchoolChoices, SchoolId, SchoolStand } from './schools'
@@ -17,7 +18,7 @@ export function jobOf(facts: JobFacts, choices: SchoolChoices = {}): Job {
   const fixedRing = asks('chapter-ring') && facts.chapterRing !== 'none'
   const crystalWork = asks('crystal', 'gasket') || fixedRing || carriesCrystalOver(facts)
   const insertWork = asks('insert') && facts.insertMaterial !== 'none'
-  const frontLoader = facts.backKind === 'one-piece-front-loader'
+  const frontLoader = !hasOwnBack(facts.backKind)
   const { bezel } = constructionOf(facts.retention)
   const mayComeOff = isPressedOn(facts.bezelKind) || facts.bezelKind === 'screwed'
   const bezelMustOff =

@@ -21,7 +21,14 @@ const DIES = [
 ]
 
 const CRYSTAL = { valueMm: 30, standardUncertaintyMm: 0.02, origin: 'sheet' } as const
-const ON_THE_WAY = { crystal: CRYSTAL, edgeMm: 1.2, centreMm: 1.2, chapterRing: null, bezelOuter: null }
+const ON_THE_WAY = {
+  crystal: CRYSTAL,
+  edgeMm: 1.2,
+  centreMm: 1.2,
+  chapterRing: null,
+  bezelOuter: null,
+  picked: null,
+}
 
 describe('computedTools', () => {
   it('says how to set the pins from notches and their shape', () => {
@@ -108,6 +115,9 @@ describe('computedTools', () => {
       'pusher on the rim of the back: read the back across, then write it on the sheet',
       'support under the case, 1.0 wider than the crystal: a small one breaks it',
     ])
+    expect(back({ backKind: 'snap' }, { picked: { diameterMm: 31.2, topRiseMm: 0 } })[1]).toMatch(
+      /none in the drawer fits/,
+    )
     expect(back({ backGripMm: 35.6 })).toEqual([])
   })
 
@@ -129,6 +139,11 @@ describe('computedTools', () => {
     // 30.0 and half a millimetre of play inside; 34 less two lands of 0.4 at most.
     expect(on(DIES)[0]).toMatch(
       /^pusher: none in the drawer fits. A ring with an opening of 30.5–33.2 would do.*bezel outside assumed\)$/,
+    )
+    // What was picked lies under it by then, whatever came in.
+    const picked = { diameterMm: 30.4, topRiseMm: 0 }
+    expect(on([hollow({})], {}, { picked })[0]).toMatch(
+      /none in the drawer fits. A ring with an opening of 30.9–33.2.*crystal as picked/,
     )
     // A dome wants room in it.
     expect(on([hollow({})], {}, { centreMm: 2.2 })[0]).toMatch(/none in the drawer fits.*at least 1.3 deep/)

@@ -34,6 +34,8 @@ export interface KnownOnTheWay {
   readonly chapterRing: Figure | null
   /** outside of the bezel that goes on */
   readonly bezelOuter: Figure | null
+  /** the crystal that was picked to go in; null while none is */
+  readonly picked: { readonly diameterMm: number; readonly topRiseMm: number } | null
 }
 
 const ORIGIN_WORDS: Readonly<Record<FigureOrigin, string>> = {
@@ -114,7 +116,7 @@ function supportText(sheet: ToolSheet, dies: readonly Die[], crystal: Figure, do
 function snapBackText(sheet: ToolSheet, dies: readonly Die[], known: KnownOnTheWay): string[] {
   const { backKind, backGripMm } = sheet
   if (backKind !== 'snap') return []
-  const { crystal } = known
+  const crystal = crystalByThen(known)
   return [
     backGripMm === null
       ? 'pusher on the rim of the back: read the back across, then write it on the sheet'
@@ -124,9 +126,9 @@ function snapBackText(sheet: ToolSheet, dies: readonly Die[], known: KnownOnTheW
       : dieText(
           'support',
           snapBackSupport(dies, {
-            crystalMm: crystal.valueMm,
-            domeMm: domeOf(known),
-            caseDiameterMm: caseDiameterOrUsual(sheet, crystal.valueMm),
+            crystalMm: crystal.mm,
+            domeMm: crystal.domeMm,
+            caseDiameterMm: caseDiameterOrUsual(sheet, crystal.mm),
           }),
         ),
   ]
@@ -135,16 +137,23 @@ function snapBackText(sheet: ToolSheet, dies: readonly Die[], known: KnownOnTheW
 /** The die that presses a bezel on; what is not known yet is asked for. */
 function bezelOnText(sheet: ToolSheet, dies: readonly Die[], known: KnownOnTheWay): string[] {
   if (!isPressedOn(sheet.bezelKind)) return []
-  const { crystal, bezelOuter } = known
+  const crystal = crystalByThen(known)
   if (crystal === null)
     return ['pusher on the bezel only, 0.5 wider inside than the crystal: read the crystal across']
   const outcome = bezelPusher(dies, {
-    crystalMm: crystal.valueMm,
-    bezelOuterMm: bezelOuter?.valueMm ?? bezelOuterOrUsual(sheet, crystal.valueMm),
-    crystalAboveMm: domeOf(known),
+    crystalMm: crystal.mm,
+    bezelOuterMm: known.bezelOuter?.valueMm ?? bezelOuterOrUsual(sheet, crystal.mm),
+    crystalAboveMm: crystal.domeMm,
   })
-  const outside = ORIGIN_WORDS[bezelOuter?.origin ?? 'assumed']
-  return [`${dieText('pusher', outcome)} (crystal ${ORIGIN_WORDS[crystal.origin]}, bezel outside ${outside})`]
+  const outside = ORIGIN_WORDS[known.bezelOuter?.origin ?? 'assumed']
+  return [`${dieText('pusher', outcome)} (crystal ${crystal.words}, bezel outside ${outside})`]
+}
+
+/** The crystal that lies in the case once it is closed: the one picked, else the one that came in; null for neither. */
+function crystalByThen(known: KnownOnTheWay) {
+  const { picked, crystal } = known
+  if (picked) return { mm: picked.diameterMm, domeMm: picked.topRiseMm, words: 'as picked' }
+  return crystal && { mm: crystal.valueMm, domeMm: domeOf(known), words: ORIGIN_WORDS[crystal.origin] }
 }
 
 /** Rise of the crystal from edge to centre, as far as it was read, mm. */

@@ -1,3 +1,4 @@
+import { topRiseMm } from '@/core/construction/topRise'
 import type { Finding } from '@/core/intake/Finding'
 import type { OpenProcess, Scope } from '@/core/methods/assessMethod'
 import type { PieceNow } from '@/core/methods/PieceNow'
@@ -90,6 +91,10 @@ export function jobView(opened: OpenedCase, { dies, pressIn }: JobTools): JobVie
     centreMm: figure('crystal-centre')?.valueMm ?? null,
     chapterRing: figure('chapter-ring-inner'),
     bezelOuter: figure('bezel-outer'),
+    picked: kept.picked && {
+      diameterMm: kept.picked.crystal.diameterMm,
+      topRiseMm: topRiseMm(kept.picked.crystal),
+    },
   }
   const crown = sheet.crownKind === 'none' ? [] : [sheet.crownHour ?? USUAL_CROWN_HOUR]
   const keepClear = [...crown, ...manyOf(sheet.pusherHours).map(Number)]

@@ -9,6 +9,7 @@ import type { PressKind } from '@/core/press/PressStep'
 import { pressPlan } from '@/core/press/pressPlan'
 import type { ForeseenForce } from '@/core/tray/pastFigures'
 import { foreseenForce } from '@/core/tray/pastFigures'
+import { figureOf } from '@/core/tray/caseFigures'
 import { againstPair, judgePair } from '@/core/tray/judgePair'
 import { leavesSplinters } from '@/core/tray/hazards'
 import type { PickEvidence } from '@/core/tray/PickEvidence'
@@ -79,7 +80,8 @@ export function pressCard(
     ? readout.seat.seat.opening.valueMm
     : (boreOfPick(pick.evidence) ?? crystal.diameterMm)
   const there = dies.filter(({ quantity }) => quantity > 0)
-  const fitting = fittingDies(there, crystal, sheet, openingMm, rules.policy.die)
+  const bezelOuterMm = figureOf('bezel-outer', readout.measured, sheet)?.valueMm ?? null
+  const fitting = fittingDies(there, crystal, { ...sheet, bezelOuterMm }, openingMm, rules.policy.die)
   const pusher = preferLast(fitting.pusher, lastTime?.pusherId)
   const support = preferLast(fitting.support, lastTime?.supportId)
   const codeOf = (id: number | null) => dies.find((die) => die.id === id)?.code ?? null

@@ -6,6 +6,7 @@ import { DIMENSIONS } from '@/core/readings/dimensions'
 import type { SqueezeState } from '@/core/section/gasketTint'
 import type { DrawnParts, JointFigures } from '@/core/section/drawnParts'
 import { hasHands } from '@/core/construction/kinds'
+import { hasOwnBack } from '@/core/opening/backKinds'
 import type { BuiltParts, SectionCase } from '@/core/section/sectionGeometry'
 import { figureOf } from '@/core/tray/caseFigures'
 import { formatMm } from '@/core/units/formatMm'
@@ -55,7 +56,7 @@ function builtParts(source: SectionSource): BuiltParts {
     bezel: bezelKind !== 'none',
     insertMm: insertMaterial === 'none' ? null : (knownMm(source, 'insert-thickness') ?? FALLBACK.insertMm),
     chapterRing: chapterRing !== 'none',
-    back: backKind !== 'one-piece-front-loader',
+    back: hasOwnBack(backKind),
     backSeal,
     hands: hasHands(movementKind),
   }

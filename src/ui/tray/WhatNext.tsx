@@ -4,6 +4,7 @@ import { instrumentDoubt } from '@/core/measure/instrumentDoubt'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { reachOf } from '@/core/readings/instrumentFor'
 import { formatSignedMm } from '@/core/units/formatMm'
+import { asksNext } from '../stages/measure/asksNext'
 import { FeedChoice } from './FeedChoice'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import type { FeedSource } from '@/services/instruments/instrumentFeeds'
@@ -27,7 +28,7 @@ export function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrumen
   const instrument = view.instruments.find((i) => i.id === instrumentId)
   const doubt = instrument && instrumentDoubt(instrument)
   const overdue = instrument && isDue(instrument.calibrationDueOn, new Date())
-  const enough = view.readings.some((r) => r.voidReason === null) && view.askNext?.answer === 'enough'
+  const enough = asksNext(view)?.answer === 'enough'
   if (quiet) {
     return (
       <Box sx={{ display: 'flex', alignItems: 'center', columnGap: 2, flexWrap: 'wrap', fontSize: 13 }}>

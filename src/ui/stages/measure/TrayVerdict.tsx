@@ -4,6 +4,7 @@ import { unmeasuredEvidence } from '@/core/tray/evidenceOrigin'
 import type { StageWorkProps } from '../StageWorkProps'
 import { SidesPanel } from './SidesPanel'
 import { VerdictPanel } from './VerdictPanel'
+import { asksNext, standingCount } from './asksNext'
 
 /** Which size a tray's crystal is; of a shaped one, what its rebate asks for. */
 export function TrayVerdict({ bench, actions }: StageWorkProps) {
@@ -24,18 +25,15 @@ export function TrayVerdict({ bench, actions }: StageWorkProps) {
 
 function Size({ bench, actions }: StageWorkProps) {
   const { view } = bench.state
-  const standing =
-    view.readings.filter((r) => r.voidReason === null).length +
-    view.shapes.filter((shape) => shape.voidReason === null).length
   const fittedBefore = view.fittedBefore.reduce((sum, h) => sum + h.count, 0)
   const weighPast = (pastCounts: boolean) =>
     void bench.change(actions.weighPast({ trayId: view.tray.id, pastCounts }))
   return (
     <VerdictPanel
       verdict={view.readout.verdict}
-      readingCount={standing}
+      readingCount={standingCount(view)}
       fittedBefore={fittedBefore}
-      next={standing > 0 ? view.askNext : null}
+      next={asksNext(view)}
       unread={unreadOf(
         view.plan,
         [...view.readings, ...view.shapes].filter((r) => r.voidReason === null),
@@ -43,7 +41,7 @@ function Size({ bench, actions }: StageWorkProps) {
       conflicts={view.readout.conflicts}
       unmeasured={unmeasuredEvidence(view.readout.evidence, view.readout.measured, view.sheet)}
       past={
-        standing > 0 && view.fittedBefore.length > 0
+        standingCount(view) > 0 && view.fittedBefore.length > 0
           ? {
               counts: view.tray.pastCounts,
               fittings: view.fittedBefore,

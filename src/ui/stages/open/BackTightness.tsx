@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import { BACK_TIGHTNESSES, isTightnessFinding } from '@/core/intake/jobWords'
 import { WorkError } from '../shared/WorkError'
+import { hasOwnBack } from '@/core/opening/backKinds'
 import type { StageWorkProps } from '../StageWorkProps'
 
 /** How tight the back was: noted with a tap, and what it says of the seals. */
@@ -12,7 +13,7 @@ export function BackTightness({ bench, actions }: StageWorkProps) {
   const [error, setError] = useState<string | null>(null)
   const inHand = view.tray.finishedAt === null
   const grade = view.job.findings.find((finding) => finding.kind === 'back-tightness')?.words ?? null
-  if (view.sheet.backKind === 'one-piece-front-loader') return null
+  if (!hasOwnBack(view.sheet.backKind)) return null
   return (
     <Box sx={{ mt: 1 }}>
       <Box

@@ -1,10 +1,11 @@
 import Typography from '@mui/material/Typography'
+import { hasOwnBack } from '@/core/opening/backKinds'
 import type { TrayView } from '@/services/tray/trayView'
 
 /** Where the holder's pegs stand, clear of crown and pushers. */
 export function HolderNote({ view }: { view: TrayView }) {
   const { pegs } = view.job
-  if (view.sheet.backKind === 'one-piece-front-loader' || view.sheet.backKind === null) return null
+  if (!hasOwnBack(view.sheet.backKind) || view.sheet.backKind === null) return null
   const hours = pegs.pegsDeg.map((deg) => hourText(deg)).join(', ')
   const clear = `as read on the dial: ${Math.round(pegs.clearDeg)}° clear of crown and pushers`
   return (

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box'
+import { hasOwnBack } from '@/core/opening/backKinds'
 import { opensBack } from '@/core/procedure/opensBack'
 import { BackDrawing } from '../../section/BackDrawing'
 import { ASSUMED_CASE_MM, keepClearOf, ringOf } from '../../stages/open/backRing'
@@ -9,8 +10,7 @@ import { WholePane } from './WholePane'
 export function BackPane(props: PaneProps) {
   const { view } = props.bench.state
   const { sheet, job } = view
-  if (!opensBack(job.procedure) || sheet.backKind === 'one-piece-front-loader')
-    return <WholePane {...props} />
+  if (!opensBack(job.procedure) || !hasOwnBack(sheet.backKind)) return <WholePane {...props} />
   return (
     <Box sx={{ maxWidth: 460, mx: 'auto', mt: 1 }}>
       <BackDrawing

@@ -7,6 +7,7 @@ import { asItStands } from './asItStands'
 import { PlanView } from '../../section/PlanView'
 import { SectionPatterns } from '../../section/SectionPatterns'
 import { WholeCase, wholeCaseFrame } from '../../section/WholeCase'
+import { RuledLines } from '../../small/RuledLines'
 import type { PaneProps } from './PaneProps'
 
 const HEAD = 12
@@ -59,15 +60,13 @@ export function LayersPane({ bench, model, width }: PaneProps) {
           <Box component="h2" sx={{ fontSize: 13, fontWeight: 400, color: 'text.secondary', m: 0, mb: 0.5 }}>
             From above
           </Box>
-          <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, fontSize: 14.5 }}>
-            {layers.map(({ part, away: gone, awayWith }) => (
-              <Layer
-                key={part}
-                label={layerName(part)}
-                off={gone ? (awayWith ? `with the ${layerName(awayWith)}` : 'off') : null}
-              />
-            ))}
-          </Box>
+          <RuledLines
+            lines={layers.map(({ part, away: gone, awayWith }) => ({
+              what: layerName(part),
+              end: gone ? (awayWith ? `with the ${layerName(awayWith)}` : 'off') : 'in place',
+              marked: gone,
+            }))}
+          />
           {beside.length > 0 && (
             <Box sx={{ fontSize: 13.5, color: 'text.secondary', mt: 1 }}>
               Beside them off: {beside.map(({ part, open, size }) => partsText(part, open, size)).join(', ')}
@@ -83,24 +82,4 @@ export function LayersPane({ bench, model, width }: PaneProps) {
 /** All the hands are one layer. */
 function layerName(part: TrailPartId): string {
   return part === 'hand' ? partsName(part) : TRAIL_PARTS[part].label
-}
-
-function Layer({ label, off }: { label: string; off: string | null }) {
-  return (
-    <Box
-      component="li"
-      sx={{
-        display: 'flex',
-        justifyContent: 'space-between',
-        gap: 1,
-        borderTop: 1,
-        borderColor: 'divider',
-        py: 0.5,
-        ...(off && { color: 'warning.main', fontWeight: 700 }),
-      }}
-    >
-      <span>{label}</span>
-      <span>{off ?? 'in place'}</span>
-    </Box>
-  )
 }

@@ -3,6 +3,7 @@ import { turns } from '@/core/construction/kinds'
 import { formatMm } from '@/core/units/formatMm'
 import type { TrayView } from '@/services/tray/trayView'
 import { PlanView } from '../../section/PlanView'
+import { RuledLines } from '../../small/RuledLines'
 import type { PaneProps } from './PaneProps'
 
 const LARGE = 430
@@ -21,30 +22,8 @@ export function PlanPane({ bench, model, pair }: PaneProps) {
         mostHeight={LARGE}
         parts
       />
-      <Box
-        component="ul"
-        aria-label="To stand true"
-        sx={{ listStyle: 'none', m: '8px 0 0', p: 0, fontSize: 14.5 }}
-      >
-        {lines.map(([what, by]) => (
-          <Box
-            component="li"
-            key={what}
-            sx={{
-              display: 'flex',
-              justifyContent: 'space-between',
-              gap: 2,
-              borderTop: 1,
-              borderColor: 'divider',
-              py: 0.6,
-            }}
-          >
-            <span>{what}</span>
-            <Box component="span" sx={{ color: 'text.secondary', textAlign: 'right' }}>
-              {by}
-            </Box>
-          </Box>
-        ))}
+      <Box sx={{ mt: 1 }}>
+        <RuledLines label="To stand true" lines={lines.map(([what, end]) => ({ what, end }))} />
       </Box>
     </>
   )
