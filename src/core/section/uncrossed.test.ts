@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals'
 import fc from 'fast-check'
-import type { ScreenPoint } from './uncrossed'
+import type { ScreenLine, ScreenPoint } from './uncrossed'
 import { uncrossed } from './uncrossed'
 
 const slots = (count: number): ScreenPoint[] => Array.from({ length: count }, (_, i) => ({ x: 0, y: 40 * i }))
@@ -45,6 +45,24 @@ describe('uncrossed', () => {
         expect(crossings(places, given)).toBe(0)
       }),
     )
+  })
+
+  it('goes round a line of another column, even by a longer way', () => {
+    const places = [
+      { x: 170, y: 50 },
+      { x: 84, y: 78 },
+    ]
+    const apart = [
+      { x: 0, y: 90 },
+      { x: 0, y: 135 },
+    ]
+    const heights = (drawn: readonly ScreenLine[]) => uncrossed(places, apart, drawn).map(({ y }) => y)
+    const fromRight: ScreenLine = [
+      { x: 314, y: 112 },
+      { x: 98, y: 75 },
+    ]
+    expect(heights([])).toEqual([135, 90])
+    expect(heights([fromRight])).toEqual([90, 135])
   })
 
   it('keeps the order of the places where there are too many to try', () => {

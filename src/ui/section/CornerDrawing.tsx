@@ -47,7 +47,7 @@ export function CornerDrawing({ model, side, width, aimedAt, onAim }: CornerDraw
           seatY={seatY}
           scale={window.scale}
           patternPrefix={id}
-          broken={side === 'found' && model.brokenCrystal}
+          broken={model[side].broken}
         />
         <HandStack section={model.section} axisX={axisX} seatY={seatY} scale={window.scale} />
       </g>

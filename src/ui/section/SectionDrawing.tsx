@@ -60,7 +60,7 @@ export function SectionDrawing({ model, width, aimedAt, onAim }: SectionDrawingP
                   side={-1}
                   outlines={model.found.outlines}
                   ring={model.found.ring}
-                  broken={model.brokenCrystal}
+                  broken={model.found.broken}
                 />
               )}
               {strip.toMm > 0 && (
@@ -69,7 +69,7 @@ export function SectionDrawing({ model, width, aimedAt, onAim }: SectionDrawingP
                   side={1}
                   outlines={model.planned.outlines}
                   ring={model.planned.ring}
-                  broken={false}
+                  broken={model.planned.broken}
                 />
               )}
               <HandStack section={model.section} axisX={axisX} seatY={seatY} scale={view.scale} />

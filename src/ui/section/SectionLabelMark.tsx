@@ -108,7 +108,7 @@ function ColumnLabel({ placed, tone }: { placed: PlacedLabel; tone: string }) {
         </text>
       )}
       {label.note && !stacked && (
-        <text x={x + 4} y={y + 27} fontSize="12" fill="var(--mui-palette-text-secondary)">
+        <text x={x + 4} y={y + 27} fontSize="11" fill="var(--mui-palette-text-secondary)">
           {label.note}
         </text>
       )}

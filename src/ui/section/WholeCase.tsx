@@ -39,12 +39,18 @@ export interface WholeCaseProps {
 
 /** A case through its axis with nothing cut out: left half as found, right half as planned. */
 export function WholeCase({ model, frame, patternPrefix, away, handsAway = false }: WholeCaseProps) {
-  const { section, found, planned, brokenCrystal } = model
+  const { section, found, planned } = model
   const half = { ...frame, patternPrefix, ...(away && { away }) }
   return (
     <>
-      <HalfDrawing {...half} side={-1} outlines={found.outlines} ring={found.ring} broken={brokenCrystal} />
-      <HalfDrawing {...half} side={1} outlines={planned.outlines} ring={planned.ring} broken={false} />
+      <HalfDrawing {...half} side={-1} outlines={found.outlines} ring={found.ring} broken={found.broken} />
+      <HalfDrawing
+        {...half}
+        side={1}
+        outlines={planned.outlines}
+        ring={planned.ring}
+        broken={planned.broken}
+      />
       {!handsAway && <HandStack section={section} {...frame} />}
       <path
         d={`M${frame.axisX} ${frame.top - 6}V${frame.bottom + 6}`}

@@ -1,6 +1,7 @@
 import type { CornerWindow } from '@/core/section/cornerWindow'
 import { cornerWindow } from '@/core/section/cornerWindow'
 import { spreadLabels } from '@/core/section/spreadLabels'
+import type { ScreenLine } from '@/core/section/uncrossed'
 import { uncrossed } from '@/core/section/uncrossed'
 import { CSS_PX_PER_MM } from './screenScale'
 import type { PlacedLabel } from './sectionLayout'
@@ -47,7 +48,11 @@ export function cornerLayout(model: SectionModel, side: SectionSide, width: numb
     const seen = radius >= window.fromMm && radius <= window.toMm && z >= window.bottomMm && z <= window.topMm
     return seen ? { x: axisX + radius * window.scale, y: seatY - z * window.scale } : null
   }
-  const columnOf = (labels: readonly SectionLabel[], x: number): PlacedLabel[] => {
+  const columnOf = (
+    labels: readonly SectionLabel[],
+    x: number,
+    drawn: readonly ScreenLine[] = [],
+  ): PlacedLabel[] => {
     // What a planned figure points at is in the planned half alone.
     const targets = labels.map((label) => (label.place === 'right' && side === 'found' ? null : place(label)))
     // A place that is not shown lies below the corner, as the hands do.
@@ -57,6 +62,7 @@ export function cornerLayout(model: SectionModel, side: SectionSide, width: numb
     const slots = uncrossed(
       places,
       ys.map((y) => ({ x, y })),
+      drawn,
     )
     return labels.map((label, i) => ({
       label,
@@ -67,13 +73,17 @@ export function cornerLayout(model: SectionModel, side: SectionSide, width: numb
       target: targets[i] ?? null,
     }))
   }
+  const planned = columnOf(right, width - column + 4)
+  const lines = planned.flatMap(({ x, y, target }): ScreenLine[] =>
+    target ? [[{ x: x - 4, y }, target]] : [],
+  )
   return {
     window,
     height: HEAD + bodyHeight + FOOT,
     body: { x: column, y: HEAD, width: width - 2 * column, height: drawn },
     axisX,
     seatY,
-    labels: [...columnOf(left, column - 6), ...columnOf(right, width - column + 4)],
+    labels: [...columnOf(left, column - 6, lines), ...planned],
   }
 }
 

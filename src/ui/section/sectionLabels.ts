@@ -143,7 +143,7 @@ function plannedLabels(
       state: 'derived',
       tone: clear >= policy.minimumHandClearanceMm ? 'good' : 'stop',
       place: 'right',
-      anchor: [section.dialOpeningMm / 2 - 1.5, -section.handsBelowSeatMm / 2],
+      anchor: [section.dialOpeningMm / 2 - 0.3, -section.handsBelowSeatMm / 2],
     })
   }
   return labels

@@ -14,6 +14,8 @@ import { assumedOf, foundHold, foundParts, jointFigures, plannedParts, sectionCa
 export interface SectionHalf {
   readonly outlines: readonly Outline[]
   readonly ring: SqueezeState
+  /** its crystal is in pieces: drawn with a broken line */
+  readonly broken: boolean
   /** what lies there, in words */
   readonly text: string
 }
@@ -24,7 +26,6 @@ export interface SectionModel {
   readonly assumed: readonly string[]
   readonly found: SectionHalf
   readonly planned: SectionHalf
-  readonly brokenCrystal: boolean
   readonly labels: readonly SectionLabel[]
 }
 
@@ -47,6 +48,7 @@ export function sectionModel(
     found: {
       outlines: sectionOutlines(retention, sectionBefore, jointFigures(before, sectionBefore), found),
       ring: foundHold(before, sectionBefore, found, policy),
+      broken: crystalState === 'shattered' || crystalState === 'cracked',
       text: foundText(source, found),
     },
     planned: {
@@ -57,9 +59,9 @@ export function sectionModel(
         candidate ? plannedParts(candidate) : { crystal: null, ring: null },
       ),
       ring: candidate ? candidate.hold.state : 'loose',
+      broken: false,
       text: plannedText(candidate),
     },
-    brokenCrystal: crystalState === 'shattered' || crystalState === 'cracked',
     labels: sectionLabels(source, section, joint, candidate, policy),
   }
 }

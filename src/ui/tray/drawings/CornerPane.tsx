@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import { CaseKey } from '../../section/CaseKey'
 import { CornerDrawing } from '../../section/CornerDrawing'
 import { PlanView } from '../../section/PlanView'
-import { stageOf } from '@/core/stages/stages'
+import { stageIndex } from '@/core/stages/stages'
 import { Evidence } from './Evidence'
 import { Legend } from './Legend'
 import type { PaneProps } from './PaneProps'
@@ -16,7 +16,7 @@ const LEAST_KEY = 264
 export function CornerPane({ bench, model, pair, width }: PaneProps) {
   const { view, stage } = bench.state
   // While the old crystal is read and taken out it is what is looked at; from then on, what goes in.
-  const side = pair && !stageOf(stage).reads ? 'planned' : 'found'
+  const side = pair && stageIndex(stage) >= stageIndex('match') ? 'planned' : 'found'
   const aimedAt = bench.target?.dimension ?? null
   const narrow = width < NARROW
   return (

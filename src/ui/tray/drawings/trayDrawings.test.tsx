@@ -36,6 +36,7 @@ describe('TrayDrawings', () => {
       return title
     }
     expect(corner('measure')).toMatch(/^Corner as found: .*, 1[5-9]\.\d : 1$/)
+    expect(corner('push-out')).toMatch(/^Corner as found/)
     expect(corner('clean')).toMatch(/^Corner as found/)
     expect(corner('match')).toMatch(/^Corner as planned: 30.0 × 1.0 in ring 0.50, 1[5-9]\.\d : 1$/)
     expect(corner('press-in')).toMatch(/^Corner as planned/)
