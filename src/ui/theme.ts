@@ -136,7 +136,11 @@ export const theme = createTheme({
         'html:has(> body[inert])': { cursor: 'progress' },
         body: { fontVariantNumeric: 'tabular-nums' },
         a: { color: 'var(--mui-palette-primary-main)' },
-        ':focus-visible': { outline: '3px solid var(--mui-palette-warning-main)', outlineOffset: 2 },
+        // MUI takes the outline off its buttons with a class: one more is needed to put it back.
+        ':focus-visible, .MuiButtonBase-root:focus-visible': {
+          outline: '3px solid var(--mui-palette-warning-main)',
+          outlineOffset: 2,
+        },
         '@media (prefers-reduced-motion: reduce)': {
           '*, *::before, *::after': {
             transition: 'none !important',

@@ -40,9 +40,23 @@ test('a tray is handed back when every proof is done or left out for a reason, b
   await page.goto('/trays/205?stage=prove')
   await settled(page)
   await expect(page.getByRole('button', { name: /^Match, left out: renewed a month ago/ })).toBeVisible()
-  await tickNext(page)
-  await tickNext(page)
-  // Space ticks what is next; the pressure test is not done today.
+  // A proof is no tick: space goes to what was seen of it, and what is wrong keeps it open.
+  const works = page.getByRole('checkbox', { name: /^Crown through all positions/ })
+  const rim = page.getByRole('checkbox', { name: /^Rim even all round/ })
+  await press(page, ' ')
+  await expect(page.getByRole('button', { name: 'all works' })).toBeFocused()
+  await press(page, 'Enter')
+  await expect(works).toBeChecked()
+  await press(page, ' ')
+  await expect(page.getByRole('button', { name: 'even', exact: true })).toBeFocused()
+  await press(page, 'Tab', 'Enter')
+  await expect(page.getByText(/^high on a side \(\d/)).toBeVisible()
+  await expect(rim).not.toBeChecked()
+  await press(page, ' ')
+  await expect(page.getByRole('button', { name: 'even', exact: true })).toBeFocused()
+  await press(page, 'Enter')
+  await expect(rim).toBeChecked()
+  // The pressure test is not done today.
   await page.getByRole('button', { name: /^Leave out: Pressure test, dry/ }).click()
   await expect(page.getByRole('textbox', { name: 'Reason' })).toBeFocused()
   await page.keyboard.type('chamber away for its check; owner told')
@@ -72,6 +86,7 @@ test('a tray is handed back when every proof is done or left out for a reason, b
   await expect(proved.getByRole('listitem').filter({ hasText: 'Pressure test, dry' })).toContainText(
     /left out: Pressure test, dry.*“chamber away for its check; owner told”/,
   )
+  await expect(proved).toContainText('Rim even all round under the loupe (even)')
   await expect(page.getByRole('region', { name: 'Work' })).toContainText('renewed a month ago')
   const paper = await page.getByRole('link', { name: 'PDF, to print or send' }).getAttribute('href')
   const pdf = await page.request.get(paper ?? '')

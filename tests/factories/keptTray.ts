@@ -69,6 +69,7 @@ export function keptTray(over: Partial<KeptTray> = {}): KeptTray {
     shapes: [],
     findings: [],
     ticks: {},
+    said: {},
     leftOut: {},
     looked: {},
     trail: [],

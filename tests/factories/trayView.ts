@@ -116,6 +116,7 @@ export function trayViewOf({
       facts: piece,
       procedure: procedure(piece),
       ticks: {},
+      said: {},
       stages: stageStates({
         procedure: job.procedure ?? procedure(piece),
         ticks: job.ticks ?? {},

@@ -2,6 +2,7 @@ import type { StageId } from '../stages/stages'
 import type { TrailPartId } from '../trail/parts'
 import type { Job } from './Job'
 import type { SchoolId, SchoolStand } from './schools'
+import type { StepQuestion } from './StepQuestion'
 
 /** One step of this very job, as worked out from its facts. */
 export interface Step {
@@ -18,6 +19,8 @@ export interface Step {
   readonly waitMinutes: number
   /** what must hold before going on; null when nothing special */
   readonly check: string | null
+  /** what has to be said of it; null where a tick tells all */
+  readonly question: StepQuestion | null
   /** parts that come off by it: it is done when the trail has every one of them */
   readonly takesOff: readonly TrailPartId[]
   /** parts that go back by it, as far as they are off */
@@ -62,6 +65,7 @@ export interface StepRule {
   readonly activeMinutes: number
   readonly waitMinutes?: Told<number>
   readonly check?: Told<string>
+  readonly question?: StepQuestion
   readonly takesOff?: Told<readonly TrailPartId[]>
   readonly putsBack?: Told<readonly TrailPartId[]>
   readonly after?: readonly string[]

@@ -85,6 +85,7 @@ function stepOf(rule: StepRule, job: Job, tools: ComputedTools): Step {
     activeMinutes: rule.activeMinutes,
     waitMinutes: told(rule.waitMinutes, 0),
     check: told<string | null>(rule.check, null),
+    question: rule.question ?? null,
     takesOff: told<Step['takesOff']>(rule.takesOff, []),
     putsBack: told<Step['putsBack']>(rule.putsBack, []),
     after: rule.after ?? [],

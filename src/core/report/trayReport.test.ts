@@ -84,6 +84,23 @@ describe('trayReport', () => {
     expect(done.filter(({ mark }) => mark === 'done')).toEqual([expect.objectContaining({ at: AT })])
   })
 
+  it('tells what was seen with a proof, and calls a test that failed open', () => {
+    const step = demandsOf('prove').find(isOfStep)?.subject ?? ''
+    const proved = (good: boolean) =>
+      sectionOf('Proved', {
+        ticks: good ? { [step]: AT } : {},
+        said: { [step]: { words: good ? 'all works' : 'something does not: date', good, at: AT } },
+      })[0]
+    expect(proved(true)).toMatchObject({
+      mark: 'done',
+      words: expect.stringMatching(/\(all works\)$/) as string,
+    })
+    expect(proved(false)).toMatchObject({
+      mark: 'open',
+      words: expect.stringMatching(/\(something does not: date\)$/) as string,
+    })
+  })
+
   it('answers for every part that came off', () => {
     const screws = { ...cameOff(2, 'screw'), count: 4 } as TrailEvent
     const off = [cameOff(1, 'back'), screws]

@@ -36,7 +36,7 @@ const TOLD_APART: readonly StageId[] = ['prove', 'hand-back']
  */
 export function trayReport(opened: TrayCase, beside: ToldBeside): TrayReport {
   const { kept, stages, procedure, trail, now } = opened
-  const work = { procedure, ticks: kept.ticks }
+  const work = { procedure, ticks: kept.ticks, said: kept.said }
   const needed = stages.filter(({ standing }) => standing !== 'not-needed')
   const proofs = needed.filter(({ stage }) => stage === 'prove')
   return {

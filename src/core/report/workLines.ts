@@ -1,4 +1,6 @@
 import type { Procedure } from '../procedure/procedure'
+import type { Step } from '../procedure/Step'
+import type { StepSaid } from '../procedure/StepQuestion'
 import { stepsOf } from '../procedure/procedure'
 import type { StageState, StandingDemand } from '../stages/stageStates'
 import { openOf } from '../stages/stageStates'
@@ -9,10 +11,12 @@ import type { ReportLine } from './Report'
 export interface WorkTold {
   readonly procedure: Procedure
   readonly ticks: Readonly<Record<string, string>>
+  /** what was seen, where a step asks */
+  readonly said: Readonly<Record<string, StepSaid>>
 }
 
 /** A stage in a few lines: its steps that were done, what was left out for which reason, what is open. */
-export function stageLines(state: StageState, { procedure, ticks }: WorkTold): ReportLine[] {
+export function stageLines(state: StageState, { procedure, ticks, said }: WorkTold): ReportLine[] {
   const label = stageLabel(state.stage)
   const done = stepsOf(procedure, state.stage).filter(({ id }) => state.stepsDone.includes(id))
   const times = done.flatMap(({ id }) => ticks[`step:${id}`] ?? [])
@@ -20,7 +24,7 @@ export function stageLines(state: StageState, { procedure, ticks }: WorkTold): R
   return [
     ...(done.length === 0
       ? []
-      : [line(label, done.map(({ title }) => title).join('; '), 'done', latest(times))]),
+      : [line(label, done.map((step) => withSaid(step, said)).join('; '), 'done', latest(times))]),
     ...byReason(state.demands).map(({ what, reason, at }) =>
       line(label, `${what.join('; ')}: “${reason}”`, 'left-out', at),
     ),
@@ -29,8 +33,15 @@ export function stageLines(state: StageState, { procedure, ticks }: WorkTold): R
 }
 
 /** A stage step by step, each with its own time: for the proofs, which are asked for one by one. */
-export function stepLines(what: string, state: StageState, { procedure, ticks }: WorkTold): ReportLine[] {
-  const titleOf = (id: string) => stepsOf(procedure, state.stage).find((step) => step.id === id)?.title
+export function stepLines(
+  what: string,
+  state: StageState,
+  { procedure, ticks, said }: WorkTold,
+): ReportLine[] {
+  const titleOf = (id: string) => {
+    const step = stepsOf(procedure, state.stage).find((one) => one.id === id)
+    return step && withSaid(step, said)
+  }
   return state.demands.map(({ subject, steps, met, leftOut, open }) => {
     const title = steps.map(titleOf).filter(Boolean).join('; ') || open
     if (met) return line(what, title, 'done', ticks[subject] ?? null)
@@ -38,6 +49,12 @@ export function stepLines(what: string, state: StageState, { procedure, ticks }:
       ? line(what, `${title}: “${leftOut.reason}”`, 'left-out', leftOut.at)
       : line(what, title, 'open', null)
   })
+}
+
+/** “Pressure test, dry, at 5 bar (tight: 5 bar, 0.01 mm)”. */
+function withSaid({ id, title }: Step, said: WorkTold['said']): string {
+  const words = said[`step:${id}`]?.words
+  return words ? `${title} (${words})` : title
 }
 
 function line(what: string, words: string, mark: ReportLine['mark'], at: string | null): ReportLine {

@@ -5,6 +5,7 @@ import type { OpenProcess } from '../methods/assessMethod'
 import type { PartsLookedOver } from '../own-parts/OwnPart'
 import type { PressOutcome } from '../press/pressPlan'
 import type { SchoolChoices } from '../procedure/schools'
+import type { StepSaid } from '../procedure/StepQuestion'
 import type { ShapeInput, StoredShape } from '../shapes/shapeSize'
 import type { LeftOut } from '../stages/LeftOut'
 import type { StageId } from '../stages/stages'
@@ -72,6 +73,8 @@ export interface KeptTray {
   readonly findings: readonly Pick<Finding, 'kind' | 'words'>[]
   /** when each `step:` and `hazard:` was ticked, ISO time */
   readonly ticks: Readonly<Record<string, string>>
+  /** what was said of a `step:` that asks, good or not: the newest */
+  readonly said: Readonly<Record<string, StepSaid>>
   /** what a stage demands and was left out, by `step:` or what else it is */
   readonly leftOut: Readonly<Record<string, LeftOut>>
   /** own parts that were looked over */

@@ -1,6 +1,6 @@
 import { caseSheet } from '../../../tests/factories/caseSheet'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
-import { shapeObjection } from './shapeObjection'
+import { crystalObjection, shapeObjection } from './shapeObjection'
 
 const instrument = TYPICAL_INSTRUMENTS.caliper
 const on = (sheet: Parameters<typeof caseSheet>[0] = { boreMm: 30.95 }) => ({
@@ -31,5 +31,25 @@ describe('shapeObjection', () => {
   it('is read with what reaches across a crystal', () => {
     expect(shapeObjection(chord(20), 'thickness-gauge', on())).toMatch(/a thickness gauge does not reach it/)
     expect(shapeObjection({ kind: 'points', points: [] }, 'thickness-gauge', on())).toBeNull()
+  })
+})
+
+describe('crystalObjection', () => {
+  const found = (valueMm: number, standardUncertaintyMm = 0.02) => ({ valueMm, standardUncertaintyMm })
+  it('takes no crystal that is surely wider than its bore, however it was found', () => {
+    expect(crystalObjection(found(30.9), on())).toBeNull()
+    expect(crystalObjection(found(33), on())).toMatch(
+      /^Crystal diameter: 33\.00 mm is wider than its case bore, 30\.95 mm\./,
+    )
+  })
+
+  it('takes one that grips its opening: snapped in, it is wider', () => {
+    expect(crystalObjection(found(31.35), on())).toBeNull()
+  })
+
+  it('takes a little more where both are not known better, and anything where the bore is unknown', () => {
+    expect(crystalObjection(found(31.7, 0.02), on())).not.toBeNull()
+    expect(crystalObjection(found(31.7, 0.1), on())).toBeNull()
+    expect(crystalObjection(found(60), on({ boreMm: null, crystalDiameterMm: 30 }))).toBeNull()
   })
 })

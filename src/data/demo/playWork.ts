@@ -50,7 +50,13 @@ export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoT
       at: minute(80),
     })
   for (const [i, step] of done.entries()) {
-    await insertTick(db, { trayId: tray.id, subject: `step:${step.id}`, done: true, at: minute(2 * i) })
+    await insertTick(db, {
+      trayId: tray.id,
+      subject: `step:${step.id}`,
+      done: true,
+      at: minute(2 * i),
+      said: saidOf(step, tray),
+    })
     if (step.waitMinutes > 0) {
       const at = minute(2 * i + step.waitMinutes)
       await insertTick(db, { trayId: tray.id, subject: waitSubject(step.id), done: true, at })
@@ -76,6 +82,15 @@ export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoT
     const { process, scope, minutesAgo } = demo.inUse
     await insertMethodRun(db, { trayId: tray.id, process, scope, startedAt: minute(60 - minutesAgo) })
   }
+}
+
+/** What the demo's technician saw, where a step asks: the good answer, with what a test asks for. */
+function saidOf({ question }: Step, { classBar }: Tray): string {
+  if (!question) return ''
+  const [best] = question.answers
+  return [best?.words, question.detail?.needed ? `${classBar ?? 3} bar, 0.01 mm inward, back again` : '']
+    .filter(Boolean)
+    .join(': ')
 }
 
 /** What was looked over: what the tray says, and the ring wherever that step was done. */

@@ -12,6 +12,8 @@ export const trayTicks = pgTable(
     /** `step:` or `hazard:` with its id */
     subject: text('subject').notNull(),
     done: boolean('done').notNull(),
+    /** what was seen, where the step asks; empty where a tick tells all. Said of a step that is not done by it, too */
+    said: text('said').notNull().default(''),
     at: timestamp('at', { withTimezone: true }).notNull(),
   },
   (table) => [index().on(table.trayId)],

@@ -61,6 +61,33 @@ describe('finishing a stage', () => {
     )
   })
 
+  it('is not done by a proof that failed, whatever was ticked, and keeps what was seen', async () => {
+    const { tray } = await newTray()
+    const proof = { trayId: tray.id, subject: 'step:functions', done: true }
+    await finished(store.db, tray.id, 'close', NOW)
+    expect(refused(await tickTray(store.db, proof, NOW))).toMatch(/say which, all works, something does not/)
+    expect(refused(await tickTray(store.db, { ...proof, answer: 'fine' }, NOW))).toMatch(/say which/)
+    const long = { ...proof, answer: 'all works', detail: 'x'.repeat(121) }
+    expect(refused(await tickTray(store.db, long, NOW))).toMatch(/at most 120 characters/)
+    const bad = { ...proof, answer: 'something does not', detail: 'date sticks at 31' }
+    const failed = stored(await tickTray(store.db, bad, NOW))
+    const functions = (view: TrayView) =>
+      stageOf(view, 'prove').demands.find(({ subject }) => subject === proof.subject)
+    expect(functions(failed)).toMatchObject({ met: false })
+    expect(failed.job.said[proof.subject]).toEqual({
+      words: 'something does not: date sticks at 31',
+      good: false,
+      at: NOW.toISOString(),
+    })
+    const right = stored(await tickTray(store.db, { ...proof, answer: 'all works' }, NOW))
+    expect(functions(right)).toMatchObject({ met: true })
+    expect(right.job.said[proof.subject]?.words).toBe('all works')
+    // It was found wrong after all.
+    expect(functions(stored(await tickTray(store.db, bad, NOW)))).toMatchObject({ met: false })
+    const taken = stored(await tickTray(store.db, { ...proof, done: false }, NOW))
+    expect(taken.job.said[proof.subject]).toBeUndefined()
+  })
+
   it('asks for no reason where all is done, and a step ticked later is left out no more', async () => {
     const view = await newTray()
     const trayId = view.tray.id
@@ -117,7 +144,7 @@ describe('finishing a stage', () => {
     const [line] = off.job.trail.lines
     const answer = { trayId, offId: line?.offIds[0], kind: 'back', count: 1, reason: '' }
     stored(await answerOff(store.db, answer, NOW))
-    expect(await tick('functions')).toBe('accepted')
+    expect(await tick('functions')).toMatch(/^Seen: say which/)
   })
 
   it('hands nothing back while anything of any stage is open, and names it', async () => {

@@ -13,6 +13,7 @@ import type { StageState } from '@/core/stages/stageStates'
 import { computedTools, socketOf } from '@/core/tray/computedTools'
 import { figureOf } from '@/core/tray/caseFigures'
 import type { Hazard } from '@/core/tray/hazards'
+import type { KeptTray } from '@/core/tray/KeptTray'
 import { partsText } from '@/core/trail/parts'
 import type { TrailEvent, TrailLine } from '@/core/trail/partsTrail'
 import { lastStanding, movementOpenSince, partsTrail } from '@/core/trail/partsTrail'
@@ -20,7 +21,6 @@ import type { ProposedLine } from '@/core/trail/proposedTrail'
 import { proposedTrail, stillUsual } from '@/core/trail/proposedTrail'
 import type { Wait } from '@/core/waits/waits'
 import type { Die } from '@/core/dies/Die'
-import type { Ticks } from '@/data/queries/ticks'
 import type { OpenedCase } from './openTrayCases'
 
 export interface PhotoView {
@@ -57,7 +57,9 @@ export interface JobView {
   /** every stage as it stands by what was done */
   readonly stages: readonly StageState[]
   /** when each `step:` and `hazard:` was ticked, ISO time */
-  readonly ticks: Ticks
+  readonly ticks: KeptTray['ticks']
+  /** what was said of each `step:` that asks */
+  readonly said: KeptTray['said']
   readonly allHazards: readonly Hazard[]
   readonly hazards: readonly Hazard[]
   /** cures, soaks and run-ins nobody has said to be over, those cut short among them */
@@ -103,6 +105,7 @@ export function jobView(opened: OpenedCase, { dies, pressIn }: JobTools): JobVie
     procedure: opened.procedureWith(computedTools(sheet, dies, onTheWay, pressIn)),
     stages: opened.stages,
     ticks: kept.ticks,
+    said: kept.said,
     allHazards: opened.allHazards,
     hazards: opened.hazards,
     waits: opened.waits.filter(({ overAt }) => overAt === null),

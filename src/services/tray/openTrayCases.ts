@@ -11,6 +11,7 @@ import type { KeptReading } from '@/data/queries/readings'
 import type { KeptShape } from '@/data/queries/shapes'
 import type { PartOut } from '@/data/queries/stockMoves'
 import type { Instrument, Press } from '@/data/queries/tools'
+import { NO_TICKS } from '@/data/queries/ticks'
 import type { TrayRow } from '@/data/queries/trays'
 import type { TrayKey } from '@/data/queries/trayStamp'
 import { rememberedTray } from './rememberedTrays'
@@ -78,7 +79,7 @@ export function casesFrom(rows: readonly TrayRow[], answers: TrayAnswers): Opene
       readings: readings.get(tray.id) ?? [],
       shapes: shapes.get(tray.id) ?? [],
       findings: findings.get(tray.id) ?? [],
-      ticks: ticks.get(tray.id) ?? {},
+      ...(ticks.get(tray.id) ?? NO_TICKS),
       leftOut: leftOut.get(tray.id) ?? {},
       looked: looked.get(tray.id) ?? {},
       trail: trails.get(tray.id) ?? [],

@@ -4,6 +4,7 @@ import type { PhotoInput } from '@/core/photo-gauge/photoDiameter'
 import type { PhotoDimension } from '@/core/photo-gauge/photoDimensions'
 import { PHOTO_DIMENSION_IDS } from '@/core/photo-gauge/photoDimensions'
 import { ALL_MARKS } from '@/core/photo-gauge/gaugeSheet'
+import { crystalObjection } from '@/core/tray/shapeObjection'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { shapeSize } from '@/core/shapes/shapeSize'
 import { insertShape } from '@/data/queries/shapes'
@@ -131,13 +132,16 @@ const schema = Joi.object<PhotoSizeInput>({
  * Stores a diameter read from a picture kept with the tray. Only what was seen is taken from the browser (edge points,
  * marks, what was typed); the size is worked out anew here.
  */
-export const takePhotoSize = trayChange(schema, async (tx, input, { kept }, now) => {
+export const takePhotoSize = trayChange(schema, async (tx, input, { kept, found }, now) => {
   const { trayId, dimension, photoId, picture } = input
   if (!kept.photos.some((photo) => photo.id === photoId))
     return refuse('Picture: it is not with this tray any more. Choose it once more.', 'picture')
   const shape = { kind: 'photo', picture } as const
   const outcome = shapeSize(shape, dimension)
   if (!outcome.ok) return refuse(outcome.message, 'picture')
+  const here = { measured: found.readout.measured, sheet: found.sheet }
+  const tooWide = dimension === 'crystal-diameter' ? crystalObjection(outcome.diameter, here) : null
+  if (tooWide !== null) return refuse(tooWide, 'picture')
   await insertShape(tx, {
     trayId,
     dimension,

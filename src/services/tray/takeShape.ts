@@ -1,5 +1,5 @@
 import Joi from 'joi'
-import { shapeObjection } from '@/core/tray/shapeObjection'
+import { crystalObjection, shapeObjection } from '@/core/tray/shapeObjection'
 import { parsePoints } from '@/core/circle/parsePoints'
 import { specOf } from '@/core/measure/describedInstrument'
 import type { ShapeInput, ShapeKind } from '@/core/shapes/shapeSize'
@@ -44,14 +44,14 @@ export const takeShape = trayChange(
     if (!instrument) return refuse('Instrument: not in Settings any more. Choose another one.', 'instrument')
     const shape = shapeInput(kind, first, second, instrument)
     if ('ok' in shape) return shape
-    const objection = shapeObjection(shape, instrument.kind, {
-      measured: found.readout.measured,
-      sheet: found.sheet,
-    })
+    const here = { measured: found.readout.measured, sheet: found.sheet }
+    const objection = shapeObjection(shape, instrument.kind, here)
     if (objection !== null) return refuse(objection, 'shape')
     const outcome = shapeSize(shape)
     if (!outcome.ok) return refuse(outcome.message, 'shape')
     const { diameter, words } = outcome
+    const tooWide = crystalObjection(diameter, here)
+    if (tooWide !== null) return refuse(tooWide, 'shape')
     await insertShape(tx, {
       trayId,
       kind,

@@ -2,6 +2,8 @@ import Joi from 'joi'
 import { insertTick } from '@/data/queries/ticks'
 import { HAZARD_IDS } from '@/core/tray/hazards'
 import { STEP_RULES } from '@/core/procedure/procedure'
+import type { StepAnswered } from '@/core/procedure/StepQuestion'
+import { answeredAs, MOST_DETAIL } from '@/core/procedure/StepQuestion'
 import { isShownByTrail, saidByTick } from '@/core/procedure/stepsOnTrail'
 import { tickedTogether } from '@/core/procedure/tickedTogether'
 import { againstStep } from '@/core/stages/inOrder'
@@ -32,28 +34,55 @@ function tooEarly(subject: string, waits: readonly Wait[], now: Date): string | 
   return left === 0 ? null : `${wait.title}: ${left} min left. Wait, or cut it short and say why.`
 }
 
-const tickSchema = Joi.object<{ trayId: number; subject: string; done: boolean }>({
+interface TickSent extends Partial<StepAnswered> {
+  readonly trayId: number
+  readonly subject: string
+  readonly done: boolean
+}
+
+type Ticked = TickSent & StepAnswered
+
+const tickSchema = Joi.object<Ticked>({
   trayId: idSchema.required(),
   subject: Joi.string()
     .valid(...SUBJECTS)
     .required(),
   done: Joi.boolean().required(),
+  answer: Joi.string().allow('').max(MOST_DETAIL).default(''),
+  detail: Joi.string()
+    .allow('')
+    .max(MOST_DETAIL)
+    .default('')
+    .messages({ 'string.max': `What was seen: at most ${MOST_DETAIL} characters. Shorten it.` }),
 })
 
 /**
  * Ticks a step or a hazard with the time, or says that a wait is over, or takes that back. What a step takes off or puts
- * back is recorded on the trail with it.
+ * back is recorded on the trail with it. A step that asks what was seen is done by a good answer alone; another one is
+ * kept with it and leaves it open.
  */
-export const tickTray = trayChange(tickSchema, async (tx, { trayId, subject, done }, opened, now) => {
-  const refused = done && isWait(subject) ? tooEarly(subject, opened.waits, now) : null
+export const tickTray = trayChange<Ticked, TickSent>(tickSchema, async (tx, ticking, opened, now) => {
+  const { trayId, subject } = ticking
+  const refused = ticking.done && isWait(subject) ? tooEarly(subject, opened.waits, now) : null
   if (refused !== null) return refuse(refused, 'subject')
-  const records = onTrail(subject, done, opened)
+  const records = onTrail(subject, ticking.done, opened)
   if ('ok' in records) return records
+  const answered = ticking.done ? answerTo(ticking, opened) : UNASKED
+  if (!answered.ok) return refuse(answered.against, 'answer')
+  const said = answered.words
+  const done = ticking.done && answered.good
   const ticked = await recordTrail(tx, opened, records, now)
   for (const each of tickedTogether(subject).filter((one) => !ticked.includes(one)))
-    await insertTick(tx, { trayId, subject: each, done, at: now })
+    await insertTick(tx, { trayId, subject: each, done, said, at: now })
   return null
 })
+
+const UNASKED = { ok: true, words: '', good: true } as const
+
+function answerTo(ticked: Ticked, { procedure }: OpenedCase): ReturnType<typeof answeredAs> {
+  const question = procedure.steps.find(({ id }) => ticked.subject === `step:${id}`)?.question
+  return question ? answeredAs(question, ticked) : UNASKED
+}
 
 /** What a tick, or taking it back, records on the trail; a refusal where no tick can say it. */
 function onTrail(subject: string, done: boolean, opened: OpenedCase): readonly TrailRecord[] | Refusal {

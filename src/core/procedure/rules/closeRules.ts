@@ -2,6 +2,7 @@ import { turns } from '../../construction/kinds'
 import { isClassStated, testPressure } from '../../intake/waterClass'
 import { CAUTIONS } from '../cautions'
 import type { StepRule } from '../Step'
+import { judged, UNDERSIDE } from './questions'
 import { movementBack } from './movementBackRules'
 import { hasCover } from './openRules'
 
@@ -84,7 +85,7 @@ export const CLOSE_RULES: readonly StepRule[] = [
     why: 'A speck or smudge found after tightening means opening again.',
     tools: ['loupe', 'hand blower'],
     activeMinutes: 2,
-    check: 'No speck, no smudge, no hair.',
+    question: UNDERSIDE,
   },
   {
     id: 'back-on',
@@ -133,6 +134,7 @@ export const PROVE_RULES: readonly StepRule[] = [
         : 'Crown through all positions, hands free, buttons working',
     why: 'Found now it costs minutes, found at home it costs the owner.',
     activeMinutes: 3,
+    question: judged('all works', 'something does not', 'What does not'),
   },
   {
     id: 'rim-check',
@@ -142,6 +144,7 @@ export const PROVE_RULES: readonly StepRule[] = [
     why: 'A rim high on one side leaks on the other.',
     after: ['crystal-in'],
     activeMinutes: 2,
+    question: judged('even', 'high on a side', 'Where, and by how much'),
   },
   {
     id: 'clicks',
@@ -153,6 +156,7 @@ export const PROVE_RULES: readonly StepRule[] = [
         : 'Bezel turns evenly all the way round, no extra play',
     why: 'A bent spring skips.',
     activeMinutes: 1,
+    question: judged('right', 'skips or plays', 'Where'),
   },
   {
     id: 'pressure-test',
@@ -166,7 +170,10 @@ export const PROVE_RULES: readonly StepRule[] = [
     why: 'After any opening the original certification no longer holds until it is tested again.',
     cautions: [CAUTIONS.water],
     activeMinutes: 5,
-    check: 'Result written with its date and pressure.',
+    question: {
+      ...judged('tight', 'leaks', 'Pressure and what was read'),
+      detail: { label: 'Pressure and what was read', needed: true },
+    },
   },
   {
     id: 'run-in',

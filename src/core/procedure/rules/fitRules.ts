@@ -5,6 +5,7 @@ import { bezelBaresDial } from '../jobOf'
 import type { StepRule } from '../Step'
 import { constructionSteps } from './constructionSteps'
 import { movementBack } from './movementBackRules'
+import { UNDERSIDE } from './questions'
 
 /** Cures, minutes. Common practice. */
 const RING_CURE_MINUTES = 30
@@ -90,7 +91,7 @@ export const ALIGN_RULES: readonly StepRule[] = [
     why: 'Once the bezel is on, a hair under it is only seen through the glass.',
     tools: ['loupe', 'hand blower'],
     activeMinutes: 2,
-    check: 'No speck on dial or underside.',
+    question: UNDERSIDE,
   },
   {
     id: 'bezel-light',

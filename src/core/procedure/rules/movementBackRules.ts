@@ -2,6 +2,7 @@ import { hasHands } from '../../construction/kinds'
 import type { StageId } from '../../stages/stages'
 import type { Job } from '../Job'
 import type { StepRule } from '../Step'
+import { UNDERSIDE } from './questions'
 
 const HOLDS_AGAIN = {
   clamps: 'Clamps half-tight on one side, the other, then both full',
@@ -25,14 +26,14 @@ function goesInAt({ frontLoader, referenceFirst }: Job): StageId {
 }
 
 /** Not where the glass goes in after the movement: it is cleaned just before. */
-const UNDERSIDE: Omit<StepRule, 'stage'> = {
+const UNDERSIDE_FIRST: Omit<StepRule, 'stage'> = {
   id: 'underside-first',
   when: ({ movementOut }) => movementOut,
   title: 'Underside of the glass looked at under light from the side',
   why: 'Once the movement covers it, a hair there is only seen through the dial.',
   tools: ['loupe', 'hand blower'],
   activeMinutes: 2,
-  check: 'No speck, no smudge, no hair.',
+  question: UNDERSIDE,
 }
 
 /** The movement back in its case, for the jobs in which it goes in at this stage. */
@@ -47,7 +48,7 @@ export function movementBack(stage: StageId): StepRule[] {
       putsBack: ['hand'],
       check: 'Free of each other and of every marker for one full hour of travel.',
     },
-    ...(stage === 'press-in' ? [] : [UNDERSIDE]),
+    ...(stage === 'press-in' ? [] : [UNDERSIDE_FIRST]),
     {
       id: 'movement-in',
       when: ({ movementOut }) => movementOut,

@@ -2,13 +2,16 @@ import Box from '@mui/material/Box'
 import ButtonBase from '@mui/material/ButtonBase'
 import Typography from '@mui/material/Typography'
 import type { ReactNode } from 'react'
+import type { RefObject } from 'react'
 import type { Step } from '@/core/procedure/Step'
+import type { StepAnswered, StepSaid } from '@/core/procedure/StepQuestion'
 import type { SaidByTick } from '@/core/procedure/stepsOnTrail'
 import type { TrailPartId } from '@/core/trail/parts'
 import { partsText, TRAIL_PARTS } from '@/core/trail/parts'
 import { missingText } from '@/core/trail/partsTrail'
 import { minutesText } from '@/core/units/minutesText'
 import { clockText } from '../../small/timeText'
+import { AnswerStep } from './AnswerStep'
 import { CountOff } from './CountOff'
 import { SchoolChoice } from './SchoolChoice'
 
@@ -17,6 +20,11 @@ interface StepLineProps {
   readonly done: boolean
   /** when it was ticked; null where it was not, or where something else shows it */
   readonly at: string | null
+  /** what was said of it; null where nothing was */
+  readonly answer: StepSaid | null
+  readonly firstAnswerRef: RefObject<HTMLButtonElement | null>
+  /** null once it is done, or the tray was handed back */
+  readonly onAnswer: ((answered: StepAnswered) => void) | null
   /** why it was left out; null while it was not */
   readonly leftOut: string | null
   /** what ticking it records on the trail; null once it is done or left out */
@@ -37,6 +45,9 @@ export function StepLine({
   step,
   done,
   at,
+  answer,
+  firstAnswerRef,
+  onAnswer,
   leftOut,
   said,
   isOpen,
@@ -51,6 +62,7 @@ export function StepLine({
     <Box
       component="li"
       data-testid="step"
+      data-asks={step.question !== null && onAnswer !== null ? true : undefined}
       sx={{
         display: 'grid',
         gridTemplateColumns: '44px minmax(0,1fr) auto',
@@ -93,7 +105,21 @@ export function StepLine({
         {leftOut !== null && (
           <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>left out: {leftOut}</Typography>
         )}
+        {answer !== null && (
+          <Typography sx={{ fontSize: 14, color: answer.good ? 'text.secondary' : 'error.main' }}>
+            {answer.words}
+            {!answer.good && <span suppressHydrationWarning> ({clockText(answer.at)})</span>}
+          </Typography>
+        )}
         {isOpen && <StepDetails step={step} said={said} onSchool={onSchool} onCount={onCount} />}
+        {isOpen && step.question && onAnswer && (
+          <AnswerStep
+            title={step.title}
+            question={step.question}
+            firstRef={firstAnswerRef}
+            onAnswer={onAnswer}
+          />
+        )}
         {isOpen && leave}
       </Box>
       <Box

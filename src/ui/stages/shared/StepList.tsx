@@ -2,10 +2,11 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { stepsOf } from '@/core/procedure/procedure'
 import { saidByTick } from '@/core/procedure/stepsOnTrail'
+import type { StepAnswered } from '@/core/procedure/StepQuestion'
 import type { Step } from '@/core/procedure/Step'
 import type { StageId } from '@/core/stages/stages'
 import type { StageWorkProps } from '../StageWorkProps'
@@ -19,7 +20,9 @@ const FOLDED_FROM = 3
 /** The steps of a stage for this very tray: the next one open with all it needs, the others a line each. */
 export function StepList({ bench, actions, stage }: StageWorkProps & { stage: StageId }) {
   const { view } = bench.state
-  const { procedure, ticks, trail } = view.job
+  const { procedure, ticks, said, trail } = view.job
+  const firstAnswer = useRef<HTMLButtonElement>(null)
+  const [asked, setAsked] = useState<string | null>(null)
   const [shown, setShown] = useState<string | null>(null)
   const [raised, setRaised] = useState<{ readonly text: string; readonly at: typeof view } | null>(null)
   // What was wrong then is no longer said once the tray has changed.
@@ -39,9 +42,20 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
   const next = steps.find((step) => !isOver(step)) ?? null
   const open = shown ?? next?.id ?? null
   const inHand = view.tray.finishedAt === null
-  const tick = (step: Step) => {
+  useEffect(() => {
+    if (asked !== null) firstAnswer.current?.focus()
+  }, [asked])
+  const tick = (step: Step, answered?: StepAnswered) => {
+    // What asks is not ticked: it opens, and the first answer waits under the finger.
+    if (step.question && !isDone(step) && !answered) {
+      setShown(step.id)
+      setAsked(step.id)
+      firstAnswer.current?.focus()
+      return
+    }
     setShown(null)
-    const input = { trayId: view.tray.id, subject: `step:${step.id}`, done: !isDone(step) }
+    setAsked(null)
+    const input = { trayId: view.tray.id, subject: `step:${step.id}`, done: !isDone(step), ...answered }
     void bench.change(actions.tickTray(input)).then((wrong) => {
       setError(wrong)
       // What no tick can say is said where the step tells it.
@@ -84,6 +98,9 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
               step={step}
               done={isDone(step)}
               at={isDone(step) ? (ticks[`step:${step.id}`] ?? null) : null}
+              answer={said[`step:${step.id}`] ?? null}
+              firstAnswerRef={firstAnswer}
+              onAnswer={inHand && !isDone(step) ? (answered) => tick(step, answered) : null}
               leftOut={leftOutOf(step)}
               said={isOver(step) ? null : saidByTick(step, trail.lines)}
               isOpen={open === step.id}

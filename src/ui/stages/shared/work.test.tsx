@@ -72,6 +72,43 @@ describe('StepList', () => {
     expect(await screen.findByText('This tray was handed back.')).toBeInTheDocument()
   })
 
+  it('ticks no step that asks: its key goes to the first answer, and what is needed beside it is asked for', async () => {
+    const facts = jobFacts({ asked: ['reseal'], classBar: 10 })
+    const ticks = { 'step:functions': AT, 'step:rim-check': AT, 'step:clicks': AT }
+    const work = benchAround(trayViewOf({ job: { facts, procedure: procedure(facts), ticks } }), 'prove')
+    renderInTheme(<StepList {...work} stage="prove" />)
+    const user = userEvent.setup()
+    await user.keyboard(' ')
+    expect(work.asked).toEqual([])
+    expect(screen.getByRole('button', { name: 'tight' })).toHaveFocus()
+    await user.keyboard('{Enter}')
+    expect(work.asked).toEqual([])
+    expect(screen.getByText(/what was read: is empty/)).toBeInTheDocument()
+    await user.type(screen.getByRole('textbox', { name: /what was read/ }), '12.5 bar, 0.02 mm')
+    await user.click(screen.getByRole('button', { name: 'leaks' }))
+    expect(work.asked).toEqual([
+      {
+        action: 'tickTray',
+        input: {
+          trayId: 1,
+          subject: 'step:pressure-test',
+          done: true,
+          answer: 'leaks',
+          detail: '12.5 bar, 0.02 mm',
+        },
+      },
+    ])
+  })
+
+  it('tells beside an open step what was seen that keeps it open', () => {
+    const facts = jobFacts({ asked: ['reseal'], classBar: 10 })
+    const said = { 'step:pressure-test': { words: 'leaks: 12.5 bar, by 4', good: false, at: AT } }
+    const work = benchAround(trayViewOf({ job: { facts, procedure: procedure(facts), said } }), 'prove')
+    renderInTheme(<StepList {...work} stage="prove" />)
+    expect(screen.getByText(/leaks: 12.5 bar, by 4/)).toBeInTheDocument()
+    expect(screen.getByRole('checkbox', { name: /^Pressure test/ })).not.toBeChecked()
+  })
+
   it('offers the other schools where practice leaves a choice, and says where it does not', async () => {
     const facts = diverFacts()
     const work = benchAround(trayViewOf({ job: { facts, procedure: procedure(facts) } }), 'push-out')

@@ -1,0 +1,1 @@
+ALTER TABLE "tray_ticks" ADD COLUMN "said" text DEFAULT '' NOT NULL;
