@@ -6,10 +6,13 @@ const LEAST_BURST = 4
 /** A key of a figure: it goes to the bar at once, and acts by nothing else. */
 const FIGURE = /^[0-9.,+-]$/
 
+/** A figure with as much of its unit as has come: an instrument sends it at once, no hand does. */
+const WITH_UNIT = /^[+-]?[0-9][0-9.,]* ?(?:mm?|in?|")$/i
+
 /** Keys that came as fast as a device’s, as far as they have come. */
 export interface Burst {
   readonly text: string
-  /** how many of its first keys went their usual way: those of a figure */
+  /** how many of its first keys went their usual way: those of a figure and its unit */
   readonly passed: number
   readonly lastMs: number
 }
@@ -43,8 +46,8 @@ export function takeBurstKey(before: Burst, key: string, atMs: number): BurstKey
     return { burst: NO_BURST, ...end, held: key === 'Enter' && goesOn && end.refused !== '' }
   }
   const holdsBack = burst.text.length > burst.passed
-  const passes = !holdsBack && (FIGURE.test(key) || key === ' ')
   const text = burst.text + key
+  const passes = !holdsBack && (FIGURE.test(key) || key === ' ' || (goesOn && WITH_UNIT.test(text)))
   return {
     burst: { text, passed: passes ? text.length : burst.passed, lastMs: atMs },
     ...over,

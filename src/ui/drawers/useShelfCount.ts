@@ -5,7 +5,7 @@ import { PARTS } from '@/core/parts/parts'
 import type { Calls } from '@/services/actions'
 import type { PartRow, PartsFound } from '@/services/drawers/drawersPage'
 import type { CountOutcome } from '@/services/drawers/stockCount'
-import { useScan } from '../shell/useScan'
+import { useScan } from '../keys/scans'
 
 /** Most lines counted in one go: a shelf, not a shop. */
 const MOST_LINES = 200

@@ -1,6 +1,6 @@
 'use client'
 import { useLayoutEffect } from 'react'
-import { replayEarlyKeys } from './earlyKeys'
+import { replayEarlyKeys } from '../keys/earlyKeys'
 
 /**
  * Opens the page to hand and keys once its scripts run. Until then the body is `inert`: a click would do nothing, and

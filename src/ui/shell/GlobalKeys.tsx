@@ -4,10 +4,9 @@ import { usePathname, useRouter } from 'next/navigation'
 import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { addressOf } from '@/core/stock/scanCode'
+import { useScan } from '../keys/scans'
+import { useKeyOwner } from '../keys/useKeyOwner'
 import { PLACES } from './places'
-import { useBursts } from './useBursts'
-import { useScan, useScanner } from './useScan'
-import { useStrayFigure } from './useStrayFigure'
 
 const KeysDialog = dynamic(() => import('./KeysDialog').then((m) => m.KeysDialog), { loading: () => null })
 const KeysNotice = dynamic(() => import('./KeysNotice').then((m) => m.KeysNotice), {
@@ -41,9 +40,11 @@ export function GlobalKeys() {
   const [notice, setNotice] = useState<string | null>(null)
   const onTray = /^\/trays\/\d+/.test(usePathname())
 
-  useScanner((line) => setNotice(unknownLabel(line)))
-  useBursts((line) => setNotice(unknownLine(line)))
-  useStrayFigure((figure) => setNotice(notTaken(figure, onTray)))
+  useKeyOwner({
+    onUnknownLabel: (line) => setNotice(unknownLabel(line)),
+    onUnknownLine: (line) => setNotice(unknownLine(line)),
+    onStrayFigure: (figure) => setNotice(notTaken(figure, onTray)),
+  })
   useScan((target) => {
     setNotice(null)
     router.push(addressOf(target))

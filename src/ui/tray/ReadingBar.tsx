@@ -41,6 +41,7 @@ function figureSizePx(text: string): number {
 export interface ReadingBarProps extends Omit<WhatNextProps, 'quiet'> {
   readonly text: string
   /** the figure on its way to the server, null when none is */
+  /** with those that wait for it */
   readonly sending: string | null
   readonly question: ReadingQuestion | null
   readonly error: string | null

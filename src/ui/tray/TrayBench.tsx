@@ -6,6 +6,7 @@ import type { TrayView } from '@/services/tray/trayView'
 import dynamic from 'next/dynamic'
 import { useEffect, useMemo } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
+import { useFigures } from '../keys/figureTakers'
 import { RAIL_WIDTH } from '../shell/railWidth'
 import { ReadingBar } from './ReadingBar'
 import { StageStrip } from './StageStrip'
@@ -15,7 +16,6 @@ import type { Act } from './trayCalls'
 import { trayCalls } from './trayCalls'
 import { TrayDrawings } from './drawings/TrayDrawings'
 import { TrayHeaderBar } from './TrayHeaderBar'
-import { useReadingKeys } from './useReadingKeys'
 import { useInstrumentFeed } from './useInstrumentFeed'
 import { useTrayBench } from './useTrayBench'
 
@@ -52,8 +52,7 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
 
   // A reason is typed the moment it is asked for: its dialog must not have to be fetched first.
   useEffect(() => void import('./LeaveDialog'), [])
-  useReadingKeys({
-    active: open && !bench.keysRest,
+  useFigures(open && !bench.keysRest, {
     onFigure: bar.typeFigure,
     onBackspace: () => bench.startVoid(),
     onEnter: bar.accept,
@@ -163,7 +162,7 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
             target={target}
             instrumentId={bar.instrumentId}
             text={session.text}
-            sending={session.sending}
+            sending={session.sending && [session.sending, ...session.waiting].join(', ')}
             question={session.question}
             error={session.error}
             note={session.note}

@@ -40,18 +40,23 @@ describe('traySession', () => {
   it('takes the next figure while one is on its way, and waits with its Enter', () => {
     const onItsWay = [
       { type: 'typed', text: '30.91' },
-      { type: 'figure-sent' },
+      { type: 'figure-sent', waited: false },
       { type: 'typed-on', character: '3' },
       { type: 'typed-on', character: '1' },
       { type: 'accept-waits' },
     ] as const
     const meanwhile = onItsWay.reduce<TraySession>(traySession, fresh)
-    expect(meanwhile).toMatchObject({ sending: '30.91', text: '31', acceptWaits: true, busy: true })
+    expect(meanwhile).toMatchObject({ sending: '30.91', text: '', waiting: ['31'], busy: true })
     const taken = traySession(meanwhile, { type: 'reading-taken', view: view(), note: null })
-    expect(taken).toMatchObject({ sending: null, text: '31', acceptWaits: true, busy: false })
-    expect(traySession(taken, { type: 'figure-sent' }).acceptWaits).toBe(false)
+    expect(taken).toMatchObject({ sending: null, waiting: ['31'], busy: false })
+    const third = traySession(taken, { type: 'typed', text: '32' })
+    expect(traySession(third, { type: 'figure-sent', waited: true })).toMatchObject({
+      sending: '31',
+      waiting: [],
+      text: '32',
+    })
     const refused = traySession(meanwhile, { type: 'failed', error: 'No.' })
-    expect(refused).toMatchObject({ text: '30.91', error: 'No. Typed meanwhile: 31.', acceptWaits: false })
+    expect(refused).toMatchObject({ text: '30.91', error: 'No. Typed meanwhile: 31.', waiting: [] })
     const question = { message: 'Slipped?', valueMm: 3, suggestionMm: 30, keepAllowed: false }
     const asked = traySession(meanwhile, { type: 'asked', question })
     expect(asked.question?.message).toBe('Slipped? Typed meanwhile: 31.')
@@ -59,8 +64,11 @@ describe('traySession', () => {
   })
 
   it('does not wait with an Enter that has no figure', () => {
-    const sent = traySession(traySession(fresh, { type: 'typed', text: '30.9' }), { type: 'figure-sent' })
-    expect(traySession(sent, { type: 'accept-waits' }).acceptWaits).toBe(false)
+    const sent = traySession(traySession(fresh, { type: 'typed', text: '30.9' }), {
+      type: 'figure-sent',
+      waited: false,
+    })
+    expect(traySession(sent, { type: 'accept-waits' }).waiting).toEqual([])
   })
 
   it('stays on a dimension chosen by hand until its places are read, then follows the plan', () => {
@@ -106,7 +114,7 @@ describe('traySession', () => {
     expect(asked).toMatchObject({ question, text: '3' })
     const anew = typedOn(asked, '29.95')
     expect(anew).toMatchObject({ question: null, text: '29.95', note: '3.00 was not taken.' })
-    expect(traySession(anew, { type: 'figure-sent' }).note).toBeNull()
+    expect(traySession(anew, { type: 'figure-sent', waited: false }).note).toBeNull()
   })
 
   it('turns from stage to stage this job needs, and stays at either end', () => {

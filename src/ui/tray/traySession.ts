@@ -38,8 +38,8 @@ export interface TraySession {
   readonly text: string
   /** the figure on its way to the server; what is typed meanwhile is the next one */
   readonly sending: string | null
-  /** Enter was pressed for the next figure while one was on its way */
-  readonly acceptWaits: boolean
+  /** figures that were ended with Enter while one was on its way: they go after it, in order */
+  readonly waiting: readonly string[]
   readonly question: ReadingQuestion | null
   readonly error: string | null
   /** what was done to the last figure, as that inches were converted */
@@ -53,7 +53,7 @@ export type SessionEvent =
   | { type: 'typed'; text: string }
   | { type: 'typed-on'; character: string }
   | { type: 'last-deleted' }
-  | { type: 'figure-sent' }
+  | { type: 'figure-sent'; waited: boolean }
   | { type: 'accept-waits' }
   | { type: 'cleared' }
   | { type: 'aimed'; dimension: DimensionId }
@@ -81,7 +81,7 @@ export function openSession(view: TrayView, stage: StageId): TraySession {
     aimedAt: null,
     text: '',
     sending: null,
-    acceptWaits: false,
+    waiting: [],
     question: null,
     error: null,
     note: null,
@@ -98,18 +98,17 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
       return traySession(state, { type: 'typed', text: begun(state) + event.character })
     case 'last-deleted':
       return traySession(state, { type: 'typed', text: begun(state).slice(0, -1) })
-    case 'figure-sent':
-      return {
-        ...state,
-        busy: true,
-        error: null,
-        note: null,
-        sending: state.text,
-        text: '',
-        acceptWaits: false,
-      }
+    case 'figure-sent': {
+      const sent = { ...state, busy: true, error: null, note: null }
+      const [first = '', ...others] = state.waiting
+      return event.waited
+        ? { ...sent, sending: first, waiting: others }
+        : { ...sent, sending: state.text, text: '' }
+    }
     case 'accept-waits':
-      return { ...state, acceptWaits: state.busy && state.text !== '' }
+      return state.busy && state.text !== ''
+        ? { ...state, waiting: [...state.waiting, state.text], text: '' }
+        : state
     case 'cleared':
       return { ...state, text: '', question: null, error: null }
     case 'aimed':
@@ -182,12 +181,13 @@ function settled({ question, note }: TraySession): string | null {
 
 /** The figure back in the bar: nothing typed is lost when a reading is refused or the server is away. */
 function sentBack(state: TraySession): TraySession {
-  return { ...state, text: state.sending ?? state.text, sending: null, acceptWaits: false }
+  return { ...state, text: state.sending ?? state.text, sending: null, waiting: [] }
 }
 
-/** Names a figure that was typed while the one before was on its way: that one has the bar now. */
-function typedMeanwhile({ sending, text }: TraySession): string {
-  return sending !== null && text !== '' ? ` Typed meanwhile: ${text}.` : ''
+/** Names the figures that were typed while the one before was on its way: that one has the bar now. */
+function typedMeanwhile({ sending, waiting, text }: TraySession): string {
+  const typed = [...waiting, text].filter((figure) => figure !== '')
+  return sending !== null && typed.length > 0 ? ` Typed meanwhile: ${typed.join(', ')}.` : ''
 }
 
 function withTyped(question: ReadingQuestion, state: TraySession): ReadingQuestion {

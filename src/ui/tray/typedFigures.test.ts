@@ -32,26 +32,22 @@ class Bench {
 
   enter() {
     const does = onEnter(this.state)
-    if (does === 'wait') this.on({ type: 'accept-waits' })
-    if (does === 'send') this.send()
-  }
-
-  private send() {
     if (this.state.text === '') return
+    if (does !== 'wait' && does !== 'send') return
     this.ended.push(this.state.text)
     expect(this.state.text).toBe(this.meant)
     this.meant = ''
-    this.on({ type: 'figure-sent' })
+    this.on(does === 'wait' ? { type: 'accept-waits' } : { type: 'figure-sent', waited: false })
   }
 
   answer(kind: 'stored' | 'asked' | 'refused' | 'away') {
-    const { sending } = this.state
+    const { sending, waiting } = this.state
     if (sending === null) return
-    const meanwhile = this.state.text
+    const meanwhile = [...waiting, this.state.text].filter(Boolean)
     if (kind === 'stored') {
       this.stored.push(sending)
       this.on({ type: 'reading-taken', view: VIEW, note: null })
-      if (this.state.acceptWaits) this.enter()
+      if (this.state.waiting.length > 0) this.on({ type: 'figure-sent', waited: true })
       return
     }
     if (kind === 'asked') {
@@ -63,11 +59,11 @@ class Bench {
       }
       this.on({ type: 'asked', question })
     } else this.on({ type: 'failed', error: `${sending} not stored` })
-    this.told.push(sending)
+    this.told.push(sending, ...waiting)
     this.meant = sending
     const said = this.state.question?.message ?? this.state.error ?? ''
     expect(said).toContain(sending)
-    expect(said).toContain(meanwhile)
+    for (const figure of meanwhile) expect(said).toContain(figure)
     expect(this.state.text).toBe(sending)
   }
 }
@@ -93,7 +89,8 @@ describe('what is typed', () => {
       fc.property(fc.array(step, { maxLength: 40 }), (steps) => {
         const bench = new Bench()
         for (const does of steps) does(bench)
-        const onItsWay = bench.state.sending === null ? [] : [bench.state.sending]
+        const { sending, waiting } = bench.state
+        const onItsWay = sending === null ? [] : [sending, ...waiting]
         const left = [...bench.ended]
         for (const figure of bench.stored) {
           const at = left.indexOf(figure)

@@ -20,6 +20,8 @@ interface Send {
   readonly instrumentId: number | null
   readonly source: 'typed' | 'instrument'
   readonly at: ReadingTarget
+  /** it was ended with Enter while another one was on its way */
+  readonly waited?: boolean
 }
 
 /** What the bar does with a figure: which instrument it is by, where it goes, sending it, answering what was asked. */
@@ -36,9 +38,9 @@ export function useReadingInput(state: TraySession, dispatch: Dispatch<SessionEv
   const reaches = chosen && (!target || reachOf(chosen.kind, target.dimension) !== 'cannot')
   const instrumentId = (reaches ? chosen : usual)?.id ?? null
 
-  const send = async ({ text, confirmed, instrumentId: id, source, at }: Send) => {
+  const send = async ({ text, confirmed, instrumentId: id, source, at, waited = false }: Send) => {
     if (id === null) return dispatch({ type: 'failed', error: noneReaches(at.dimension) })
-    dispatch({ type: 'figure-sent' })
+    dispatch({ type: 'figure-sent', waited })
     const input = { trayId: view.tray.id, ...at, text, instrumentId: id, source, confirmed }
     const result = await actions
       .takeReading(input)
@@ -66,11 +68,14 @@ export function useReadingInput(state: TraySession, dispatch: Dispatch<SessionEv
         return
     }
   }
-  const acceptWaiting = useEffectEvent(accept)
-  const acceptDue = state.acceptWaits && !state.busy
+  const sendWaiting = useEffectEvent(([text = '', ...others]: readonly string[]) => {
+    if (target) void send({ text, confirmed: false, instrumentId, source: 'typed', at: target, waited: true })
+    else dispatch({ type: 'failed', error: `${[text, ...others].join(', ')} not taken: ${ALL_READ}` })
+  })
+  const { waiting, busy } = state
   useEffect(() => {
-    if (acceptDue) acceptWaiting()
-  }, [acceptDue])
+    if (waiting.length > 0 && !busy) sendWaiting(waiting)
+  }, [waiting, busy])
 
   // What was refused or asked about stays in sight, and the next key from the field replaces it as a whole.
   const toReplace = state.error !== null || state.question !== null

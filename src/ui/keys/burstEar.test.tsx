@@ -2,20 +2,20 @@ import { jest } from '@jest/globals'
 import { act, fireEvent, render, screen } from '@testing-library/react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { BURST_MS } from '@/core/stock/keyBurst'
-import { useBursts } from './useBursts'
+import { useKeyOwner } from './useKeyOwner'
 
 const done = jest.fn()
 const picked = jest.fn()
 const refused = jest.fn()
 
 function Bench() {
-  useBursts(refused)
+  useKeyOwner({ onUnknownLabel: refused, onUnknownLine: refused, onStrayFigure: refused })
   useHotkeys('d', () => void done())
   useHotkeys('p', () => void picked())
   return <input aria-label="Note" />
 }
 
-describe('useBursts', () => {
+describe('a device’s line that nobody knows', () => {
   let nowMs = 0
   beforeEach(() => {
     nowMs = 0

@@ -1,10 +1,9 @@
 import { jest } from '@jest/globals'
-import { render, screen } from '@testing-library/react'
+import { render, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useHotkeys } from 'react-hotkeys-hook'
-import { useScanner } from './useScan'
 import { takeFigures } from './figureTakers'
-import { useStrayFigure } from './useStrayFigure'
+import { useKeyOwner } from './useKeyOwner'
 
 const stray = jest.fn()
 const opened = jest.fn()
@@ -13,8 +12,7 @@ const unknown = jest.fn()
 const newTray = jest.fn()
 
 function Bench() {
-  useScanner(unknown)
-  useStrayFigure(stray)
+  useKeyOwner({ onUnknownLabel: unknown, onUnknownLine: unknown, onStrayFigure: stray })
   useHotkeys('enter', () => opened())
   useHotkeys('n', () => newTray())
   return (
@@ -65,12 +63,18 @@ describe('a figure that nobody takes', () => {
     expect(opened).not.toHaveBeenCalled()
   })
 
-  it('has no unit where a hand presses a letter after it', () => {
+  it('has no unit where a hand presses a letter after it', async () => {
     send(['3', 'n'], 200)
-    expect(newTray).toHaveBeenCalledTimes(1)
+    await waitFor(() => expect(newTray).toHaveBeenCalledTimes(1))
     send(['x', 'n'], 5)
-    expect(newTray).toHaveBeenCalledTimes(2)
+    await waitFor(() => expect(newTray).toHaveBeenCalledTimes(2))
     expect(stray).not.toHaveBeenCalled()
+  })
+
+  it('is no figure where more follows than its unit, as on a label', async () => {
+    send([...'30inx4', 'Enter'], 5)
+    await waitFor(() => expect(unknown.mock.calls).toEqual([['30inx4']]))
+    expect([newTray, opened, stray].map((spy) => spy.mock.calls.length)).toEqual([0, 0, 0])
   })
 
   it('leaves an Enter alone that ends no figure', async () => {
@@ -90,10 +94,14 @@ describe('a figure that nobody takes', () => {
 
   it('is no stray in a field, nor where a page takes it', async () => {
     await user.type(screen.getByLabelText('Find'), '30.02{Enter}')
-    const noLonger = takeFigures()
+    const taker = { onFigure: jest.fn(), onBackspace: jest.fn(), onEnter: jest.fn() }
+    const noLonger = takeFigures(taker)
     screen.getByRole('button').focus()
     await user.keyboard('30.02{Enter}')
     noLonger()
+    expect(taker.onFigure.mock.calls.flat().join('')).toBe('30.02')
+    // The button has the focus: its Enter is its own.
+    expect(taker.onEnter).not.toHaveBeenCalled()
     expect(stray).not.toHaveBeenCalled()
     await user.keyboard('30.02{Enter}')
     expect(stray).toHaveBeenCalledTimes(1)

@@ -3,7 +3,8 @@ import { render, screen, waitFor } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { useState } from 'react'
 import type { ScanTarget } from '@/core/stock/scanCode'
-import { useScan, useScanner } from './useScan'
+import { useScan } from './scans'
+import { useKeyOwner } from './useKeyOwner'
 
 interface BenchProps {
   readonly onScan: (target: ScanTarget) => boolean
@@ -12,12 +13,12 @@ interface BenchProps {
 
 function Bench({ onScan, onUnknown }: BenchProps) {
   const [note, setNote] = useState('')
-  useScanner(onUnknown)
+  useKeyOwner({ onUnknownLabel: onUnknown, onUnknownLine: onUnknown, onStrayFigure: onUnknown })
   useScan(onScan)
   return <input aria-label="Note" value={note} onChange={(event) => setNote(event.target.value)} />
 }
 
-describe('useScanner', () => {
+describe('a scanned label', () => {
   const heard = jest.fn<(target: ScanTarget) => boolean>(() => true)
   const unknown = jest.fn()
   /** Keys come as fast as a scanner sends them, however busy the machine is: the clock stands until it is moved on. */
