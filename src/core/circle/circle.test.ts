@@ -126,6 +126,10 @@ describe('fitCircle', () => {
     expect(fitted(arc(3, { arcDeg: 120 }), 0.03).diameterUncertaintyMm).toBeGreaterThan(0.03)
   })
 
+  it('has no scatter where three points are taken as they are', () => {
+    expect(fitted(arc(3, { arcDeg: 120 }), 0).diameterUncertaintyMm).toBe(0)
+  })
+
   it('says what cannot be fitted', () => {
     expect(fitCircle(arc(2))).toEqual({ ok: false, reason: 'too-few-points' })
     const line = Array.from({ length: 20 }, (_, i) => ({ xMm: i, yMm: 2 * i + 1 }))

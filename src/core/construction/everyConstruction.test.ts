@@ -1,7 +1,9 @@
+import { caseSheet } from '../../../tests/factories/caseSheet'
 import { drawnCase } from '../../../tests/factories/drawnCase'
 import { die, stockCrystal } from '../../../tests/factories/parts'
 import { DIE_POLICY } from '../dies/diePolicy'
 import { fittingDies } from '../dies/fittingDies'
+import { FIT_POLICY } from '../fit/fitPolicy'
 import { pegPlacement } from '../opening/pegPlacement'
 import { watchSizedNear } from '../seals/oRingSizes'
 import { CONSTRUCTIONS } from './constructions'
@@ -107,4 +109,21 @@ describe('limits met exactly', () => {
     const inner = (mm: number) => watchSizedNear(mm)[0]?.innerDiameterMm
     expect([1.7, 2.3, 7.9, 8, 8.5, 24, 24.49].map(inner)).toEqual([1.7, 2.3, 7.9, 8, 8.5, 24, 24])
   })
+})
+
+describe('how the ring of a pressed crystal was found', () => {
+  it.each(['tension-gasket', 'press-in-bezel'] as const)(
+    '%s: by crystal, two walls and what they lie in',
+    (id) => {
+      const found = (openingMm: number) =>
+        CONSTRUCTIONS.find((one) => one.id === id)?.foundHold(
+          { crystalMm: 30, wallMm: 0.5, openingMm, mm: () => null },
+          caseSheet({ gasketMaterial: 'nylon' }),
+          FIT_POLICY,
+        )
+      expect([31.1, 30.97, 30.87, 30.5].map(found)).toEqual(['loose', 'good', 'tight', 'crushed'])
+      // A limit that is met exactly is met: 0.10 and 0.01 are the band's own.
+      expect([30.9, 30.99].map(found)).toEqual(['good', 'good'])
+    },
+  )
 })

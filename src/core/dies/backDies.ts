@@ -3,7 +3,7 @@ import type { Die } from './Die'
 import { isMetal } from './Die'
 import type { DieOutcome, DieOutline } from './pressInDies'
 import { dieOutcome, faceReason, nearestByOuter } from './pressInDies'
-import { reaches, within } from './within'
+import { reaches, within } from '../units/within'
 
 /** A pusher for a snap back is smaller than it by this much, mm: it bears on the rim. Common practice. */
 const LEAST_UNDER_MM = 0.5

@@ -3,7 +3,7 @@ import type { Die } from './Die'
 import { isMetal } from './Die'
 import type { DieOutcome, DieOutline } from './pressInDies'
 import { dieOutcome, faceReason, nearestByOuter } from './pressInDies'
-import { reaches } from './within'
+import { reaches } from '../units/within'
 
 /** A bezel die's opening is at least this much larger than the crystal, mm. Common practice. */
 const CLEAR_OF_CRYSTAL_MM = 0.5

@@ -2,7 +2,7 @@ import { formatMm } from '../units/formatMm'
 import type { Die } from './Die'
 import { isMetal } from './Die'
 import type { DiePolicy } from './diePolicy'
-import { reaches, within } from './within'
+import { reaches, within } from '../units/within'
 
 export interface DieChoice {
   readonly die: Die

@@ -2,7 +2,7 @@ import { formatMm } from '../units/formatMm'
 import type { Die } from './Die'
 import type { DieOutcome } from './pressInDies'
 import { dieOutcome, faceReason } from './pressInDies'
-import { reaches, within } from './within'
+import { reaches, within } from '../units/within'
 
 /** What a crystal is pressed out through. All mm. */
 export interface PushOutCase {

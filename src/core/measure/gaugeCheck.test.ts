@@ -26,6 +26,12 @@ describe('gaugeCheck', () => {
     )
   })
 
+  it('takes a drift of just half its error, and readings just as far apart as it may show', () => {
+    expect(gaugeCheck(10, [10.02, 10.01], CALIPER).verdict).toBe('within')
+    expect(gaugeCheck(10, [9.98, 9.99], CALIPER).verdict).toBe('within')
+    expect(gaugeCheck(10, [10.02, 10.02], CALIPER).verdict).toBe('correct')
+  })
+
   it('does not correct what does not hold still', () => {
     expect(gaugeCheck(10, [10.0, 10.09], CALIPER).verdict).toBe('unsteady')
   })

@@ -3,6 +3,7 @@ import { requireAtLeast, requireFinite, requirePositive } from '../guard/require
 import { formatMm, formatSignedMm } from '../units/formatMm'
 import type { InstrumentSpec } from './InstrumentSpec'
 import { typeBUncertaintyMm } from './InstrumentSpec'
+import { reaches } from '../units/within'
 
 export interface GaugeCheck {
   /** what it shows too much, its zero offset already taken off, mm */
@@ -39,7 +40,7 @@ export function gaugeCheck(
   const spreadMm = Math.max(...readingsMm) - Math.min(...readingsMm)
   const newZeroOffsetMm = Number((zeroOffsetMm + driftMm).toFixed(4))
   const base = { driftMm, spreadMm, newZeroOffsetMm }
-  if (spreadMm > UNSTEADY_SHARE * Math.max(mpe, resolutionMm)) {
+  if (!reaches(UNSTEADY_SHARE * Math.max(mpe, resolutionMm), spreadMm)) {
     return {
       ...base,
       verdict: 'unsteady',
@@ -47,10 +48,8 @@ export function gaugeCheck(
     }
   }
   // Half the permissible error: a drift of all of it leaves nothing for the instrument's own error.
-  if (
-    Math.abs(driftMm) <=
-    Math.max(mpe / 2, typeBUncertaintyMm({ ...instrument, maximumPermissibleErrorMm: 0 }))
-  ) {
+  const mostMm = Math.max(mpe / 2, typeBUncertaintyMm({ ...instrument, maximumPermissibleErrorMm: 0 }))
+  if (reaches(mostMm, Math.abs(driftMm))) {
     return {
       ...base,
       verdict: 'within',

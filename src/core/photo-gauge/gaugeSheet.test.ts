@@ -43,3 +43,18 @@ describe('sheetInk', () => {
     expect(sheetInk(110 - FIRST_CORNER_DOT.centre.xMm, 80)).toBe(1)
   })
 })
+
+describe('sheetInk', () => {
+  it('has two quarters black on every mark, wherever it stands', () => {
+    for (const { centre, radiusMm } of ALL_MARKS) {
+      const at = (dx: number, dy: number) => sheetInk(centre.xMm + dx, centre.yMm + dy)
+      const half = radiusMm / 2
+      expect([at(half, -half), at(-half, half), at(half, half), at(-half, -half)]).toEqual([0, 0, 1, 1])
+      expect(at(0.8 * radiusMm, -0.8 * radiusMm)).toBe(1)
+    }
+  })
+
+  it('is blank where the pieces lie', () => {
+    expect(sheetInk(55, 40)).toBe(1)
+  })
+})

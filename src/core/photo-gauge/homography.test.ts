@@ -19,6 +19,12 @@ describe('homographyFrom', () => {
     for (const [i, value] of tilted.entries()) expect(h?.[i]).toBeCloseTo(value, 7)
   })
 
+  it('is found for places as near as parts of a millimetre', () => {
+    const near = places.map(({ xMm, yMm }) => ({ xMm: xMm / 400, yMm: yMm / 400 }))
+    const h = homographyFrom(near.map((sheet) => ({ sheet, picture: pictureOf(sheet, tilted) })))
+    for (const [i, value] of tilted.entries()) expect(h?.[i]).toBeCloseTo(value, 3)
+  })
+
   it('is not settled by three pairs, nor by points on one line', () => {
     const pairs = places.map((sheet) => ({ sheet, picture: pictureOf(sheet, tilted) }))
     expect(homographyFrom(pairs.slice(0, 3))).toBeNull()

@@ -45,6 +45,19 @@ describe('checkReading', () => {
     expect(checkReading('300', bore, null)).toMatchObject({ outcome: 'ask', suggestionMm: 30 })
   })
 
+  it('takes the limits themselves, and offers a point that leads to one', () => {
+    const { leastMm, mostMm } = bore
+    for (const mm of [leastMm, mostMm])
+      expect(checkReading(mm.toFixed(2), bore, null)).toMatchObject({ outcome: 'accept', valueMm: mm })
+    for (const mm of [leastMm - 0.01, mostMm + 0.01])
+      expect(checkReading(mm.toFixed(2), bore, null)).toMatchObject({
+        outcome: 'refuse',
+        code: 'out-of-range',
+      })
+    expect(checkReading(String(10 * mostMm), bore, null)).toMatchObject({ suggestionMm: mostMm })
+    expect(checkReading(String(leastMm / 10), bore, null)).toMatchObject({ suggestionMm: leastMm })
+  })
+
   it('asks about a surprising value and lets it be kept', () => {
     const check = checkReading('32.5', bore, expected(30))
     expect(check).toMatchObject({ outcome: 'ask', suggestionMm: null, keepAllowed: true })

@@ -97,6 +97,9 @@ describe('oRingsForGroove', () => {
       oRingsForGroove(two, GROOVE, SEAL_POLICY, { innerMm, sectionMm: null }).map(({ part }) => part.id)
     expect(ids(29.1)).toEqual([2, 1])
     expect(ids(28.4)).toEqual([1, 2])
+    // Of two alike the one that was there first, however the drawers list them.
+    const alike = [7, 3].map((id) => stockORing({ id, innerDiameterMm: 29, sectionMm: 0.8 }))
+    expect(oRingsForGroove(alike, GROOVE, SEAL_POLICY).map(({ part }) => part.id)).toEqual([3, 7])
     // What does not seal is not put first for being like the old one.
     expect(
       oRingsForGroove(RINGS, GROOVE, SEAL_POLICY, { innerMm: 30, sectionMm: 0.9 }).map(({ part }) => part.id),

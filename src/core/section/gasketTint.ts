@@ -1,3 +1,5 @@
+import { reaches } from '../units/within'
+
 /** How a ring is held, from its squeeze: decides its tint and its word. */
 export type SqueezeState = 'loose' | 'slack' | 'good' | 'tight' | 'crushed'
 
@@ -11,7 +13,7 @@ export function squeezeState(
 ): SqueezeState {
   const width = band.highMm - band.lowMm
   if (interferenceMm <= 0) return 'loose'
-  if (interferenceMm < band.lowMm) return 'slack'
-  if (interferenceMm <= band.highMm) return 'good'
-  return interferenceMm <= band.highMm + width / 2 ? 'tight' : 'crushed'
+  if (!reaches(interferenceMm, band.lowMm)) return 'slack'
+  if (reaches(band.highMm, interferenceMm)) return 'good'
+  return reaches(band.highMm + width / 2, interferenceMm) ? 'tight' : 'crushed'
 }

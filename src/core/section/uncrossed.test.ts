@@ -65,6 +65,22 @@ describe('uncrossed', () => {
     expect(heights([fromRight])).toEqual([90, 135])
   })
 
+  it('counts no line that its own would only meet if it went on', () => {
+    const places = [
+      { x: 100, y: 10 },
+      { x: 100, y: 50 },
+    ]
+    const beyond: ScreenLine = [
+      { x: 300, y: 0 },
+      { x: 300, y: 60 },
+    ]
+    const apart = [
+      { x: 0, y: 10 },
+      { x: 0, y: 50 },
+    ]
+    expect(uncrossed(places, apart, [beyond]).map(({ y }) => y)).toEqual([10, 50])
+  })
+
   it('keeps the order of the places where there are too many to try', () => {
     const places = Array.from({ length: 8 }, (_, i) => ({ x: 100, y: 300 - 10 * i }))
     expect(uncrossed(places, slots(8)).map(({ y }) => y)).toEqual([280, 240, 200, 160, 120, 80, 40, 0])

@@ -66,6 +66,19 @@ describe('a device’s line that nobody knows', () => {
     expect(refused.mock.calls).toEqual([['pd-30']])
   })
 
+  it('waits once more where the machine itself is late: the next key may be, too', () => {
+    send(['d'], 5)
+    const now = performance.now()
+    const late = jest.spyOn(performance, 'now').mockReturnValue(now + 3 * BURST_MS)
+    wait()
+    expect(done).not.toHaveBeenCalled()
+    send([...'pdp', 'Enter'], 5)
+    late.mockRestore()
+    wait()
+    expect([done, picked].map((one) => one.mock.calls.length)).toEqual([0, 0])
+    expect(refused.mock.calls).toEqual([['dpdp']])
+  })
+
   it('leaves what is typed into a field alone', () => {
     send([...'pdpd'], 5, screen.getByRole('textbox', { name: 'Note' }))
     wait()

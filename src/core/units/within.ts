@@ -1,4 +1,4 @@
-/** Die sizes are decimal fractions: without slack 29.5 is outside 29.0 + 0.5 in the last bit, mm. */
+/** Sizes are decimal fractions: without slack 10.015 − 10 is more than 0.015 in the last bit, mm. */
 const SLACK_MM = 1e-9
 
 /** True from `leastMm` on, the limit itself included. */
