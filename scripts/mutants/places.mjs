@@ -15,6 +15,8 @@ const SWAPS = new Map([
   [ts.SyntaxKind.AmpersandAmpersandToken, '||'],
   [ts.SyntaxKind.BarBarToken, '&&'],
 ])
+/** Functions that write a length, and are told by which step. */
+const STEP_ASKED = new Set(['formatMm', 'formatSignedMm'])
 const EXTREMES = new Map([
   ['min', 'max'],
   ['max', 'min'],
@@ -60,6 +62,11 @@ export function placesOf(file, text) {
         add(node, node.operand.getText(source))
     }
     if (ts.isNumericLiteral(node)) add(node, otherNumber(node))
+    // A step twice as coarse is written with as many decimals.
+    if (ts.isCallExpression(node) && STEP_ASKED.has(node.expression.getText(source))) {
+      node.arguments.slice(0, 1).forEach(visit)
+      return
+    }
     if (ts.isCallExpression(node)) {
       const name = ts.isPropertyAccessExpression(node.expression) ? node.expression.name : node.expression
       const other = ts.isIdentifier(name) && EXTREMES.get(name.text)

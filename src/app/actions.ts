@@ -8,6 +8,7 @@ import { getShop } from '@/services/shop/shop'
 /** What other pages show as well: they are drawn anew after these. */
 const SHOWN_ELSEWHERE: readonly string[] = [
   'saveRecord',
+  'saveShopClock',
   'saveShopPolicy',
   'saveShopSchool',
   'checkInstrument',

@@ -4,6 +4,7 @@ import { countPart, receivePart } from './drawers/stockCount'
 import { checkInstrument } from './instruments/checkInstrument'
 import { makeBridgeToken, withdrawBridgeToken } from './instruments/instrumentBridge'
 import { saveRecord } from './shop/records'
+import { saveShopClock } from './shop/shopClock'
 import { saveShopPolicy } from './shop/shopPolicy'
 import { saveShopSchool } from './shop/shopSchools'
 import { chooseSchool } from './tray/chooseSchool'
@@ -75,6 +76,7 @@ const SHOP_ACTIONS = {
   openTray,
   receivePart,
   saveRecord,
+  saveShopClock,
   saveShopPolicy,
   saveShopSchool,
   withdrawBridgeToken,

@@ -3,6 +3,7 @@ import type { FieldErrors, FieldValue } from '@/core/records/checkRecord'
 import { checkField } from '@/core/records/checkRecord'
 import type { Field } from '@/core/records/Field'
 import { isShown, narrowedField } from '@/core/records/Field'
+import { reasonObjection } from '@/core/records/reason'
 
 /** What a use case answers when the input cannot be taken: sentences by field; `form` is for the whole. */
 export interface Refusal {
@@ -16,6 +17,21 @@ export function refuse(message: string, field = 'form'): Refusal {
 
 /** Ids come from our own screens: whole, positive, and within what the database holds. */
 export const idSchema = Joi.number().integer().positive().max(2_147_483_647)
+
+/**
+ * Why something is done, in a word or two, see reasonObjection.
+ * @param as - what one may look like
+ */
+export function reasonSchema(as: string): Joi.StringSchema {
+  return Joi.string()
+    .trim()
+    .prefs({ convert: true })
+    .custom((text: string, helpers) => {
+      const against = reasonObjection(text, as)
+      return against === null ? text : helpers.error('reason', { against })
+    })
+    .messages({ reason: '{{#against}}', 'string.empty': reasonObjection('', as) ?? '' })
+}
 
 export type Validated<T> = { ok: true; value: T } | Refusal
 

@@ -192,6 +192,23 @@ test('a tray is found among all of them, and Enter opens what was asked for', as
   await expect(page.getByRole('heading', { name: 'Tray 214' })).toBeVisible()
 })
 
+test('times are written as the shop writes them, on every page and in forms', async ({ page }) => {
+  const choose = async (form: string) => {
+    await page.goto('/settings')
+    await page.getByRole('group', { name: 'Time of day' }).getByRole('button', { name: form }).click()
+    await expect(page.getByRole('button', { name: form, pressed: true })).toBeVisible()
+  }
+  const header = page.getByText(/due (today|tomorrow|\w{3} \d+ \w{3}) /)
+  await choose('4:00 PM')
+  await page.goto('/trays/214')
+  await expect(header).toHaveText(/ \d{1,2}:\d{2} [AP]M/)
+  await page.goto('/trays/new')
+  await expect(page.getByRole('spinbutton', { name: 'Meridiem' })).toBeVisible()
+  await choose('16:00')
+  await page.goto('/trays/214')
+  await expect(header).toHaveText(/ \d{2}:\d{2}$/)
+})
+
 test('a tray that does not exist is said so', async ({ page }) => {
   const response = await page.goto('/trays/99999')
   expect(response?.status()).toBe(404)

@@ -7,12 +7,12 @@ test('a stage is left with something open only for a reason, which stays in sigh
   await expect(dialog.getByRole('list', { name: 'Open' })).toContainText('Photograph it as it came in')
   await expect(dialog.getByRole('textbox', { name: 'Reason' })).toBeFocused()
 
-  // No reason, and a digit that is one: the figure stays in the dialog.
+  // No reason, and a figure an instrument sends: it stays in the dialog, and answers nothing.
   await press(page, 'Enter')
   await expect(dialog.getByText(/Reason is missing: say in a word why/)).toBeVisible()
-  await page.keyboard.type('1')
+  await page.keyboard.type('30.02')
   await press(page, 'Enter')
-  await expect(dialog.getByText(/Reason: say in a word why/)).toBeVisible()
+  await expect(dialog.getByText(/Reason: “30.02” is a figure, not a reason/)).toBeVisible()
   await press(page, 'Escape')
   await expect(dialog).toBeHidden()
   await expect(page.getByRole('form', { name: 'Reading bar' }).getByRole('textbox')).toHaveValue('')

@@ -2,6 +2,7 @@ import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
 import type { PressOutcome } from '@/core/press/pressPlan'
 import type { DimensionId } from '@/core/readings/dimensions'
 import type { KeptReading, KeptTray } from '@/core/tray/KeptTray'
+import type { PickEvidence3 } from '@/core/tray/PickEvidence'
 import { caseSheet } from './caseSheet'
 
 const TAKEN_AT = new Date('2026-11-24T09:00:00Z')
@@ -28,9 +29,28 @@ export function keptReading(
   }
 }
 
+const NO_EVIDENCE: PickEvidence3 = {
+  formatVersion: 3,
+  retention: 'tension-gasket',
+  figures: {},
+  verdict: null,
+  hold: '',
+  rimMm: null,
+  handClearanceMm: null,
+  fitProbability: 1,
+  probability: 1,
+  reasons: [],
+  readingIds: [],
+}
+
 /** A mineral crystal of a drawer, picked without a ring. */
-export function keptPick(id: number, pickedAt = TAKEN_AT): NonNullable<KeptTray['picked']> {
-  return { pick: { id, pickedAt }, crystal: { id: 4, material: 'mineral' }, gasket: null }
+export function keptPick(
+  id: number,
+  pickedAt = TAKEN_AT,
+  figures: PickEvidence3['figures'] = {},
+): NonNullable<KeptTray['picked']> {
+  const evidence = { ...NO_EVIDENCE, figures }
+  return { pick: { id, pickedAt, evidence }, crystal: { id: 4, material: 'mineral' }, gasket: null }
 }
 
 /** A run of a pick at the press. */
@@ -75,6 +95,7 @@ export function keptTray(over: Partial<KeptTray> = {}): KeptTray {
     trail: [],
     pastTrails: [],
     pastRuns: [],
+    pastWaits: [],
     pieces: [],
     partsOut: [],
     bezelsOut: [],

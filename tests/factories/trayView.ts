@@ -120,10 +120,12 @@ export function trayViewOf({
       stages: stageStates({
         procedure: job.procedure ?? procedure(piece),
         ticks: job.ticks ?? {},
+        said: {},
         leftOut: {},
         work: NOTHING_DONE,
       }),
       waits: [],
+      waitsBefore: {},
       allHazards: [],
       hazards: [],
       trail: { lines: [], usual: [], undo: null, movementOpenSince: null, coveredSince: null },

@@ -1,6 +1,6 @@
 import type { Db } from '@/data/client'
 import type { StageId } from '@/core/stages/stages'
-import { openOf } from '@/core/stages/stageStates'
+import { openOf } from '@/core/stages/StageState'
 import { finishStage } from '@/services/tray/finishStage'
 import { leaveOut } from '@/services/tray/leaveOut'
 import { tickTray } from '@/services/tray/tickTray'

@@ -19,6 +19,7 @@ export default async function Page() {
       savePolicy={call('saveShopPolicy')}
       schools={await shopSchools(shop)}
       saveSchool={call('saveShopSchool')}
+      saveClock={call('saveShopClock')}
       bridge={await bridgeState(shop)}
       bridgeActions={{ make: call('makeBridgeToken'), withdraw: call('withdrawBridgeToken') }}
       save={call('saveRecord')}

@@ -9,6 +9,7 @@ import type { BezelSet } from './bezelSet'
 import type { BezelPolicy } from './bezelPolicy'
 import type { PartCheck } from './failingChecks'
 import { allHold, failingChecks } from './failingChecks'
+import { reaches } from '../units/within'
 
 /** The case a bezel goes on, as far as it is known. */
 export interface BezelSeat {
@@ -119,7 +120,7 @@ function keys(bezel: StockBezel, { keySpacing, keyWidth }: BezelSeat, { keyWithi
     const offMm = Math.abs(own - old.valueMm)
     return [
       {
-        probability: offMm <= keyWithinMm ? 1 : 0,
+        probability: reaches(keyWithinMm, offMm) ? 1 : 0,
         failure: `${name} ${formatMm(own)}, the old bezel’s ${formatMm(old.valueMm)}: it cannot go on`,
         reason: null,
       },
@@ -144,7 +145,7 @@ function clearOfCrystal(
   if (crystalMm === null || bezel.boreMm !== null) return null
   const openMm = bezel.recessInnerMm ?? bezel.innerMm
   return {
-    probability: openMm - crystalMm >= clearOfCrystalMm ? 1 : 0,
+    probability: reaches(openMm - crystalMm, clearOfCrystalMm) ? 1 : 0,
     failure: `its opening of ${formatMm(openMm)} does not clear the ${formatMm(crystalMm)} crystal`,
     reason: null,
   }

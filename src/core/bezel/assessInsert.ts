@@ -7,6 +7,7 @@ import { formatMm, formatSignedMm } from '../units/formatMm'
 import type { BezelPolicy, InsertFixing } from './bezelPolicy'
 import type { PartCheck } from './failingChecks'
 import { allHold, failingChecks } from './failingChecks'
+import { reaches } from '../units/within'
 
 /** What is known of the recess an insert lies in. */
 export interface InsertSeat {
@@ -93,7 +94,7 @@ export function familyText(family: string, wanted: string): string {
 }
 
 function outerText(roomMm: number, room: Window): string {
-  return roomMm < room.lowMm
+  return !reaches(roomMm, room.lowMm)
     ? roomMm < 0
       ? `${formatMm(-2 * roomMm)} larger than its recess`
       : `only ${formatMm(roomMm)} a side in its recess`
@@ -164,5 +165,5 @@ export function cutRingFor(
   const mostOuterMm = outerMm - 2 * policy.ringInsideMm
   const leastInnerMm = innerMm + 2 * policy.ringInsideMm
   const widthMm = (mostOuterMm - leastInnerMm) / 2
-  return widthMm >= policy.leastRingMm ? { mostOuterMm, leastInnerMm, widthMm } : null
+  return reaches(widthMm, policy.leastRingMm) ? { mostOuterMm, leastInnerMm, widthMm } : null
 }

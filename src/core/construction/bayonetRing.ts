@@ -19,6 +19,7 @@ import { BY_HAND } from './caseDies'
 import type { Construction } from './Construction'
 import { middleOf } from './middleOf'
 import { usualSpots } from './usualSpots'
+import { reaches, within } from '../units/within'
 
 /** How far the ring bears on the glass, as it is drawn, mm. Assumed. */
 const RING_BEARS_MM = 0.8
@@ -164,13 +165,13 @@ function failure(name: string, candidate: BayonetCandidate, policy: FitPolicy): 
       const wants = `a flat gasket wants ${bandText(policy)}`
       if (squeeze < 0)
         return `the ring stops before it touches: ${formatShare(-squeeze)} of the gasket short; ${wants}`
-      if (squeeze < flatSqueeze.low) return `hardly squeezed: ${formatShare(squeeze)}; ${wants}`
-      if (squeeze > flatSqueeze.high)
+      if (!reaches(squeeze, flatSqueeze.low)) return `hardly squeezed: ${formatShare(squeeze)}; ${wants}`
+      if (!reaches(flatSqueeze.high, squeeze))
         return `crushed before the ring stops: ${formatShare(squeeze)}; ${wants}`
       return `squeeze ${formatShare(squeeze)} too uncertain (±${formatShare(2 * squeezeUncertainty)}) for ${bandText(policy)}`
     }
     case 'glass-play':
-      if (playMm >= glassPlay.lowMm && playMm <= glassPlay.highMm)
+      if (within(playMm, glassPlay.lowMm, glassPlay.highMm))
         return `${formatMm(playMm)} to spare is too near its limits of ${formatMm(glassPlay.lowMm)}–${formatMm(glassPlay.highMm)}`
       return playMm < glassPlay.lowMm
         ? `glass ${playMm < 0 ? `is ${formatMm(-playMm)} larger than` : `has only ${formatMm(playMm)} in`} the rebate; needs ${formatMm(glassPlay.lowMm)}`

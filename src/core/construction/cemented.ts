@@ -146,7 +146,10 @@ export const cemented: Construction<CementSeat, CementCandidate> = {
     const { edge, hands } = usualSpots(situation)
     return [edge, ['rebate-depth', [-situation.section.boreMm / 2, 0]], hands]
   },
-  across: (_, known) => (known('crystal-length') ? 'crystal-length' : 'crystal-diameter'),
+  across: ({ crystalOutline: shape }, known) =>
+    shape === 'round' || (shape === null && known('crystal-diameter'))
+      ? 'crystal-diameter'
+      : 'crystal-length',
   assumedJoint: bezelOnOpening,
   foundHold: () => null,
 }

@@ -44,6 +44,16 @@ describe.each(CONSTRUCTIONS)('$id', (construction) => {
     expect(rounded.join('\n')).toMatchSnapshot()
   })
 
+  const asked = construction.dimensions
+  const outlines = asked['crystal-length'] ? (['round', 'shaped'] as const) : (['round'] as const)
+  it.each(outlines)('goes across a %s crystal by a dimension its sheet asks for', (outline) => {
+    for (const known of [true, false]) {
+      const across = construction.across({ crystalOutline: outline }, () => known)
+      expect(asked[across]).toBeDefined()
+      expect(asked[across]).not.toBe(`unless-${outline}`)
+    }
+  })
+
   it('is brought home by its own steps, at either press', () => {
     const steps = (['lever', 'screw'] as const).map((pressKind) =>
       construction

@@ -4,6 +4,7 @@ import type { FitPolicy } from './fitPolicy'
 import { probabilityWithin } from './probabilityWithin'
 import type { StockGasket } from './parts'
 import { bandOf, squeezeBetween, squeezeOdds } from './squeezeBetween'
+import { reaches } from '../units/within'
 
 /** What is known of the joint between a removable bezel and its case. */
 export interface BezelJoint {
@@ -59,7 +60,7 @@ function judged(
 ): BezelRing[] {
   const wall = { valueMm: gasket.wallMm, standardUncertaintyMm: policy.gasketWallUncertaintyMm }
   if (neckOuter && bezelInner) {
-    if (Math.abs(gasket.outerDiameterMm - bezelInner.valueMm) > policy.ringToBezelMm) return []
+    if (!reaches(policy.ringToBezelMm, Math.abs(gasket.outerDiameterMm - bezelInner.valueMm))) return []
     const found = squeezeBetween({ inner: neckOuter, outer: bezelInner, wall })
     const band = bandOf(gasket, policy)
     const reason = `squeezed ${formatShare(found.squeeze)} between bezel and neck; ${gasket.material} wants ${formatShare(band.low)}–${formatShare(band.high)}`

@@ -3,6 +3,7 @@ import { formatSignedMm } from '../units/formatMm'
 import type { Candidate } from './Candidate'
 import type { FitPolicy } from './fitPolicy'
 import { rimWord } from './rimWord'
+import { reaches } from '../units/within'
 
 /** How high a crystal stands, as one figure with a word for it. */
 export interface StandFigure {
@@ -24,7 +25,7 @@ export function standFigure(
     return { title: 'Rim', value: formatSignedMm(rimMm), word, good: word === 'flush' }
   }
   if (againstOldMm === null) return null
-  const alike = Math.abs(againstOldMm) <= policy.flushMm
+  const alike = reaches(policy.flushMm, Math.abs(againstOldMm))
   const word = alike ? 'as old' : againstOldMm > 0 ? againstOld.more : againstOld.less
   return { title: againstOld.title, value: formatSignedMm(againstOldMm), word, good: alike }
 }

@@ -149,5 +149,8 @@ describe('pairKey', () => {
     expect(rim(0.2, 'flush')).toBe(rim(-0.2, 'flush'))
     expect(rim(0.2, 'rather-proud')).toBeLessThan(rim(-0.2, 'rather-proud'))
     expect(rim(-0.2, 'rather-sunk')).toBeLessThan(rim(0.2, 'rather-sunk'))
+    // The wrong side counts as much as 0.15 more on the right one, told by tenths.
+    expect(rim(-0.1, 'rather-proud')).toBe(rim(0.24, 'rather-proud'))
+    expect(rim(-0.1, 'rather-proud')).toBeLessThan(rim(0.36, 'rather-proud'))
   })
 })

@@ -5,6 +5,7 @@ import {
 } from '../notches/chordBetweenNotches'
 import { formatMm } from '../units/formatMm'
 import { parseMm } from '../units/parseMm'
+import { reaches } from '../units/within'
 
 export type CircleOutcome = { ok: true; circleMm: number } | { ok: false; message: string }
 
@@ -33,7 +34,7 @@ export function circleFromChordText(
       message: `Chord: ${formatMm(parsed.valueMm)} would need a notch circle of ${formatMm(circleMm)}; on a watch it is ${LEAST_NOTCH_CIRCLE_MM}–${MOST_NOTCH_CIRCLE_MM}. Measure again between notches ${skip} apart, from the same edge to the same edge.`,
     }
   }
-  if (limitMm !== null && circleMm > limitMm) {
+  if (limitMm !== null && !reaches(limitMm, circleMm)) {
     return {
       ok: false,
       message: `Chord: ${formatMm(parsed.valueMm)} would need a notch circle of ${formatMm(circleMm)}, wider than the ${formatMm(limitMm)} case. Measure between notches ${skip} apart.`,

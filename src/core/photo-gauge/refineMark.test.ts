@@ -61,5 +61,14 @@ describe('refineMark', () => {
     const low = paintedPicture(30, 30, crossing(18, 11, 0), 1)
     expect(refineMark(low, { x: 18, y: 11 }, 10)).not.toBeNull()
     expect(refineMark(low, { x: 18, y: 11 }, 11)).toBeNull()
+    // The same from the other two sides.
+    for (const [x, y] of [
+      [18, 15],
+      [15, 18],
+    ] as const) {
+      const far = paintedPicture(30, 30, crossing(x, y, 0), 1)
+      expect(refineMark(far, { x, y }, 10)).not.toBeNull()
+      expect(refineMark(far, { x, y }, 11)).toBeNull()
+    }
   })
 })

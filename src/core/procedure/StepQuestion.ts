@@ -24,6 +24,11 @@ export interface StepSaid {
   readonly at: string
 }
 
+/** A step with what was seen of it: “Pressure test, dry, at 5 bar (leaks: 5 bar, by 4)”. */
+export function withSaid(title: string, said: StepSaid | undefined): string {
+  return said ? `${title} (${said.words})` : title
+}
+
 /** Longest detail, characters: a line of the record. */
 export const MOST_DETAIL = 120
 

@@ -1,7 +1,7 @@
 import { keptReading, keptTray } from '../../../tests/factories/keptTray'
 import { cameOff } from '../../../tests/factories/trailEvents'
 import { BUILT_IN_POLICY } from '../policy/ShopPolicy'
-import { isOfStep } from '../stages/stageStates'
+import { isOfStep } from '../stages/StageState'
 import type { StageId } from '../stages/stages'
 import type { KeptTray } from '../tray/KeptTray'
 import { trayCase } from '../tray/trayCase'

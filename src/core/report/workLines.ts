@@ -1,9 +1,9 @@
 import type { Procedure } from '../procedure/procedure'
-import type { Step } from '../procedure/Step'
 import type { StepSaid } from '../procedure/StepQuestion'
+import { withSaid } from '../procedure/StepQuestion'
 import { stepsOf } from '../procedure/procedure'
-import type { StageState, StandingDemand } from '../stages/stageStates'
-import { openOf } from '../stages/stageStates'
+import type { StageState, StandingDemand } from '../stages/StageState'
+import { openOf } from '../stages/StageState'
 import { stageLabel } from '../stages/stages'
 import type { ReportLine } from './Report'
 
@@ -24,7 +24,14 @@ export function stageLines(state: StageState, { procedure, ticks, said }: WorkTo
   return [
     ...(done.length === 0
       ? []
-      : [line(label, done.map((step) => withSaid(step, said)).join('; '), 'done', latest(times))]),
+      : [
+          line(
+            label,
+            done.map(({ id, title }) => withSaid(title, said[`step:${id}`])).join('; '),
+            'done',
+            latest(times),
+          ),
+        ]),
     ...byReason(state.demands).map(({ what, reason, at }) =>
       line(label, `${what.join('; ')}: “${reason}”`, 'left-out', at),
     ),
@@ -40,7 +47,7 @@ export function stepLines(
 ): ReportLine[] {
   const titleOf = (id: string) => {
     const step = stepsOf(procedure, state.stage).find((one) => one.id === id)
-    return step && withSaid(step, said)
+    return step && withSaid(step.title, said[`step:${id}`])
   }
   return state.demands.map(({ subject, steps, met, leftOut, open }) => {
     const title = steps.map(titleOf).filter(Boolean).join('; ') || open
@@ -49,12 +56,6 @@ export function stepLines(
       ? line(what, `${title}: “${leftOut.reason}”`, 'left-out', leftOut.at)
       : line(what, title, 'open', null)
   })
-}
-
-/** “Pressure test, dry, at 5 bar (tight: 5 bar, 0.01 mm)”. */
-function withSaid({ id, title }: Step, said: WorkTold['said']): string {
-  const words = said[`step:${id}`]?.words
-  return words ? `${title} (${words})` : title
 }
 
 function line(what: string, words: string, mark: ReportLine['mark'], at: string | null): ReportLine {

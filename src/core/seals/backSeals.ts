@@ -4,6 +4,7 @@ import type { GrooveFigures, SealAssessment } from './assessSeal'
 import { assessSeal } from './assessSeal'
 import { STANDARD_O_RINGS, watchSizedNear } from './oRingSizes'
 import type { SealPolicy } from './sealPolicy'
+import { reaches } from '../units/within'
 
 /** A ring that would seal, with what speaks for it. */
 export interface SealChoice<P> {
@@ -98,7 +99,7 @@ export function oRingsLikeOld(
       (ring) =>
         ring.quantity >= 1 &&
         Math.abs(ring.innerDiameterMm / likely.innerMm - 1) <= likeOld.inner &&
-        Math.abs(ring.sectionMm - likely.sectionMm) <= likeOld.sectionMm,
+        reaches(likeOld.sectionMm, Math.abs(ring.sectionMm - likely.sectionMm)),
     )
     .sort((a, b) => off(a) - off(b) || a.id - b.id)
     .slice(0, most)

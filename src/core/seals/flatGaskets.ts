@@ -6,6 +6,7 @@ import type { SealChoice } from './backSeals'
 import type { FlatSealPolicy } from './flatSealPolicy'
 import { assessFlatSeal, flatSealSentence } from './flatSeal'
 import type { SealPolicy } from './sealPolicy'
+import { reaches } from '../units/within'
 
 /** Flat back gaskets that seal a recess, the likeliest first. */
 export function flatGasketsForGroove(
@@ -35,8 +36,8 @@ export function flatGasketsLikeOld(
   return flatOnes(gaskets)
     .filter(
       (gasket) =>
-        Math.abs(innerOf(gasket) - old.inner.valueMm) <= likeOld.innerMm &&
-        Math.abs(gasket.heightMm - old.thickness.valueMm) <= likeOld.thicknessMm,
+        reaches(likeOld.innerMm, Math.abs(innerOf(gasket) - old.inner.valueMm)) &&
+        reaches(likeOld.thicknessMm, Math.abs(gasket.heightMm - old.thickness.valueMm)),
     )
     .sort(
       (a, b) =>

@@ -114,6 +114,9 @@ describe('flatGasketsForGroove', () => {
       BUILT_IN_POLICY,
     )
     expect(found.map(({ part }) => part.id)).toEqual([2])
+    const alike = [flat(7, 0.9, 0.55), flat(6, 0.9, 0.55), flat(8, 0.9, 0.52)]
+    const ranked = flatGasketsForGroove(alike, RECESS, BUILT_IN_POLICY)
+    expect(ranked.map(({ part }) => part.id)).toEqual([6, 7, 8])
     expect(found[0]?.reason).toBe(
       'squeezed 18\u00A0% of 10\u00A0%–30\u00A0% for nitrile, fills 92\u00A0% of its recess, 0.10 loose round the inner wall',
     )

@@ -145,6 +145,11 @@ describe('brokenView', () => {
     expect(screenXOf(view, 0)).toBeCloseTo(160, 9)
     expect(screenXOf(view, 8)).toBeNull()
     expect(screenXOf(view, -19.3)).toBeCloseTo(0, 9)
+    // The ends of a strip are its own.
+    for (const { fromMm, toMm, screenX, screenWidth } of view.strips) {
+      expect(screenXOf(view, fromMm)).toBeCloseTo(screenX, 6)
+      expect(screenXOf(view, toMm)).toBeCloseTo(screenX + screenWidth, 6)
+    }
   })
 
   it('shows a small case whole', () => {

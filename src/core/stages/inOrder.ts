@@ -2,8 +2,8 @@ import type { Step } from '../procedure/Step'
 import type { TrailPartId } from '../trail/parts'
 import type { TrailLine } from '../trail/partsTrail'
 import { missingBefore, missingText } from '../trail/partsTrail'
-import type { StageState } from './stageStates'
-import { openOf } from './stageStates'
+import type { StageState } from './StageState'
+import { openOf } from './StageState'
 import { stageLabel } from './stages'
 
 /** How a job stands when one of its steps is said to be done. */

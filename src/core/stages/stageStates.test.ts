@@ -3,8 +3,9 @@ import { procedure, stepsOf } from '../procedure/procedure'
 import type { StandingWork } from './Stage'
 import type { StageId } from './stages'
 import { STAGE_IDS } from './stages'
-import type { StageState } from './stageStates'
-import { leftBehind, neededAfter, openOf, stageState, stageStates, standsAfter } from './stageStates'
+import type { StageState } from './StageState'
+import { leftBehind, neededAfter, openOf, standsAfter } from './StageState'
+import { stageState, stageStates } from './stageStates'
 
 const AT = '2026-11-24T10:00:00.000Z'
 const FACTS = jobFacts({ crystalState: 'cracked', asked: ['crystal'] })
@@ -33,6 +34,7 @@ function states(
   return stageStates({
     procedure: PROCEDURE,
     ticks: Object.fromEntries(ticked.map((id) => [`step:${id}`, AT])),
+    said: {},
     leftOut: Object.fromEntries(Object.entries(leftOut).map(([id, reason]) => [id, { reason, at: AT }])),
     work: { ...NOTHING_YET, ...work },
   })
@@ -100,6 +102,7 @@ describe('a stage', () => {
         stageState('match', {
           procedure: other,
           ticks: {},
+          said: {},
           leftOut: {},
           work: { ...NOTHING_YET, steps: other.steps.map(({ id }) => id), out, sealsOut },
         }),
@@ -109,11 +112,26 @@ describe('a stage', () => {
     expect(match(['insert', 'o-ring'], true)).toEqual([])
   })
 
+  it('says wherever a failed proof is named what was seen of it', () => {
+    const id = stepsOf(PROCEDURE, 'prove').find(({ question }) => question)?.id ?? ''
+    const proof = stageState('prove', {
+      procedure: PROCEDURE,
+      ticks: {},
+      said: { [`step:${id}`]: { words: 'leaks: 5 bar, by 4', good: false, at: AT } },
+      leftOut: {},
+      work: NOTHING_YET,
+    })
+    expect(openOf(proof).map(({ open }) => open)).toContainEqual(
+      expect.stringMatching(/ \(leaks: 5 bar, by 4\)$/),
+    )
+  })
+
   it('is not needed where the job demands nothing of it', () => {
     const battery = procedure(jobFacts({ asked: ['battery'], crystalState: 'whole' }))
     const none = stageStates({
       procedure: battery,
       ticks: {},
+      said: {},
       leftOut: {},
       work: {
         ...NOTHING_YET,

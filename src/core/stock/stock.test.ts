@@ -37,6 +37,7 @@ describe('parsePartQuery', () => {
 
   it.each([
     ['@C-16', { shelf: 'c-16' }],
+    ['@', { shelf: null, words: ['@'] }],
     ['shelf C-16 mineral', { shelf: 'c-16', words: ['mineral'] }],
     ['chapter ring 30.9 keyed', { kind: 'chapter-ring', words: ['keyed'] }],
     ['O rings *x0.8', { kind: 'o-ring', words: [] }],

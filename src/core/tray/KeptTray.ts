@@ -1,5 +1,7 @@
 import type { CrystalMaterial } from '../fit/parts'
 import type { Finding } from '../intake/Finding'
+import type { PickEvidence } from './PickEvidence'
+import type { PastWait } from '../waits/pastWaits'
 import type { PieceFigure } from '../learning/PieceFigure'
 import type { OpenProcess } from '../methods/assessMethod'
 import type { PartsLookedOver } from '../own-parts/OwnPart'
@@ -84,6 +86,8 @@ export interface KeptTray {
   readonly pastTrails: readonly (readonly TrailEvent[])[]
   /** press runs of other trays of the same sheet, newest first */
   readonly pastRuns: readonly PastRun[]
+  /** how long waits took on other trays of the same sheet, newest first */
+  readonly pastWaits: readonly PastWait[]
   /** what other pieces of the same case showed when they were handed back */
   readonly pieces: readonly PieceFigure[]
   /** out of the drawers for this tray */
@@ -92,7 +96,7 @@ export interface KeptTray {
   readonly bezelsOut: readonly StockBezel[]
   /** the pick that counts; null while nothing is picked */
   readonly picked: {
-    readonly pick: { readonly id: number; readonly pickedAt: Date }
+    readonly pick: { readonly id: number; readonly pickedAt: Date; readonly evidence: PickEvidence }
     readonly crystal: { readonly id: number; readonly material: CrystalMaterial }
     /** null where no ring goes with the crystal */
     readonly gasket: { readonly id: number } | null

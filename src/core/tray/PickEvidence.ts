@@ -2,6 +2,7 @@ import type { Retention } from '../construction/kinds'
 import type { FigureOrigin } from '../fit/CrystalSeat'
 import type { Estimate } from '../measure/Estimate'
 import type { DimensionId } from '../readings/dimensions'
+import { DIMENSION_IDS } from '../readings/dimensions'
 import type { SizeVerdict } from '../verdict/sizeVerdict'
 
 interface KeptFigure extends Estimate {
@@ -48,6 +49,15 @@ interface PickEvidenceOfAny extends PickEvidenceBase {
 
 /** What a pick rested on when it was made; kept with it and never recomputed. Lengths mm. */
 export type PickEvidence = PickEvidence1 | PickEvidence2 | PickEvidence3
+
+/** Figures of the case sheet a pick rested on, as they were then; nobody had read them on the piece. Mm. */
+export function sheetFiguresOfPick(evidence: PickEvidence): readonly (readonly [DimensionId, number])[] {
+  if (evidence.formatVersion === 1) return []
+  return DIMENSION_IDS.flatMap((id) => {
+    const figure = evidence.figures[id]
+    return figure?.origin === 'sheet' ? [[id, figure.valueMm] as const] : []
+  })
+}
 
 /** The case bore a pick rested on, mm; null where there was none. */
 export function boreOfPick(evidence: PickEvidence): number | null {

@@ -2,13 +2,12 @@ import type { DimensionId } from '../readings/dimensions'
 import { DIMENSIONS } from '../readings/dimensions'
 import { formatMm } from '../units/formatMm'
 import type { KeptTray } from './KeptTray'
+import { reaches } from '../units/within'
 import { measuredFigures } from './measuredFigures'
 import { soundReadings } from './soundReadings'
 
 /** Less is the same figure read again, mm: two steps of a caliper. From memory. */
 const ANOTHER_FIGURE_MM = 0.02
-/** Of a difference of two decimal figures, mm. */
-const ROUNDING_MM = 1e-9
 
 /** A figure that was read when something was done, and is another one since. */
 export interface ChangedFigure {
@@ -64,13 +63,32 @@ export function figuresSince(
     const thenMm = before[dimension]?.valueMm
     const nowMm = after[dimension]?.valueMm ?? null
     if (thenMm === undefined) return []
-    const same = nowMm !== null && Math.abs(nowMm - thenMm) < ANOTHER_FIGURE_MM - ROUNDING_MM
-    return same ? [] : [{ dimension, thenMm, nowMm }]
+    return nowMm !== null && isSameFigure(thenMm, nowMm) ? [] : [{ dimension, thenMm, nowMm }]
   })
   const lastChange = latestOf(
     touched.filter((one) => changed.some(({ dimension }) => dimension === one.dimension)),
   )
   return lastChange ? { changed, at: lastChange.toISOString() } : null
+}
+
+function isSameFigure(oneMm: number, otherMm: number): boolean {
+  return !reaches(Math.abs(oneMm - otherMm), ANOTHER_FIGURE_MM)
+}
+
+/**
+ * Which figures of the case sheet, that something was done by, are others now: read on the piece since, or written anew
+ * on the sheet.
+ * @param then - as the sheet had them when it was done, mm
+ * @param nowMm - the best figure there is now, mm; null where there is none
+ */
+export function sheetFiguresSince(
+  then: readonly (readonly [DimensionId, number])[],
+  nowMm: (dimension: DimensionId) => number | null,
+): ChangedFigure[] {
+  return then.flatMap(([dimension, thenMm]) => {
+    const now = nowMm(dimension)
+    return now === null || isSameFigure(thenMm, now) ? [] : [{ dimension, thenMm, nowMm: now }]
+  })
 }
 
 /** “case bore 30.95 then, 31.05 now; seat depth 1.15 then, taken back since”. */

@@ -1,7 +1,7 @@
 import { stageLabel } from '../stages/stages'
 import { missingBefore, missingText } from '../trail/partsTrail'
-import type { StandingDemand } from '../stages/stageStates'
-import { openOf } from '../stages/stageStates'
+import type { StandingDemand } from '../stages/StageState'
+import { openOf } from '../stages/StageState'
 import type { TrayCase } from './trayCase'
 
 /**

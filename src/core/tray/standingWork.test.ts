@@ -1,7 +1,7 @@
 import { caseSheet } from '../../../tests/factories/caseSheet'
 import { keptPick, keptReading, keptRun, keptTray } from '../../../tests/factories/keptTray'
 import { policyWith } from '../policy/policyChanges'
-import { openOf } from '../stages/stageStates'
+import { openOf } from '../stages/StageState'
 import type { StageId } from '../stages/stages'
 import { DIMENSIONS } from '../readings/dimensions'
 import type { DimensionId } from '../readings/dimensions'
@@ -35,9 +35,8 @@ describe('how the work stands', () => {
   })
 
   it('wants the rest of the plan read by the end of cleaning, until the size is sure', () => {
-    const unread = openAt('clean', {}).join()
-    expect(unread).toMatch(/readings of case bore missing/)
-    expect(unread).toMatch(/seat depth missing/)
+    // Of many dimensions the count and the first: the bar asks for one after the other.
+    expect(openAt('clean', {})).toContain('14 readings of 5 dimensions missing, first crystal diameter')
     const sheet = caseSheet({ boreMm: 31, gasketWallMm: 0.5 })
     const readings = [
       ...whole('crystal-diameter', 30, 1),
@@ -52,7 +51,42 @@ describe('how the work stands', () => {
     expect(text).toMatch(/seat depth missing/)
     // What else was asked for is still to be read, however sure the crystal is.
     const tray = { ...keptTray().tray, asked: ['crystal', 'reseal'] as const }
-    expect(openAt('clean', { tray, sheet, readings }).join()).toMatch(/back seal, thickness missing/)
+    expect(openAt('clean', { tray, sheet, readings })).toContain(
+      '17 readings of 7 dimensions missing, first gasket height',
+    )
+  })
+
+  it('says what was picked or pressed by figures of the sheet that are others now', () => {
+    const then = { bore: { valueMm: 30.95, standardUncertaintyMm: 0.05, origin: 'sheet' } } as const
+    const at = (clock: string) => new Date(`2026-11-24T${clock}:00Z`)
+    const picked = keptPick(7, at('10:00'), then)
+    const words = (stage: 'match' | 'press-in', boreMm: number, over: Partial<KeptTray> = {}) =>
+      openAt(stage, { picked, sheet: caseSheet({ boreMm }), ...over }).filter((text) => /figures/.test(text))
+    expect(words('match', 30.96)).toEqual([])
+    expect(words('match', 31.05)).toEqual(['picked on other figures: case bore 30.95 then, 31.05 now'])
+    // Read on the piece since, it speaks against the sheet it was picked by.
+    const read = { readings: [keptReading(1, 'bore', 31.1, { takenAt: at('11:00') })] }
+    expect(words('match', 30.95, read)).toEqual(['picked on other figures: case bore 30.95 then, 31.10 now'])
+    // Once home, the press answers for it.
+    const home = { pressRuns: [keptRun(7, 'home', at('12:00'))] }
+    expect(words('match', 31.05, home)).toEqual([])
+    // What other pieces teach the sheet changes nothing of this one, nor does a sheet written after the hand-back.
+    const figure = {
+      valueMm: 31.05,
+      standardUncertaintyMm: 0.02,
+      spreadMm: 0.02,
+      pieces: 2,
+      from: 'from tray 9',
+    }
+    expect(words('match', 30.95, { sheet: caseSheet({ boreMm: 30.95, learned: { bore: figure } }) })).toEqual(
+      [],
+    )
+    const tray = { ...keptTray().tray, finishedAt: at('13:00') }
+    expect(words('match', 31.05, { tray })).toEqual([])
+    expect(words('press-in', 31.05, { ...home, tray })).toEqual([])
+    expect(words('press-in', 31.05, home)).toEqual([
+      'pressed on other figures: case bore 30.95 then, 31.05 now',
+    ])
   })
 
   it('counts a crystal as home by a run of the pick that counts', () => {

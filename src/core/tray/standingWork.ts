@@ -9,6 +9,7 @@ import { READ_FIRST } from '../readings/readingPlan'
 import type { PlannedReadings, StandingWork } from '../stages/Stage'
 import type { TrailLine } from '../trail/partsTrail'
 import { missingBefore, missingText } from '../trail/partsTrail'
+import { saysTheSize } from '../readings/saysTheSize'
 import { SURE } from '../verdict/askNext'
 import { sealsOut } from './sealsOut'
 import { isHome } from './isHome'
@@ -48,10 +49,12 @@ export function standingWork({
   const byShape = shapes.filter(({ voidReason }) => voidReason === null).map(({ dimension }) => dimension)
   const readingsOf = (asked: readonly DimensionId[]): PlannedReadings => ({
     planned: asked.length > 0,
-    missing: asked
-      .filter((dimension) => !byShape.some((shape) => shape === dimension))
-      .flatMap((dimension) => missingOf(dimension, counted) ?? [])
-      .join(', '),
+    missing: missingReadings(
+      asked
+        .filter((dimension) => !byShape.some((shape) => shape === dimension))
+        .map((dimension) => missingOf(dimension, counted))
+        .filter(({ readings }) => readings > 0),
+    ),
   })
   const first = plan.filter((dimension) => READ_FIRST.includes(dimension))
   const rest = plan.filter((dimension) => !READ_FIRST.includes(dimension))
@@ -93,20 +96,35 @@ function isLost(
   return ownOf(picked).length > 0 && isOwnPickLost(picked, own().parts)
 }
 
-/** True of diameters and of the walls between them, false of depths and heights. */
-function saysTheSize(dimension: DimensionId): boolean {
-  return DIMENSIONS[dimension].directionsDeg !== null || dimension.endsWith('-wall')
-}
-
 function isSizeSettled({ seat, verdict }: TrayReadout): boolean {
   return seat.ok && verdict !== null && verdict.pick.probability >= SURE
 }
 
-/** “2 readings of the crystal diameter missing”; null when all its places are read. */
-function missingOf(dimension: DimensionId, counted: readonly ReadingTarget[]): string | null {
+interface MissingReadings {
+  readonly label: string
+  readonly readings: number
+}
+
+/** Dimensions named one by one; of more only the first, and how many there are. */
+const NAMED = 2
+
+/** “2 readings of the crystal diameter missing”; empty when nothing is. */
+function missingReadings(missing: readonly MissingReadings[]): string {
+  const [first] = missing
+  if (!first) return ''
+  const all = missing.reduce((sum, { readings }) => sum + readings, 0)
+  if (missing.length > NAMED)
+    return `${all} readings of ${missing.length} dimensions missing, first ${first.label}`
+  return missing
+    .map(
+      ({ label, readings }) => `${readings === 1 ? '1 reading' : `${readings} readings`} of ${label} missing`,
+    )
+    .join(', ')
+}
+
+/** How many places of a dimension nobody has read. */
+function missingOf(dimension: DimensionId, counted: readonly ReadingTarget[]): MissingReadings {
   const { label, places } = DIMENSIONS[dimension]
   const read = new Set(counted.filter((one) => one.dimension === dimension).map((one) => one.placeIndex))
-  const missing = places.filter((_, index) => !read.has(index)).length
-  if (missing === 0) return null
-  return `${missing === 1 ? '1 reading' : `${missing} readings`} of ${label.toLowerCase()} missing`
+  return { label: label.toLowerCase(), readings: places.filter((_, index) => !read.has(index)).length }
 }

@@ -19,8 +19,9 @@ import {
   possibleDimensions,
   readingPlan,
 } from '../readings/readingPlan'
-import type { StageState } from '../stages/stageStates'
-import { openOf, stageState, stageStates } from '../stages/stageStates'
+import type { StageState } from '../stages/StageState'
+import { openOf } from '../stages/StageState'
+import { stageState, stageStates } from '../stages/stageStates'
 import type { StageId } from '../stages/stages'
 import type { TrailLine } from '../trail/partsTrail'
 import { partsTrail } from '../trail/partsTrail'
@@ -118,6 +119,7 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
   const stagesBasis = lazily(() => ({
     procedure: steps(),
     ticks: kept.ticks,
+    said: kept.said,
     leftOut: kept.leftOut,
     work: standingWork({
       kept,
@@ -126,7 +128,9 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       forCrystal: plannedForCrystal(planBasis()),
       counted,
       onOtherFigures: lazily(() =>
-        actsOnOtherFigures({ ...kept, readings: kept.readings.filter(isOfThisCase) }, planBasis),
+        actsOnOtherFigures({ ...kept, readings: kept.readings.filter(isOfThisCase) }, planBasis, () =>
+          newBezel ? now().sheet : sheet,
+        ),
       ),
       trail: trail(),
       own: () => own(),

@@ -4,6 +4,7 @@ import type { StockCrystal } from '@/core/fit/parts'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
 import type { Db } from '../client'
 import { caseSheets, crystals, dies, gaskets, picks, presses, pressRuns, trays } from '../schema'
+import { rowsBySheet } from './rowsUnder'
 
 export type NewCaseSheet = typeof caseSheets.$inferInsert
 
@@ -49,10 +50,8 @@ export async function pressRunsOfSheets(
   db: Db,
   caseSheetIds: readonly number[],
 ): Promise<Map<number, SheetPressRun[]>> {
-  const bySheet = new Map<number, SheetPressRun[]>(caseSheetIds.map((id) => [id, []]))
-  if (caseSheetIds.length === 0) return bySheet
-  for (const run of await runsJoined(db, caseSheetIds)) bySheet.get(run.caseSheetId)?.push(withOwn(run))
-  return bySheet
+  if (caseSheetIds.length === 0) return new Map()
+  return rowsBySheet(caseSheetIds, (await runsJoined(db, caseSheetIds)).map(withOwn))
 }
 
 function runsJoined(db: Db, caseSheetIds: readonly number[]) {

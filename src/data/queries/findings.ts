@@ -1,7 +1,7 @@
 import { and, asc, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm'
 import type { Db } from '../client'
 import { findings, trays } from '../schema'
-import { rowsByTray } from './rowsByTray'
+import { rowsBySheet, rowsByTray } from './rowsUnder'
 
 export type Finding = typeof findings.$inferSelect
 export type NewFinding = typeof findings.$inferInsert
@@ -30,8 +30,7 @@ export async function findingsOfSheets(
   db: Db,
   caseSheetIds: readonly number[],
 ): Promise<Map<number, SheetFinding[]>> {
-  const bySheet = new Map<number, SheetFinding[]>(caseSheetIds.map((id) => [id, []]))
-  if (caseSheetIds.length === 0) return bySheet
+  if (caseSheetIds.length === 0) return new Map()
   const { kind, words, trayId } = findings
   const rows = await db
     .select({ kind, words, trayId, trayNumber: trays.number, caseSheetId: trays.caseSheetId })
@@ -45,8 +44,7 @@ export async function findingsOfSheets(
       ),
     )
     .orderBy(desc(findings.id))
-  for (const { caseSheetId, ...finding } of rows) bySheet.get(caseSheetId)?.push(finding)
-  return bySheet
+  return rowsBySheet(caseSheetIds, rows)
 }
 
 export async function insertFinding(db: Db, row: NewFinding): Promise<void> {

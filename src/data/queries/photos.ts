@@ -1,7 +1,7 @@
 import { and, asc, eq, inArray } from 'drizzle-orm'
 import type { Db } from '../client'
 import { photos } from '../schema'
-import { rowsByTray } from './rowsByTray'
+import { rowsByTray } from './rowsUnder'
 
 export type NewPhoto = typeof photos.$inferInsert
 

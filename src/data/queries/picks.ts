@@ -3,7 +3,7 @@ import { alias } from 'drizzle-orm/pg-core'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import type { Db } from '../client'
 import { crystals, gaskets, picks, pressRuns } from '../schema'
-import { rowsByTray } from './rowsByTray'
+import { rowsByTray } from './rowsUnder'
 
 export type Pick = typeof picks.$inferSelect
 export type NewPick = typeof picks.$inferInsert

@@ -1,7 +1,7 @@
 import { asc, inArray } from 'drizzle-orm'
 import type { Db } from '../client'
 import { reopenings } from '../schema'
-import { rowsByTray } from './rowsByTray'
+import { rowsByTray } from './rowsUnder'
 
 export type Reopening = typeof reopenings.$inferSelect
 export type NewReopening = typeof reopenings.$inferInsert

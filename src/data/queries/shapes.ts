@@ -1,7 +1,7 @@
 import { asc, eq, getTableColumns, inArray } from 'drizzle-orm'
 import type { Db } from '../client'
 import { shapeReadings, shapeReadingVoids } from '../schema'
-import { rowsByTray } from './rowsByTray'
+import { rowsByTray } from './rowsUnder'
 
 export type ShapeReading = typeof shapeReadings.$inferSelect
 export type NewShapeReading = typeof shapeReadings.$inferInsert

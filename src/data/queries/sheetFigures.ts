@@ -3,6 +3,7 @@ import { alias } from 'drizzle-orm/pg-core'
 import type { PieceFigure } from '@/core/learning/PieceFigure'
 import type { Db } from '../client'
 import { sheetFigures, trays } from '../schema'
+import { rowsBySheet } from './rowsUnder'
 
 /** A piece's figure with the tray it was read on. */
 export interface KeptPieceFigure extends PieceFigure {
@@ -17,8 +18,7 @@ export async function pieceFiguresOf(
   db: Db,
   caseSheetIds: readonly number[],
 ): Promise<Map<number, KeptPieceFigure[]>> {
-  const bySheet = new Map<number, KeptPieceFigure[]>(caseSheetIds.map((id) => [id, []]))
-  if (caseSheetIds.length === 0) return bySheet
+  if (caseSheetIds.length === 0) return new Map()
   const later = alias(sheetFigures, 'later')
   const lastOfTray = db
     .select({ at: sql`max(${later.at})` })
@@ -45,8 +45,7 @@ export async function pieceFiguresOf(
       ),
     )
     .orderBy(desc(trays.number), sheetFigures.id)
-  for (const { caseSheetId, ...figure } of rows) bySheet.get(caseSheetId)?.push(figure)
-  return bySheet
+  return rowsBySheet(caseSheetIds, rows)
 }
 
 export type NewSheetFigure = typeof sheetFigures.$inferInsert

@@ -5,7 +5,7 @@ import { PART_KINDS } from '@/core/parts/parts'
 import type { Db } from '../client'
 import { stockMoves } from '../schema'
 import { partTable } from './partTables'
-import { rowsByTray } from './rowsByTray'
+import { rowsByTray } from './rowsUnder'
 
 export interface StockMove {
   readonly kind: PartKind

@@ -4,7 +4,7 @@ import type { TrailEvent } from '@/core/trail/partsTrail'
 import type { Db } from '../client'
 import { trailEvents, trays } from '../schema'
 import { rowsAsJson } from './rowsAsJson'
-import { rowsByTray } from './rowsByTray'
+import { rowsBySheet, rowsByTray } from './rowsUnder'
 
 type TrailRow = typeof trailEvents.$inferSelect
 export type NewTrailEvent = typeof trailEvents.$inferInsert
@@ -55,10 +55,10 @@ export async function newestTrailsOf(
     .where(sql`${newest.place} <= ${most}`)
     .groupBy(newest.caseSheetId, newest.id)
     .orderBy(desc(newest.id))
-  const bySheet = new Map<number, PastTrail[]>(caseSheetIds.map((id) => [id, []]))
-  for (const { caseSheetId, trayId, events } of rows)
-    bySheet.get(caseSheetId)?.push({ trayId, events: events.map(eventOf) })
-  return bySheet
+  return rowsBySheet(
+    caseSheetIds,
+    rows.map(({ events, ...row }) => ({ ...row, events: events.map(eventOf) })),
+  )
 }
 
 /** @returns what was recorded, as the trail holds it */

@@ -1,3 +1,5 @@
+import type { ClockForm } from '@/core/units/clockForm'
+import { USUAL_CLOCK } from '@/core/units/clockForm'
 import type { ChosenOptions } from '@/core/procedure/schoolChoices'
 import { doublePrecision, jsonb, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
 
@@ -13,6 +15,8 @@ export const shopSettings = pgTable('shop_settings', {
   fitPolicy: jsonb('fit_policy').$type<Readonly<Record<string, number | string>>>().notNull().default({}),
   /** what the shop always does where practitioners differ, by school */
   schools: jsonb('schools').$type<ChosenOptions>().notNull().default({}),
+  /** how the shop writes the time of day */
+  clock: text('clock').$type<ClockForm>().notNull().default(USUAL_CLOCK),
   /** SHA-256 of the instrument bridge's token, hex; the token itself is shown once and not kept */
   bridgeTokenHash: text('bridge_token_hash'),
   bridgeTokenMadeAt: timestamp('bridge_token_made_at', { withTimezone: true }),

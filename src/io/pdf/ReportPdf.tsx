@@ -20,7 +20,7 @@ const SOFT = '#525d5c'
 const RULE = '#d3ccba'
 const ALERT = '#9c2f25'
 const WHAT_MM = 38
-const TIME_MM = 32
+const TIME_MM = 36
 const PICTURE_MM = 38
 
 /** A tray's report as PDF, A4. */

@@ -1,7 +1,7 @@
 import Joi from 'joi'
 import type { StageId } from '@/core/stages/stages'
 import { STAGE_IDS, stageIndex, stageLabel } from '@/core/stages/stages'
-import { leftBehind, neededAfter, openOf } from '@/core/stages/stageStates'
+import { leftBehind, neededAfter, openOf } from '@/core/stages/StageState'
 import { openBeforeHandBack, openText } from '@/core/tray/handBack'
 import { missingBefore, missingText } from '@/core/trail/partsTrail'
 import type { Db } from '@/data/client'
@@ -11,7 +11,7 @@ import { insertLeftOut } from '@/data/queries/leftOut'
 import { setTrayStage } from '@/data/queries/trays'
 import type { Refusal } from '../boundary'
 import { idSchema, refuse } from '../boundary'
-import { reasonSchema } from './leaveOut'
+import { leftOutReason } from './leaveOut'
 import type { OpenedCase } from './openTrayCases'
 import { trayChange } from './trayChange'
 
@@ -32,7 +32,7 @@ const schema = Joi.object<Finished>({
   stage: Joi.string()
     .valid(...STAGE_IDS)
     .required(),
-  reason: reasonSchema.allow(null).default(null),
+  reason: leftOutReason.allow(null).default(null),
 })
 
 /**

@@ -9,7 +9,7 @@ import type { JobFacts } from '@/core/procedure/JobFacts'
 import type { DimensionId } from '@/core/readings/dimensions'
 import type { Procedure } from '@/core/procedure/procedure'
 import { manyOf } from '@/core/records/Field'
-import type { StageState } from '@/core/stages/stageStates'
+import type { StageState } from '@/core/stages/StageState'
 import { computedTools, socketOf } from '@/core/tray/computedTools'
 import { figureOf } from '@/core/tray/caseFigures'
 import type { Hazard } from '@/core/tray/hazards'
@@ -19,6 +19,8 @@ import type { TrailEvent, TrailLine } from '@/core/trail/partsTrail'
 import { lastStanding, movementOpenSince, partsTrail } from '@/core/trail/partsTrail'
 import type { ProposedLine } from '@/core/trail/proposedTrail'
 import { proposedTrail, stillUsual } from '@/core/trail/proposedTrail'
+import type { WaitBefore } from '@/core/waits/pastWaits'
+import { waitsBefore } from '@/core/waits/pastWaits'
 import type { Wait } from '@/core/waits/waits'
 import type { Die } from '@/core/dies/Die'
 import type { OpenedCase } from './openTrayCases'
@@ -64,6 +66,8 @@ export interface JobView {
   readonly hazards: readonly Hazard[]
   /** cures, soaks and run-ins nobody has said to be over, those cut short among them */
   readonly waits: readonly Wait[]
+  /** how long each wait took on earlier pieces of the case, by its step */
+  readonly waitsBefore: Readonly<Record<string, WaitBefore>>
   readonly trail: TrailView
   readonly photos: readonly PhotoView[]
   readonly findings: readonly Finding[]
@@ -109,6 +113,7 @@ export function jobView(opened: OpenedCase, { dies, pressIn }: JobTools): JobVie
     allHazards: opened.allHazards,
     hazards: opened.hazards,
     waits: opened.waits.filter(({ overAt }) => overAt === null),
+    waitsBefore: waitsBefore(kept.pastWaits),
     trail: trailView(opened),
     photos: photoViews(kept),
     findings: kept.findings.map(({ id, kind, words, foundAt }) => ({

@@ -1,15 +1,11 @@
 import Joi from 'joi'
-import { mayBeLeftOut } from '@/core/stages/stageStates'
+import { mayBeLeftOut } from '@/core/stages/StageState'
 import { insertLeftOut } from '@/data/queries/leftOut'
-import { idSchema, refuse } from '../boundary'
+import { idSchema, reasonSchema, refuse } from '../boundary'
 import { trayChange } from './trayChange'
 
-/** A reason in a word or two. */
-export const reasonSchema = Joi.string().trim().min(2).max(200).prefs({ convert: true }).messages({
-  'string.empty': 'Reason is missing: say in a word why, as “no press needed: cemented”.',
-  'string.min': 'Reason: say in a word why, as “no press needed: cemented”.',
-  'string.max': 'Reason: at most 200 characters. Shorten it.',
-})
+/** Why something a stage demands is left out. */
+export const leftOutReason = reasonSchema('no press needed: cemented')
 
 interface LeaveOut {
   readonly trayId: number
@@ -22,7 +18,7 @@ interface LeaveOut {
 const schema = Joi.object<LeaveOut>({
   trayId: idSchema.required(),
   subject: Joi.string().max(60).required(),
-  reason: reasonSchema.allow(null).required(),
+  reason: leftOutReason.allow(null).required(),
 })
 
 /** Leaves out one thing a stage demands, for a reason that stays with it, or takes that back. */

@@ -1,4 +1,5 @@
 import Joi from 'joi'
+import { MOST_REASON, reasonObjection } from '@/core/records/reason'
 import { SIZE_MARKS, TRAIL_PART_IDS, TRAIL_PARTS } from '@/core/trail/parts'
 import type { SizeMark, TrailPartId } from '@/core/trail/parts'
 import { againstBack } from '@/core/stages/inOrder'
@@ -10,7 +11,6 @@ import { trayChange } from './trayChange'
 
 /** More of one part than any case has is a slip of the finger. From memory. */
 const MOST_AT_ONCE = 24
-const MOST_REASON_LENGTH = 200
 
 interface OffInput {
   trayId: number
@@ -75,14 +75,14 @@ const answerSchema = Joi.object<AnswerInput>({
   offId: idSchema.required(),
   kind: Joi.string().valid('back', 'renewed', 'left-off').required(),
   count: Joi.number().integer().min(1).max(999).required(),
-  reason: Joi.string().trim().allow('').max(MOST_REASON_LENGTH).required().prefs({ convert: true }),
+  reason: Joi.string().trim().allow('').max(MOST_REASON).required().prefs({ convert: true }),
 })
 
 /** Accounts for parts of one line: back on, renewed, or left off for a reason. */
 export const answerOff = trayChange(answerSchema, async (tx, input, opened, now) => {
   const { offId, kind, count, reason } = input
-  if (kind === 'left-off' && reason === '')
-    return refuse('Reason is missing: say why it stays off, as “owner keeps the old strap”.', 'reason')
+  const objection = kind === 'left-off' ? reasonObjection(reason, 'owner keeps the old strap') : null
+  if (objection !== null) return refuse(objection, 'reason')
   const line = opened.trail.find((l) => l.offIds.includes(offId))
   if (!line) return refuse('This line is not on the trail any more.')
   if (count > line.open) {

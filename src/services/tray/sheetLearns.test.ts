@@ -9,6 +9,7 @@ import { openTray } from './openTray'
 import { reopenTray } from './reopenTray'
 import type { ReadingResult } from './takeReading'
 import { takeReading } from './takeReading'
+import { tickTray } from './tickTray'
 import { trayByItsNumber } from './trayPages'
 import type { TrayView } from './trayView'
 
@@ -82,6 +83,30 @@ describe.each(testStores())('the case sheet learns, on $name', ({ open }) => {
     expect(await handedBack(store.db, again, later)).toMatchObject({ ok: true })
     const pieces = await caseSheetPage(store.db, first.sheet.id)
     expect(pieces?.ok && pieces.pieces).toHaveLength(1)
+  })
+
+  it('how long a wait took, for the next piece, from the last time its step was done', async () => {
+    const first = await openBrokenTray(store.db, 'Waiter', NOW)
+    const trayId = first.tray.id
+    const run = first.job.procedure.steps.find(({ waitMinutes }) => waitMinutes > 0)
+    if (!run) throw new Error('nothing waits')
+    const after = (minutes: number) => new Date(NOW.getTime() + minutes * 60_000)
+    const step = { trayId, subject: `step:${run.id}` }
+    // Begun, taken back, begun again: the time counts from the second start.
+    expect(await tickTray(store.db, { ...step, done: true }, NOW)).toMatchObject({ ok: true })
+    expect(await tickTray(store.db, { ...step, done: false }, after(3))).toMatchObject({ ok: true })
+    expect(await tickTray(store.db, { ...step, done: true }, after(5))).toMatchObject({ ok: true })
+    const over = { trayId, subject: `wait:${run.id}`, done: true }
+    const took = run.waitMinutes + 17
+    expect(await tickTray(store.db, over, after(5 + took))).toMatchObject({ ok: true })
+    expect((await another(first)).job.waitsBefore).toEqual({})
+
+    const done = await trayByItsNumber(store.db, first.tray.number)
+    if (!done) throw new Error('gone')
+    expect(await handedBack(store.db, done, after(3 * took))).toMatchObject({ ok: true })
+    expect((await another(first)).job.waitsBefore).toEqual({
+      [run.id]: { minutes: took, pieces: 1, trayNumber: first.tray.number },
+    })
   })
 
   it('what was found on a piece, for the next one, once it is handed back and as long as it is not taken back', async () => {

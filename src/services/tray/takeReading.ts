@@ -11,7 +11,7 @@ import { insertReadings, voidReading } from '@/data/queries/readings'
 import type { Instrument } from '@/data/queries/tools'
 import { action } from '../action'
 import type { Refusal } from '../boundary'
-import { idSchema, refuse } from '../boundary'
+import { idSchema, reasonSchema, refuse } from '../boundary'
 import { changeTray } from './changeTray'
 import { trayChange } from './trayChange'
 import type { TrayView } from './trayView'
@@ -141,15 +141,7 @@ function judge(
 const voidSchema = Joi.object<{ trayId: number; readingId: number; reason: string }>({
   trayId: idSchema.required(),
   readingId: idSchema.required(),
-  reason: Joi.string()
-    .pattern(/\S\s*\S/)
-    .max(200)
-    .required()
-    .messages({
-      'string.empty': 'Reason is missing: say in a word why, as “jaws tilted”.',
-      'string.pattern.base': 'Reason: say in a word why, as “jaws tilted”.',
-      'string.max': 'Reason: at most 200 characters. Shorten it.',
-    }),
+  reason: reasonSchema('jaws tilted').required(),
 })
 
 /** Takes a reading back, with the reason; the old value is kept. */

@@ -8,7 +8,7 @@ import { parseReading } from '@/core/units/parseReading'
 import { insertShape, voidShape } from '@/data/queries/shapes'
 import type { Instrument } from '@/data/queries/tools'
 import type { Refusal } from '../boundary'
-import { idSchema, refuse } from '../boundary'
+import { idSchema, reasonSchema, refuse } from '../boundary'
 import { trayChange } from './trayChange'
 
 /** Texts as typed, so that the same words judge them here and where they were typed. */
@@ -103,10 +103,7 @@ function lengthOf(name: string, text: string): number | Refusal {
 const voidSchema = Joi.object<{ trayId: number; shapeId: number; reason: string }>({
   trayId: idSchema.required(),
   shapeId: idSchema.required(),
-  reason: Joi.string().trim().min(2).max(200).required().prefs({ convert: true }).messages({
-    'string.empty': 'Reason is missing: say in a word why, as “chip at the end”.',
-    'string.min': 'Reason: say in a word why, as “chip at the end”.',
-  }),
+  reason: reasonSchema('chip at the end').required(),
 })
 
 /** Takes a shape reading back, with the reason; the old value is kept. */

@@ -6,6 +6,7 @@ import { leftOutOf } from '@/data/queries/leftOut'
 import { openMethodRuns } from '@/data/queries/methodRuns'
 import { bezelsByIds } from '@/data/queries/otherParts'
 import { lookedOverOf } from '@/data/queries/ownParts'
+import { pastWaitsOf } from '@/data/queries/pastWaits'
 import { photosOf } from '@/data/queries/photos'
 import { latestPicksOf, pressRunsOf } from '@/data/queries/picks'
 import { readingsOf } from '@/data/queries/readings'
@@ -69,6 +70,7 @@ export const QUESTIONS = {
     newestTrailsOf(db, sheetIds, PAST_TRAILS + 1),
   ),
   pastFindings: ofSheet([schema.findings, trays], (db, { sheetIds }) => findingsOfSheets(db, sheetIds)),
+  pastWaits: ofSheet([schema.trayTicks, trays], (db, { sheetIds }) => pastWaitsOf(db, sheetIds)),
   pieces: ofSheet([schema.sheetFigures, trays], (db, { sheetIds }) => pieceFiguresOf(db, sheetIds)),
   runs: question(
     'sheet',

@@ -1,7 +1,9 @@
 import { extractText, getDocumentProxy } from 'unpdf'
 import { openBrokenTray } from '../../../tests/stores/brokenTray'
 import { testStores } from '../../../tests/stores/testStores'
+import type { ClockForm } from '@/core/units/clockForm'
 import type { Store } from '@/data/client'
+import { saveShopClock } from '../shop/shopClock'
 import { finishStage } from './finishStage'
 import { noteFinding } from './noteFinding'
 import { reportFile, reportOfTray } from './trayReportPage'
@@ -47,6 +49,24 @@ describe('the report of a tray', () => {
     }
     expect(text).toMatch(new RegExp(`Report, tray ${tray.number}, page 1 of \\d`))
     for (const note of notes) expect(plain(text)).toContain(plain(note))
+  })
+
+  it('writes times as the shop does', async () => {
+    const { tray } = await openBrokenTray(store.db, 'Report 2', NOW)
+    const leftOut = { trayId: tray.id, stage: 'intake', reason: 'stopped at the counter' }
+    expect(await finishStage(store.db, leftOut, NOW)).toMatchObject({ ok: true })
+    const onPaper = async (clock: ClockForm) => {
+      expect(await saveShopClock(store.db, { clock }, NOW)).toEqual({ ok: true })
+      const file = await reportFile(store.db, tray.number)
+      if (!file?.ok) throw new Error('no file')
+      return (await extractText(await getDocumentProxy(new Uint8Array(file.pdf)), { mergePages: true })).text
+    }
+    expect(await onPaper('12-hour')).toMatch(/24 Nov 2026 \d{1,2}:00 [AP]M/)
+    const usual = await onPaper('24-hour')
+    expect(usual).toMatch(/24 Nov 2026 \d{2}:00/)
+    expect(usual).not.toMatch(/:00 [AP]M/)
+    const wrong = await saveShopClock(store.db, { clock: '10-hour' }, NOW)
+    expect(!wrong.ok && wrong.errors['clock']).toMatch(/Time of day/)
   })
 
   it('is none for a number no tray has', async () => {

@@ -1,4 +1,5 @@
 import { format } from 'date-fns'
+import { timePattern } from '@/core/units/clockForm'
 import { crystalWords } from '@/core/own-parts/crystalWords'
 import { isOwn } from '@/core/own-parts/OwnPart'
 import { PARTS } from '@/core/parts/parts'
@@ -9,6 +10,7 @@ import { describePart } from '@/core/stock/describePart'
 import { troubleOf } from '@/core/tray/CaseTrouble'
 import type { StockGasket } from '@/core/fit/parts'
 import { capital } from '@/core/units/capital'
+import { shopClock } from '../shop/shopClock'
 import type { Db } from '@/data/client'
 import { reportPdf } from '@/io/pdf/ReportPdf'
 import type { PhotoView } from './jobView'
@@ -58,6 +60,7 @@ export async function reportFile(
   if (page === null || !page.ok) return page
   const { tray, photos, report } = page
   const pictures = await Promise.all(photos.slice(0, MOST_PICTURES).map(({ id }) => photoFile(db, id)))
+  const clock = await shopClock(db)
   const pdf = await reportPdf({
     title: `Report, tray ${tray.number}`,
     head: [
@@ -66,7 +69,7 @@ export async function reportFile(
     ],
     report,
     pictures: pictures.filter((bytes) => bytes !== null && bytes !== undefined),
-    timeText: (iso) => format(new Date(iso), 'd MMM yyyy HH:mm'),
+    timeText: (iso) => format(new Date(iso), `d MMM yyyy ${timePattern(clock)}`),
   })
   return { ok: true, name: `report-tray-${tray.number}.pdf`, pdf }
 }

@@ -4,11 +4,11 @@ import Link from 'next/link'
 import { STAGES, stageIndex, stageLabel } from '@/core/stages/stages'
 import type { StageId } from '@/core/stages/stages'
 import type { BenchTray } from '@/services/bench/benchView'
-import { dueText } from '../small/dueText'
+import { useTimes } from '../small/useTimes'
 
 const Line = styled('div')(({ theme }) => ({
   display: 'grid',
-  gridTemplateColumns: '56px minmax(180px,1.1fr) 150px minmax(240px,1.6fr) 152px',
+  gridTemplateColumns: '56px minmax(180px,1.1fr) 150px minmax(240px,1.6fr) 172px',
   columnGap: 16,
   alignItems: 'center',
   minHeight: 46,
@@ -30,6 +30,7 @@ const Line = styled('div')(({ theme }) => ({
 
 /** One tray in hand: what it is, how far it is, what to do next. */
 export function BenchLine({ tray }: { tray: BenchTray }) {
+  const { dueText } = useTimes()
   return (
     <Line role="row">
       <Box role="cell" className="figure" sx={{ fontSize: 19, fontWeight: 700 }}>

@@ -9,8 +9,7 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import { stageLabel } from '@/core/stages/stages'
 import type { BenchView } from '@/services/bench/benchView'
 import { PageFrame } from '../shell/PageFrame'
-import { dueText } from '../small/dueText'
-import { clockText } from '../small/timeText'
+import { useTimes } from '../small/useTimes'
 import { KeyCap } from '../small/KeyCap'
 import { BenchLine } from './BenchLine'
 import { FirstSteps } from './FirstSteps'
@@ -19,6 +18,7 @@ import { StageBoard } from './StageBoard'
 
 /** Today: what to take now, every tray in hand with what to do next, and where they stand. */
 export function BenchPage({ view }: { view: BenchView }) {
+  const { clockText } = useTimes()
   const { trays, unreadable, dueToday, instrumentsDue, instrumentsOff, inUse } = view
   return (
     <PageFrame
@@ -86,6 +86,7 @@ export function BenchPage({ view }: { view: BenchView }) {
 }
 
 function DoNow({ first, newShop }: Pick<BenchView, 'first' | 'newShop'>) {
+  const { dueText } = useTimes()
   const router = useRouter()
   const href = first ? `/trays/${first.tray.number}` : '/trays/new'
   useHotkeys('enter', (event) => {

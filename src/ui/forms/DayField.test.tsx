@@ -3,20 +3,24 @@ import { screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { renderInTheme } from '../../../tests/jsdom/renderInTheme'
 import type { FormValues } from './FormValues'
+import type { ClockForm } from '@/core/units/clockForm'
+import { ShopClock } from '../small/useTimes'
 import { RecordForm } from './RecordForm'
 
 describe('a day in a form', () => {
-  async function stored(initial: string, keys: string) {
+  async function stored(initial: string, keys: string, clock: ClockForm = '24-hour') {
     const onSubmit = jest.fn<(values: FormValues) => Promise<{ ok: true }>>(() =>
       Promise.resolve({ ok: true }),
     )
     renderInTheme(
-      <RecordForm
-        fields={[{ kind: 'date-time', name: 'dueAt', label: 'Due', required: true }]}
-        initial={{ dueAt: initial }}
-        submitLabel="Store"
-        onSubmit={onSubmit}
-      />,
+      <ShopClock value={clock}>
+        <RecordForm
+          fields={[{ kind: 'date-time', name: 'dueAt', label: 'Due', required: true }]}
+          initial={{ dueAt: initial }}
+          submitLabel="Store"
+          onSubmit={onSubmit}
+        />
+      </ShopClock>,
     )
     const user = userEvent.setup()
     await screen.findByRole('spinbutton', { name: 'Day' })
@@ -32,6 +36,12 @@ describe('a day in a form', () => {
     expect(await stored('2026-11-24T16:00', '')).toBe('2026-11-24T16:00')
     expect(screen.getByRole('spinbutton', { name: 'Hours' })).toHaveTextContent('16')
     expect(screen.queryByRole('spinbutton', { name: 'Meridiem' })).toBeNull()
+  })
+
+  it('shows the half of the day where the shop writes it so, and keeps the same hour', async () => {
+    expect(await stored('2026-11-24T16:00', '', '12-hour')).toBe('2026-11-24T16:00')
+    expect(screen.getByRole('spinbutton', { name: 'Hours' })).toHaveTextContent('4')
+    expect(screen.getByRole('spinbutton', { name: 'Meridiem' })).toHaveTextContent('PM')
   })
 
   it('is typed part by part', async () => {

@@ -8,6 +8,8 @@ import { enGB } from 'date-fns/locale/en-GB'
 import type { Ref } from 'react'
 import { useState } from 'react'
 import type { Field } from '@/core/records/Field'
+import { timePattern } from '@/core/units/clockForm'
+import { useTimes } from '../small/useTimes'
 
 /** A field that asks for a day, or for a day and time. */
 export type AskedDay = Extract<Field, { kind: 'date' | 'date-time' }>
@@ -24,13 +26,14 @@ export interface DayFieldProps {
   readonly onBlur: () => void
 }
 
-/** How a day is kept in a form, and how it is shown: the same in every browser, hours from 0 to 24, weeks from Monday. */
+/** How a day is kept in a form. It is shown the same in every browser: weeks from Monday, hours as the shop writes them. */
 const KEPT = { date: 'yyyy-MM-dd', 'date-time': "yyyy-MM-dd'T'HH:mm" } as const
-const SHOWN = { date: 'd MMM yyyy', 'date-time': 'd MMM yyyy HH:mm' } as const
+const SHOWN_DAY = 'd MMM yyyy'
 
 /** A day, or a day and time, typed part by part or chosen from a calendar. */
 export function DayField({ field, value, error, help, inputRef, onChange, onBlur }: DayFieldProps) {
   const { kind, label, required } = field
+  const { clock } = useTimes()
   // A day half typed is no day, and the form has none; here it stays as it is typed.
   const [typed, setTyped] = useState({ value, day: dayOf(value, kind) })
   if (typed.value !== value) setTyped({ value, day: dayOf(value, kind) })
@@ -45,8 +48,8 @@ export function DayField({ field, value, error, help, inputRef, onChange, onBlur
       <Picker
         label={label}
         value={typed.day}
-        format={SHOWN[kind]}
-        {...(kind === 'date-time' && { ampm: false })}
+        format={kind === 'date' ? SHOWN_DAY : `${SHOWN_DAY} ${timePattern(clock)}`}
+        {...(kind === 'date-time' && { ampm: clock === '12-hour' })}
         onChange={take}
         slotProps={{
           textField: {

@@ -3,10 +3,11 @@ import Box from '@mui/material/Box'
 import visuallyHidden from '@mui/utils/visuallyHidden'
 import type { ReportLine } from '@/core/report/Report'
 import { REPORT_MARK_WORDS } from '@/core/report/Report'
-import { clockText } from '../small/timeText'
+import { useTimes } from '../small/useTimes'
 
 /** What, how it stands, and when: a line each; what follows under the same word is told without repeating it. */
 export function ReportLines({ lines }: { lines: readonly ReportLine[] }) {
+  const { clockText } = useTimes()
   return (
     <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
       {lines.map((line, index) => (
@@ -15,7 +16,7 @@ export function ReportLines({ lines }: { lines: readonly ReportLine[] }) {
           key={index}
           sx={{
             display: 'grid',
-            gridTemplateColumns: { xs: '1fr auto', sm: '190px minmax(0,1fr) 104px' },
+            gridTemplateColumns: { xs: '1fr auto', sm: '190px minmax(0,1fr) 124px' },
             columnGap: 2,
             py: 0.5,
             borderTop: index === 0 ? 0 : 1,

@@ -86,6 +86,16 @@ describe('sectionModel', () => {
     const { found, labels } = sectionModel(source({}, 'missing'), null, FIT_POLICY)
     expect(found.outlines.some((o) => o.material === 'crystal')).toBe(false)
     expect(labels.some((l) => l.dimension === 'crystal-edge')).toBe(false)
+    expect(found.text).toMatch(/^as found: no crystal/)
+  })
+
+  it('says that the size of a crystal that is there is not known, and asks for a shaped one by its sides', () => {
+    const unread = { crystalDiameterMm: null, boreMm: null, retention: 'cemented' } as const
+    const { found, labels } = sectionModel(source({ ...unread, crystalOutline: 'shaped' }), null, FIT_POLICY)
+    expect(found.text).toBe('as found: crystal whole, its size not known')
+    const asked = labels.map((l) => l.dimension)
+    expect(asked).toContain('crystal-length')
+    expect(asked).not.toContain('crystal-diameter')
   })
 })
 

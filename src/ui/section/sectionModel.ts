@@ -67,7 +67,9 @@ export function sectionModel(
 }
 
 function foundText({ tray, sheet }: SectionSource, { crystal, ring }: ReturnType<typeof foundParts>): string {
-  const what = crystal ? `crystal ${formatMm(crystal.diameterMm)} ${tray.crystalState}` : 'no crystal'
+  const missing =
+    tray.crystalState === 'missing' ? 'no crystal' : `crystal ${tray.crystalState}, its size not known`
+  const what = crystal ? `crystal ${formatMm(crystal.diameterMm)} ${tray.crystalState}` : missing
   if (ring) return `as found: ${what}, ring wall ${formatMm(ring.wallMm)}`
   const ringless = constructionOf(sheet.retention).ring.bore === null
   return `as found: ${what}${ringless ? '' : ', no ring'}`

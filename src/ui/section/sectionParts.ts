@@ -35,8 +35,10 @@ export function sectionCase(source: SectionSource): SectionCase {
   const { sheet, readout } = source
   const seat = readout.seat.ok ? readout.seat.seat : null
   const mm = (id: DimensionId) => knownMm(source, id)
-  const opening = seat?.across.valueMm ?? mm(constructionOf(sheet.retention).opening(sheet))
-  const boreMm = opening ?? mm('crystal-diameter') ?? FALLBACK.boreMm
+  const construction = constructionOf(sheet.retention)
+  const opening = seat?.across.valueMm ?? mm(construction.opening(sheet))
+  const crystal = mm(construction.across(sheet, (id) => mm(id) !== null))
+  const boreMm = opening ?? crystal ?? FALLBACK.boreMm
   const edgeMm = mm('crystal-edge') ?? FALLBACK.thicknessMm
   return {
     boreMm,

@@ -6,7 +6,7 @@ import type { Calls } from '@/services/actions'
 import type { BridgeState } from '@/services/instruments/instrumentBridge'
 import type { ShopTools } from '@/services/shop/shopTools'
 import { useOneAtATime } from '../forms/useOneAtATime'
-import { clockText } from '../small/timeText'
+import { useTimes } from '../small/useTimes'
 import { WorkError } from '../stages/shared/WorkError'
 
 export interface BridgeActions {
@@ -24,6 +24,7 @@ const AWAY = 'Whyalon does not answer. Start it again, then try once more.'
 
 /** The token real instruments send with, and what a line is sent to. */
 export function BridgePanel({ state, instruments, actions }: BridgePanelProps) {
+  const { clockText } = useTimes()
   const [token, setToken] = useState<string | null>(null)
   const [error, setError] = useState<string | null>(null)
   const [run, busy] = useOneAtATime(async (work: () => Promise<string | null>) => {

@@ -12,7 +12,7 @@ import type { Calls } from '@/services/actions'
 import type { Refusal } from '@/services/boundary'
 import type { ShopTools } from '@/services/shop/shopTools'
 import { useOneAtATime } from '../forms/useOneAtATime'
-import { clockText } from '../small/timeText'
+import { useTimes } from '../small/useTimes'
 import { WorkError } from '../stages/shared/WorkError'
 
 const COLOURS = { within: 'success.main', correct: 'warning.main', unsteady: 'error.main' } as const
@@ -20,6 +20,7 @@ const CHECKS_SHOWN = 4
 
 /** A quick check of an instrument against a gauge block or pin, and the last ones made. */
 export function GaugeCheckPanel({ tools, check }: { tools: ShopTools; check: Calls['checkInstrument'] }) {
+  const { clockText } = useTimes()
   const [instrumentId, setInstrumentId] = useState(tools.instruments[0]?.id ?? 0)
   const [nominal, setNominal] = useState('10.00')
   const [readings, setReadings] = useState<readonly string[]>(['', '', ''])

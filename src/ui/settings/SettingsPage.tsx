@@ -18,6 +18,7 @@ import { BridgePanel } from './BridgePanel'
 import { GaugeCheckPanel } from './GaugeCheckPanel'
 import type { SavePolicy } from './PolicyPanel'
 import { PolicyPanel } from './PolicyPanel'
+import { ClockChoice } from './ClockChoice'
 import { codeColumn, mmColumn, wordColumn } from '../tables/columns'
 import { ROW_HEIGHT } from '../tables/gridLook'
 import { ListGrid } from '../tables/ListGrid'
@@ -59,13 +60,15 @@ export interface SettingsPageProps {
   readonly savePolicy: SavePolicy
   readonly schools: ChosenOptions
   readonly saveSchool: SaveShopSchool
+  readonly saveClock: Calls['saveShopClock']
   readonly bridge: BridgeState
   readonly bridgeActions: BridgeActions
 }
 
 /** Instruments with their errors, presses, and the light the screen is read by. */
 export function SettingsPage(props: SettingsPageProps) {
-  const { tools, save, check, policy, savePolicy, schools, saveSchool, bridge, bridgeActions } = props
+  const { tools, save, check, policy, savePolicy, schools, saveSchool, saveClock, bridge, bridgeActions } =
+    props
   const [edited, setEdited] = useState<EditedRecord | null>(null)
   return (
     <PageFrame title="Settings" subtitle="instruments, presses, limits, light">
@@ -135,6 +138,10 @@ export function SettingsPage(props: SettingsPageProps) {
         Where practitioners differ
       </Typography>
       <ShopSchoolsPanel schools={schools} save={saveSchool} />
+      <Typography variant="h2" component="h2" sx={{ mt: 3, mb: 1 }}>
+        Time of day
+      </Typography>
+      <ClockChoice save={saveClock} />
       <Typography variant="h2" component="h2" sx={{ mt: 3, mb: 1 }}>
         Light
       </Typography>

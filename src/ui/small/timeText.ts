@@ -1,10 +1,12 @@
 import { format, formatDistanceStrict, isSameDay } from 'date-fns'
+import type { ClockForm } from '@/core/units/clockForm'
+import { timePattern } from '@/core/units/clockForm'
 import { minutesText } from '@/core/units/minutesText'
 
 /** “10:42” today, “23 Nov 10:42” on another day. */
-export function clockText(iso: string, now = new Date()): string {
+export function clockText(iso: string, clock: ClockForm, now = new Date()): string {
   const at = new Date(iso)
-  return format(at, isSameDay(at, now) ? 'HH:mm' : 'd MMM HH:mm')
+  return format(at, `${isSameDay(at, now) ? '' : 'd MMM '}${timePattern(clock)}`)
 }
 
 /** “3 hours” since then. */

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box'
 import type { StageId } from '@/core/stages/stages'
 import { stageLabel } from '@/core/stages/stages'
-import type { StandingDemand } from '@/core/stages/stageStates'
+import type { StandingDemand } from '@/core/stages/StageState'
 import { ReasonDialog } from '../small/ReasonDialog'
 
 export interface LeaveDialogProps {

@@ -111,6 +111,15 @@ describe('ReadingBar', () => {
     expect(screen.getByText(/No instrument: add one in Settings/)).toBeInTheDocument()
   })
 
+  it('has a pad of its own only while there is something to read', () => {
+    const pad = () => screen.queryByLabelText('Number pad')
+    bar()
+    expect(pad()).not.toBeNull()
+    cleanup()
+    bar({ target: null })
+    expect(pad()).toBeNull()
+  })
+
   it('has nothing to accept once the plan is done', () => {
     bar({ target: null })
     expect(screen.getByText('All read')).toBeInTheDocument()

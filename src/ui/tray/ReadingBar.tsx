@@ -132,7 +132,9 @@ export function ReadingBar(props: ReadingBarProps) {
       >
         {message ?? <EarlierReadings view={view} target={target} />}
       </Box>
-      <NumberPad mayBeNegative={mayBeNegative} onKey={props.onPadKey} onDelete={props.onPadDelete} />
+      {!quiet && (
+        <NumberPad mayBeNegative={mayBeNegative} onKey={props.onPadKey} onDelete={props.onPadDelete} />
+      )}
       {question ? (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           {question.suggestionMm !== null && (

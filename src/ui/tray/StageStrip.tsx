@@ -4,8 +4,8 @@ import ButtonBase from '@mui/material/ButtonBase'
 import { useEffect, useRef } from 'react'
 import type { StageId } from '@/core/stages/stages'
 import { stageIndex, stageLabel } from '@/core/stages/stages'
-import type { StageState } from '@/core/stages/stageStates'
-import { openOf } from '@/core/stages/stageStates'
+import type { StageState } from '@/core/stages/StageState'
+import { openOf } from '@/core/stages/StageState'
 import { isOfOtherFigures } from '@/core/stages/onOtherFigures'
 
 export interface StageStripProps {

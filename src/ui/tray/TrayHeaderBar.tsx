@@ -3,10 +3,11 @@ import Typography from '@mui/material/Typography'
 import Link from 'next/link'
 import type { Hazard } from '@/core/tray/hazards'
 import type { TrayView } from '@/services/tray/trayView'
-import { dueText } from '../small/dueText'
+import { useTimes } from '../small/useTimes'
 
 /** Tray number, case, owner, due and hazards: always there. */
 export function TrayHeaderBar({ view }: { view: TrayView }) {
+  const { dueText } = useTimes()
   const { tray, sheet, job } = view
   return (
     <Box

@@ -2,7 +2,7 @@
 import type { Wait } from '@/core/waits/waits'
 import { minutesLeft } from '@/core/waits/waits'
 import { minutesText } from '@/core/units/minutesText'
-import { clockText } from '../small/timeText'
+import { useTimes } from '../small/useTimes'
 import { useNow } from '../small/useNow'
 
 /** Often enough that a minute is never told late by more than this, ms. */
@@ -10,6 +10,7 @@ const LOOK_EVERY_MS = 5000
 
 /** “18 min left, until 14:20”, or since when its time is over. */
 export function WaitClock({ wait }: { wait: Pick<Wait, 'endsAt'> }) {
+  const { clockText } = useTimes()
   const now = useNow(LOOK_EVERY_MS)
   const left = minutesLeft(wait, now)
   return (

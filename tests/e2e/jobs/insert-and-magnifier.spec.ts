@@ -75,7 +75,10 @@ test('insert two minutes off and a magnifier to come off: soaked while the head 
   await page.getByRole('button', { name: 'End it' }).click()
   await expect(page.getByText(/acetone bath in use/)).toBeHidden()
   await page.getByRole('checkbox', { name: /^Turn the insert out/ }).click()
+  // The third step done folds the list, and what stands under it moves.
+  await expect(page.getByRole('button', { name: /3 steps done/ })).toBeVisible()
   await page.getByRole('button', { name: 'usual', exact: true }).click()
+  await expect(page.getByRole('button', { name: 'usual', pressed: true })).toBeVisible()
   await piece.work()
   // The head is open now: no bath for it any more.
   await page.getByRole('combobox', { name: 'Method', exact: true }).click()

@@ -5,6 +5,7 @@ import { formatMm, formatPercent, formatShare, formatSignedMm } from '../../unit
 import type { AcrylicSeat } from './acrylicSeat'
 import type { AcrylicCandidate } from './assessAcrylic'
 import { wholeHeightMm } from './assessAcrylic'
+import { reaches } from '../../units/within'
 
 /** Why a constraint speaks against an acrylic in its seat. */
 export function acrylicFailure(
@@ -29,9 +30,9 @@ export function acrylicFailure(
 
 function oversizeFailure({ oversizeMm, oversizeUncertaintyMm, window, strain }: AcrylicCandidate): string {
   const limits = `wants ${formatMm(window.lowMm)}–${formatMm(window.highMm)} over its seat`
-  if (oversizeMm > window.highMm)
+  if (!reaches(window.highMm, oversizeMm))
     return `too large by ${formatMm(oversizeMm - window.highMm)}: strained ${formatShare(strain, 1)}, it would craze; ${limits}`
-  if (oversizeMm < window.lowMm) return `too small to hold: ${formatSignedMm(oversizeMm)}; ${limits}`
+  if (!reaches(oversizeMm, window.lowMm)) return `too small to hold: ${formatSignedMm(oversizeMm)}; ${limits}`
   return `oversize ${formatMm(oversizeMm)} too uncertain (±${formatMm(2 * oversizeUncertaintyMm)}); ${limits}`
 }
 

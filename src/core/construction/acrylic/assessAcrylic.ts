@@ -11,6 +11,7 @@ import { handsConstraint, handStanding } from '../../fit/handClearance'
 import { probabilityWithin } from '../../fit/probabilityWithin'
 import type { StockCrystal } from '../../fit/parts'
 import { thicknessAgainst } from '../../fit/thicknessAgainst'
+import { reaches } from '../../units/within'
 
 /** An acrylic in its groove or bore. */
 export interface AcrylicCandidate extends Candidate {
@@ -78,5 +79,5 @@ function dome(crystal: StockCrystal, old: Figure, policy: FitPolicy): Constraint
 }
 
 function ringSuits({ ringHeightMm }: StockCrystal, oldMm: number, policy: FitPolicy): boolean {
-  return ringHeightMm !== null && Math.abs(ringHeightMm - oldMm) <= policy.ringHeightMm
+  return ringHeightMm !== null && reaches(policy.ringHeightMm, Math.abs(ringHeightMm - oldMm))
 }

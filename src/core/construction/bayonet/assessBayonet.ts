@@ -15,6 +15,7 @@ import { squeezeState } from '../../section/gasketTint'
 import { formatShare } from '../../units/formatMm'
 import type { BayonetSeat } from './bayonetSeat'
 import { roomMm } from './bayonetSeat'
+import { reaches, within } from '../../units/within'
 
 /** Rebate less the gasket’s outside: it lies flat and stays under the glass. From memory. */
 const GASKET_PLAY: Window = { lowMm: -0.05, highMm: 0.5 }
@@ -94,7 +95,7 @@ export function assessBayonet(
     ...oddsOfConstraints([
       { name: 'axial-squeeze', probability: squeezeOdds(squeeze, policy.flatSqueeze) },
       { name: 'glass-play', probability: probabilityWithin(playMm, playUncertaintyMm, policy.glassPlay) },
-      certain('gasket-play', gasketPlayMm >= GASKET_PLAY.lowMm && gasketPlayMm <= GASKET_PLAY.highMm),
+      certain('gasket-play', within(gasketPlayMm, GASKET_PLAY.lowMm, GASKET_PLAY.highMm)),
       ...handsConstraint(crystal, undersideMm, seat, policy),
       certain('stock', crystal.quantity >= 1 && gasket.quantity >= 1),
     ]),
@@ -112,7 +113,7 @@ export function* nearBayonet(
     ({ use, section, outerDiameterMm }) =>
       use === 'crystal' &&
       section === 'flat' &&
-      Math.abs(valueMm - outerDiameterMm) <= GASKET_PLAY.highMm + NEAR_MM,
+      reaches(GASKET_PLAY.highMm + NEAR_MM, Math.abs(valueMm - outerDiameterMm)),
   )
   const { lowMm, highMm } = policy.glassPlay
   const [leastMm, mostMm] = [valueMm - highMm - NEAR_MM, valueMm - lowMm + NEAR_MM]

@@ -9,6 +9,7 @@ import { handsConstraint, handStanding } from '../../fit/handClearance'
 import { probabilityWithin } from '../../fit/probabilityWithin'
 import type { StockCrystal } from '../../fit/parts'
 import { thicknessAgainst } from '../../fit/thicknessAgainst'
+import { reaches } from '../../units/within'
 
 /** A crystal in its rebate; gaps a side, mm. */
 export interface CementCandidate extends Candidate {
@@ -66,8 +67,8 @@ export function assessCemented(crystal: StockCrystal, seat: CementSeat, policy: 
 function gapState(alongMm: number, acrossMm: number, { cementGap }: FitPolicy): SqueezeState {
   const [least, most] = [Math.min(alongMm, acrossMm), Math.max(alongMm, acrossMm)]
   if (least < 0) return 'crushed'
-  if (least < cementGap.lowMm) return 'tight'
-  return most > cementGap.highMm ? 'slack' : 'good'
+  if (!reaches(least, cementGap.lowMm)) return 'tight'
+  return reaches(cementGap.highMm, most) ? 'good' : 'slack'
 }
 
 /** Standard uncertainty of a gap a side, mm: half a difference, and so half its doubt. */

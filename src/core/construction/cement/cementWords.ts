@@ -4,6 +4,7 @@ import { originClause } from '../../fit/originWords'
 import { formatMm, formatPercent } from '../../units/formatMm'
 import type { CementCandidate } from './assessCemented'
 import type { CementSeat } from './cementSeat'
+import { reaches } from '../../units/within'
 
 /** Why a constraint speaks against a crystal in its rebate. */
 export function cementFailure(
@@ -34,8 +35,8 @@ function gapFailure(
   // A round crystal has no sides: its gap is the same all round.
   const where = crystal.widthMm === null ? '' : name === 'gap-along' ? ' along' : ' across'
   if (gapMm < 0) return `${formatMm(-2 * gapMm)} too large${where}; ${limits}`
-  if (gapMm < lowMm) return `gap${where} only ${formatMm(gapMm)} a side; ${limits}`
-  if (gapMm > highMm) return `gap${where} ${formatMm(gapMm)} a side; ${limits}`
+  if (!reaches(gapMm, lowMm)) return `gap${where} only ${formatMm(gapMm)} a side; ${limits}`
+  if (!reaches(highMm, gapMm)) return `gap${where} ${formatMm(gapMm)} a side; ${limits}`
   return `gap${where} ${formatMm(gapMm)} a side too uncertain; ${limits}`
 }
 

@@ -3,6 +3,7 @@ import { crystalsBetween } from '../../fit/crystalsBetween'
 import type { FitPolicy } from '../../fit/fitPolicy'
 import type { StockIndex } from '../../fit/stockIndex'
 import type { NeckCandidate } from './assessNeck'
+import { reaches } from '../../units/within'
 import { assessNeck } from './assessNeck'
 import type { NeckSeat } from './neckSeat'
 
@@ -28,7 +29,7 @@ function* nearCups(index: StockIndex, seat: NeckSeat, policy: FitPolicy): Genera
 function* nearRinged(index: StockIndex, seat: NeckSeat, policy: FitPolicy): Generator<NeckCandidate> {
   const { valueMm } = seat.bezelInner
   for (const gasket of index.gaskets) {
-    if (Math.abs(gasket.outerDiameterMm - valueMm) > NEAR_RING_MM) continue
+    if (!reaches(NEAR_RING_MM, Math.abs(gasket.outerDiameterMm - valueMm))) continue
     const { low, high } = bandOf(gasket, policy)
     const across = (squeeze: number) => valueMm - 2 * gasket.wallMm * (1 - squeeze)
     for (const crystal of crystalsBetween(index.crystals, across(low) - NEAR_MM, across(high) + NEAR_MM))

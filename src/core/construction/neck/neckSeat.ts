@@ -1,10 +1,12 @@
 import type { CrystalSeat, Figure, SeatOutcome } from '../../fit/CrystalSeat'
+import type { FitPolicy } from '../../fit/fitPolicy'
 import { figureOf } from '../../tray/caseFigures'
 import type { CaseSheet } from '../../tray/CaseSheet'
 import type { MeasuredFigures } from '../../tray/measuredFigures'
 import { keptFigures } from '../keptFigures'
 import { seenFromSeat } from '../seenFromSeat'
 import { acrossFromOther } from '../usualFigures'
+import { neckThroughCrystal } from './neckThroughCrystal'
 
 /** A raised neck, and the bezel that squeezes what sits over it from outside. */
 export interface NeckSeat extends CrystalSeat {
@@ -14,11 +16,16 @@ export interface NeckSeat extends CrystalSeat {
   readonly bezelInner: Figure
 }
 
-export function neckSeat(measured: MeasuredFigures, sheet: CaseSheet): SeatOutcome<NeckSeat> {
+export function neckSeat(
+  measured: MeasuredFigures,
+  sheet: CaseSheet,
+  policy: FitPolicy,
+): SeatOutcome<NeckSeat> {
   const neckRead = figureOf('neck-outer', measured, sheet)
   const bezelRead = figureOf('bezel-inner', measured, sheet)
-  const neckOuter = neckRead ?? acrossFromOther(bezelRead, -1)
-  const bezelInner = bezelRead ?? acrossFromOther(neckRead, 1)
+  const through = neckRead || bezelRead ? null : neckThroughCrystal(measured, sheet, policy)
+  const neckOuter = neckRead ?? acrossFromOther(bezelRead, -1) ?? through?.neckOuter
+  const bezelInner = bezelRead ?? acrossFromOther(neckRead, 1) ?? through?.bezelInner
   if (!neckOuter) return { ok: false, missing: 'neck-outer' }
   if (!bezelInner) return { ok: false, missing: 'bezel-inner' }
   const seen = seenFromSeat(measured, sheet)

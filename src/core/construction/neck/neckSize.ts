@@ -1,20 +1,16 @@
 import { combinedEstimate } from '../../measure/combinedEstimate'
-import type { Fractions } from '../../fit/Window'
 import type { FitPolicy } from '../../fit/fitPolicy'
 import { figureOf } from '../../tray/caseFigures'
 import type { CaseSheet } from '../../tray/CaseSheet'
 import type { MeasuredFigures } from '../../tray/measuredFigures'
 import type { SeatSize } from '../../tray/SeatSize'
+import { middleSqueeze } from './middleSqueeze'
 
 /** How the size of a crystal over a neck follows from bezel, neck and what is squeezed. */
 export function neckSize(measured: MeasuredFigures, sheet: CaseSheet, policy: FitPolicy): SeatSize | null {
   return sheet.crystalMaterial === 'acrylic'
     ? cupOnNeck(measured, sheet, policy)
     : glassUnderBezel(measured, sheet, policy)
-}
-
-function middleSqueeze({ low, high }: Fractions) {
-  return { value: (low + high) / 2, standardUncertainty: (high - low) / 4 }
 }
 
 /** D = bezel − 2·wall·(1 − q). */

@@ -4,6 +4,7 @@ import { originClause } from '../../fit/originWords'
 import { formatMm, formatPercent, formatShare, formatSignedMm } from '../../units/formatMm'
 import type { NeckCandidate } from './assessNeck'
 import type { NeckSeat } from './neckSeat'
+import { reaches } from '../../units/within'
 
 /** Why a constraint speaks against a crystal over a neck. */
 export function neckFailure(
@@ -40,9 +41,9 @@ function squeezeFailure({ squeeze, squeezeUncertainty, band, gasket }: NeckCandi
   const limits = `${gasket ? gasket.material : 'an acrylic skirt'} wants ${formatShare(band.low)}–${formatShare(band.high)}`
   const size = formatShare(Math.abs(squeeze))
   if (squeeze < 0) return `not squeezed at all: ${size} too thin; ${limits}`
-  if (squeeze > band.high) return `crushed by the bezel: squeezed ${size}; ${limits}`
-  if (squeeze < band.low) return `hardly squeezed: ${size}; ${limits}`
-  return `squeeze ${size} too uncertain (±${formatShare(2 * squeezeUncertainty)}) for ${limits}`
+  if (!reaches(band.high, squeeze)) return `crushed by the bezel: squeezed ${size}; ${limits}`
+  if (!reaches(squeeze, band.low)) return `hardly squeezed: ${size}; ${limits}`
+  return `squeeze ${size} too uncertain (±${formatShare(2 * squeezeUncertainty)}); ${limits}`
 }
 
 /** Why a crystal over a neck holds. */

@@ -14,6 +14,7 @@ import { probabilityWithin } from '../../fit/probabilityWithin'
 import type { StockCrystal, StockGasket } from '../../fit/parts'
 import { thicknessAgainst } from '../../fit/thicknessAgainst'
 import type { RingSeat } from './ringSeat'
+import { reaches } from '../../units/within'
 
 /** A crystal with a ring gasket in a bore. */
 export interface RingCandidate extends Candidate {
@@ -125,7 +126,7 @@ export function gasketSuitsBore(
   seat: Pick<RingSeat, 'bore'>,
   policy: FitPolicy,
 ): boolean {
-  return Math.abs(gasket.outerDiameterMm - seat.bore.valueMm) <= policy.gasketToBoreMm
+  return reaches(policy.gasketToBoreMm, Math.abs(gasket.outerDiameterMm - seat.bore.valueMm))
 }
 
 /** Does the gasket end below the rim and still hold enough of the edge? */
@@ -136,7 +137,8 @@ export function gasketHeightSuits(
   policy: FitPolicy,
 ): boolean {
   return (
-    gasketAboveRimMm(gasket, seat) <= policy.flushMm && edgeHeld(gasket, crystal) >= policy.minimumEdgeHeld
+    reaches(policy.flushMm, gasketAboveRimMm(gasket, seat)) &&
+    reaches(edgeHeld(gasket, crystal), policy.minimumEdgeHeld)
   )
 }
 

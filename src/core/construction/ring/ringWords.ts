@@ -6,6 +6,7 @@ import type { RingCandidate } from './assessPair'
 import { edgeHeld, gasketAboveRimMm } from './assessPair'
 import type { RingSeat } from './ringSeat'
 import { squeezeByDirection } from './squeezeByDirection'
+import { reaches } from '../../units/within'
 
 /** An oval smaller than this is none, mm. */
 const ROUND_WITHIN_MM = 0.01
@@ -32,14 +33,14 @@ function interferenceFailure(
   const size = formatMm(Math.abs(interferenceMm))
   const limits = `${gasket.material} wants ${formatMm(lowMm)}–${formatMm(highMm)}`
   if (interferenceMm < 0) return `loose by ${size}; ${limits}`
-  if (interferenceMm > highMm) return `too tight: interference ${size}; ${limits}`
-  if (interferenceMm < lowMm) return `hardly held: interference ${size}; ${limits}`
-  return `interference ${size} too uncertain (±${formatMm(2 * interferenceUncertaintyMm)}) for ${limits}`
+  if (!reaches(highMm, interferenceMm)) return `too tight: interference ${size}; ${limits}`
+  if (!reaches(interferenceMm, lowMm)) return `hardly held: interference ${size}; ${limits}`
+  return `interference ${size} too uncertain (±${formatMm(2 * interferenceUncertaintyMm)}); ${limits}`
 }
 
 function heightFailure({ gasket, crystal }: RingCandidate, seat: RingSeat, policy: FitPolicy): string {
   const aboveMm = gasketAboveRimMm(gasket, seat)
-  if (aboveMm > policy.flushMm) return `gasket would stand ${formatMm(aboveMm)} above the rim`
+  if (!reaches(policy.flushMm, aboveMm)) return `gasket would stand ${formatMm(aboveMm)} above the rim`
   return `gasket holds only ${formatShare(edgeHeld(gasket, crystal))} of the edge; needs ${formatShare(policy.minimumEdgeHeld)}`
 }
 
@@ -68,7 +69,7 @@ function interferenceSentence(
   if (seat.boreOvalityMm < ROUND_WITHIN_MM) return `${figure}${origin}.`
   const least = pair.interferenceMm - seat.boreOvalityMm / 2
   const most = pair.interferenceMm + seat.boreOvalityMm / 2
-  const inside = least >= band.lowMm && most <= band.highMm
+  const inside = reaches(least, band.lowMm) && reaches(band.highMm, most)
   const oval = `the bore is ${formatMm(seat.boreOvalityMm)} oval`
   return inside
     ? `${figure}; stays inside all round although ${oval}${origin}.`

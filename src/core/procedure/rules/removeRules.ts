@@ -159,7 +159,7 @@ export const MEASURE_OUT_RULES: readonly StepRule[] = [
     id: 'measure-diameter',
     stage: 'clean',
     when: ({ crystalToRemove, facts }) => crystalToRemove && facts.crystalState !== 'shattered',
-    title: 'Read the diameter across several directions, out of the case',
+    title: 'Read the crystal across several directions, out of the case',
     why: 'In the case the bevel makes it read small by twice the bevel.',
     tools: ['caliper'],
     activeMinutes: 3,

@@ -1,9 +1,11 @@
 import Box from '@mui/material/Box'
 import type { TrayView } from '@/services/tray/trayView'
-import { clockText, sinceText } from '../../small/timeText'
+import { sinceText } from '../../small/timeText'
+import { useTimes } from '../../small/useTimes'
 
 /** How long the movement has lain open and whether it is covered; nothing while it is cased. */
 export function MovementNote({ view }: { view: TrayView }) {
+  const { clockText } = useTimes()
   const { movementOpenSince, coveredSince } = view.job.trail
   if (movementOpenSince === null) return null
   const covered = coveredSince !== null

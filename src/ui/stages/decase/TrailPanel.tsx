@@ -11,7 +11,7 @@ import { partsText, SIZE_MARKS, TRAIL_PART_IDS, TRAIL_PARTS } from '@/core/trail
 import type { TrailLine } from '@/core/trail/partsTrail'
 import { isOffAlready } from '@/core/trail/partsTrail'
 import type { ProposedLine } from '@/core/trail/proposedTrail'
-import { clockText } from '../../small/timeText'
+import { useTimes } from '../../small/useTimes'
 import type { StageWorkProps } from '../StageWorkProps'
 import type { PartPlace } from './PlacePicker'
 import { PlacePicker, turnedPlace } from './PlacePicker'
@@ -186,6 +186,7 @@ function Usual({ lines, onTake }: { lines: readonly ProposedLine[]; onTake: (lin
 
 /** Everything off so far as one run, in order; times on demand. */
 function TrailRun({ lines }: { lines: readonly TrailLine[] }) {
+  const { clockText } = useTimes()
   return (
     <Box
       component="ol"

@@ -8,12 +8,13 @@ import { useEffect, useState } from 'react'
 import { useDropzone } from 'react-dropzone'
 import type { PhotoView } from '@/services/tray/jobView'
 import { sendPicture } from '../../small/sendPicture'
-import { clockText } from '../../small/timeText'
+import { useTimes } from '../../small/useTimes'
 import type { StageWorkProps } from '../StageWorkProps'
 import { WorkError } from '../shared/WorkError'
 
 /** The tray's pictures: dropped, chosen, photographed or pasted; a tap shows one large. */
 export function PhotoShelf({ bench, actions }: StageWorkProps) {
+  const { clockText } = useTimes()
   const { view } = bench.state
   const [errors, setErrors] = useState<readonly string[]>([])
   const [sending, setSending] = useState(0)

@@ -5,7 +5,11 @@ import { unreadOf } from '@/core/readings/readingPlan'
 import { renderInTheme } from '../../../../tests/jsdom/renderInTheme'
 import { VerdictPanel } from './VerdictPanel'
 
-function panel(read: Parameters<typeof trayViewOf>[0], fittedBefore = 0) {
+function panel(
+  read: Parameters<typeof trayViewOf>[0],
+  fittedBefore = 0,
+  { allRead = false }: { allRead?: boolean } = {},
+) {
   const view = trayViewOf(read)
   renderInTheme(
     <VerdictPanel
@@ -13,7 +17,7 @@ function panel(read: Parameters<typeof trayViewOf>[0], fittedBefore = 0) {
       readingCount={view.readings.length}
       fittedBefore={fittedBefore}
       next={view.askNext}
-      unread={unreadOf(view.plan, view.readings)}
+      unread={allRead ? [] : unreadOf(view.plan, view.readings)}
       conflicts={view.readout.conflicts}
       unmeasured={unmeasuredEvidence(view.readout.evidence, view.readout.measured, view.sheet)}
       past={null}
@@ -73,9 +77,16 @@ describe('VerdictPanel', () => {
   })
 
   it('says that nothing here would settle it, and what to do instead', () => {
-    panel({ read: { opening: [29.98] } })
+    panel({ read: { opening: [29.98] } }, 0, { allRead: true })
     expect(screen.getByTestId('ask-next')).toHaveTextContent(
       /Nothing left to measure here would settle it: order 30.0 and 30.1 both, or try one in the case/,
+    )
+  })
+
+  it('has what tells only together read before anything is ordered', () => {
+    panel({ read: { opening: [29.98] } })
+    expect(screen.getByTestId('ask-next')).toHaveTextContent(
+      'No reading alone would settle it: read case bore and gasket wall before anything is ordered.',
     )
   })
 

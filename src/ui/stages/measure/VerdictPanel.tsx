@@ -3,6 +3,7 @@ import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { DIMENSIONS } from '@/core/readings/dimensions'
+import { saysTheSize } from '@/core/readings/saysTheSize'
 import { formatMm, formatPercent } from '@/core/units/formatMm'
 import type { NextMeasurements, RankedMeasurement } from '@/core/verdict/askNext'
 import type { OddEvidence } from '@/core/verdict/evidenceConflicts'
@@ -174,6 +175,15 @@ function AskNext({
       <Typography variant="body2" sx={{ mt: 0.25, color: 'success.main' }} data-testid="ask-next">
         Enough for the size: nothing else to measure here would change the pick.
         {unread.length > 0 && ` How it fits still asks for ${listed(unread)}.`}
+      </Typography>
+    )
+  }
+  // Two that tell only together, as a neck and its bezel, are each worth nothing alone.
+  const together = unread.filter(saysTheSize)
+  if (together.length > 0) {
+    return (
+      <Typography variant="body2" sx={{ mt: 0.25, color: 'warning.main' }} data-testid="ask-next">
+        No reading alone would settle it: read {listed(together)} before anything is ordered.
       </Typography>
     )
   }

@@ -1,4 +1,4 @@
-import type { StandingDemand } from '@/core/stages/stageStates'
+import type { StandingDemand } from '@/core/stages/StageState'
 import { stepsOf } from '@/core/procedure/procedure'
 import { TRAIL_PARTS } from '@/core/trail/parts'
 import { ReplayPanel } from '../close/ReplayPanel'

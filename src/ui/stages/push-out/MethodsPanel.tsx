@@ -9,7 +9,8 @@ import { assessMethod, SCOPE_WORDS, SCOPES } from '@/core/methods/assessMethod'
 import type { Process, Severity } from '@/core/methods/harmTable'
 import { PROCESS_WORDS, PROCESSES } from '@/core/methods/harmTable'
 import type { TrayView } from '@/services/tray/trayView'
-import { clockText, sinceText } from '../../small/timeText'
+import { sinceText } from '../../small/timeText'
+import { useTimes } from '../../small/useTimes'
 import type { StageWorkProps } from '../StageWorkProps'
 import { WorkError } from '../shared/WorkError'
 
@@ -21,6 +22,7 @@ const SEVERITY: Readonly<Record<Severity, { word: string; colour: string }>> = {
 
 /** Checks a bath, flame or the like against this tray and the whole bench before it starts, and keeps what is open. */
 export function MethodsPanel({ bench, actions }: StageWorkProps) {
+  const { clockText } = useTimes()
   const { view } = bench.state
   const { job } = view
   const usual = usualMethod(view)

@@ -3,12 +3,13 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
 import type { Hazard } from '@/core/tray/hazards'
-import { clockText } from '../../small/timeText'
+import { useTimes } from '../../small/useTimes'
 import type { StageWorkProps } from '../StageWorkProps'
 import { WorkError } from './WorkError'
 
 /** What can hurt, with a tick and its time once it was dealt with; it stays in sight until then. */
 export function HazardList({ bench, actions }: StageWorkProps) {
+  const { clockText } = useTimes()
   const { view } = bench.state
   const [error, setError] = useState<string | null>(null)
   const inHand = view.tray.finishedAt === null

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import { stageLabel } from '@/core/stages/stages'
-import { mayBeLeftOut, openOf } from '@/core/stages/stageStates'
+import { mayBeLeftOut, openOf } from '@/core/stages/StageState'
 import type { StageWorkProps } from '../StageWorkProps'
 import { LeaveOut } from './LeaveOut'
 

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { stageIndex, stageLabel } from '@/core/stages/stages'
-import { openOf } from '@/core/stages/stageStates'
+import { openOf } from '@/core/stages/StageState'
 import type { StageWorkProps } from '../StageWorkProps'
 
 /** Where the tray stands, when a later stage is looked at: what is open before it is not done by looking ahead. */

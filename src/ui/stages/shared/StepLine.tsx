@@ -10,7 +10,9 @@ import type { TrailPartId } from '@/core/trail/parts'
 import { partsText, TRAIL_PARTS } from '@/core/trail/parts'
 import { missingText } from '@/core/trail/partsTrail'
 import { minutesText } from '@/core/units/minutesText'
-import { clockText } from '../../small/timeText'
+import type { WaitBefore } from '@/core/waits/pastWaits'
+import { waitBeforeText } from '@/core/waits/pastWaits'
+import { useTimes } from '../../small/useTimes'
 import { AnswerStep } from './AnswerStep'
 import { CountOff } from './CountOff'
 import { SchoolChoice } from './SchoolChoice'
@@ -29,6 +31,8 @@ interface StepLineProps {
   readonly leftOut: string | null
   /** what ticking it records on the trail; null once it is done or left out */
   readonly said: SaidByTick | null
+  /** how long its wait took on earlier pieces of the case; null where none tells */
+  readonly waited: WaitBefore | null
   readonly isOpen: boolean
   readonly isNext: boolean
   readonly onOpen: () => void
@@ -50,6 +54,7 @@ export function StepLine({
   onAnswer,
   leftOut,
   said,
+  waited,
   isOpen,
   isNext,
   onOpen,
@@ -58,6 +63,7 @@ export function StepLine({
   onCount,
   leave,
 }: StepLineProps) {
+  const { clockText } = useTimes()
   return (
     <Box
       component="li"
@@ -111,7 +117,9 @@ export function StepLine({
             {!answer.good && <span suppressHydrationWarning> ({clockText(answer.at)})</span>}
           </Typography>
         )}
-        {isOpen && <StepDetails step={step} said={said} onSchool={onSchool} onCount={onCount} />}
+        {isOpen && (
+          <StepDetails step={step} said={said} waited={waited} onSchool={onSchool} onCount={onCount} />
+        )}
         {isOpen && step.question && onAnswer && (
           <AnswerStep
             title={step.title}
@@ -142,9 +150,10 @@ export function StepLine({
 function StepDetails({
   step,
   said,
+  waited,
   onSchool,
   onCount,
-}: Pick<StepLineProps, 'step' | 'said' | 'onSchool' | 'onCount'>) {
+}: Pick<StepLineProps, 'step' | 'said' | 'waited' | 'onSchool' | 'onCount'>) {
   const recorded = said && said.against === null ? recordedText(said) : ''
   return (
     <Box sx={{ fontSize: 14.5, lineHeight: 1.4, pb: 0.5, '& p': { m: 0, mt: 0.4 } }}>
@@ -172,6 +181,7 @@ function StepDetails({
       {step.waitMinutes > 0 && (
         <p>
           <Soft>then it waits</Soft> {minutesText(step.waitMinutes)}
+          {waited && `; ${waitBeforeText(waited)}`}
         </p>
       )}
       {step.school && <SchoolChoice school={step.school} onChoose={onSchool} />}

@@ -20,7 +20,7 @@ const FOLDED_FROM = 3
 /** The steps of a stage for this very tray: the next one open with all it needs, the others a line each. */
 export function StepList({ bench, actions, stage }: StageWorkProps & { stage: StageId }) {
   const { view } = bench.state
-  const { procedure, ticks, said, trail } = view.job
+  const { procedure, ticks, said, trail, waitsBefore } = view.job
   const firstAnswer = useRef<HTMLButtonElement>(null)
   const [asked, setAsked] = useState<string | null>(null)
   const [shown, setShown] = useState<string | null>(null)
@@ -103,6 +103,7 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
               onAnswer={inHand && !isDone(step) ? (answered) => tick(step, answered) : null}
               leftOut={leftOutOf(step)}
               said={isOver(step) ? null : saidByTick(step, trail.lines)}
+              waited={waitsBefore[step.id] ?? null}
               isOpen={open === step.id}
               isNext={next?.id === step.id}
               onOpen={() => setShown(open === step.id ? null : step.id)}

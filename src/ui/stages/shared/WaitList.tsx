@@ -3,6 +3,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
+import { waitBeforeText } from '@/core/waits/pastWaits'
 import { minutesLeft, openWaits, waitSubject } from '@/core/waits/waits'
 import { useNow } from '../../small/useNow'
 import { NoticesButton } from '../../waits/NoticesButton'
@@ -25,6 +26,10 @@ export function WaitList({ bench, actions }: StageWorkProps) {
   const waits = begun.filter((wait) => wait.cutShort === null || wait.stage === stage)
   if (waits.length === 0 || view.tray.finishedAt !== null) return null
   const trayId = view.tray.id
+  const beforeText = (step: string) => {
+    const before = view.job.waitsBefore[step]
+    return before ? ` (${waitBeforeText(before)})` : ''
+  }
   const over = (step: string) =>
     void bench.change(actions.tickTray({ trayId, subject: waitSubject(step), done: true })).then(setError)
   return (
@@ -51,6 +56,7 @@ export function WaitList({ bench, actions }: StageWorkProps) {
           <Typography sx={{ flex: '1 1 260px', lineHeight: 1.3 }}>
             <strong>{wait.title}:</strong>{' '}
             {wait.cutShort === null ? <WaitClock wait={wait} /> : `wait cut short: ${wait.cutShort}`}
+            {wait.cutShort === null && beforeText(wait.step)}
           </Typography>
           {wait.cutShort === null && minutesLeft(wait, now) === 0 ? (
             <Button size="small" variant="outlined" onClick={() => over(wait.step)}>

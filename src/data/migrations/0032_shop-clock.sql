@@ -1,0 +1,1 @@
+ALTER TABLE "shop_settings" ADD COLUMN "clock" text DEFAULT '24-hour' NOT NULL;
