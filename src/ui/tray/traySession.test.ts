@@ -4,7 +4,7 @@ import type { TrayView } from '@/services/tray/trayView'
 import { stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import type { TraySession } from './traySession'
 import { chosenPairOf, pairAfter } from './chosenPair'
-import { openSession, targetOfSession, traySession } from './traySession'
+import { onEnter, openSession, targetOfSession, traySession } from './traySession'
 
 /** Only what the session looks at. */
 function view(over: object = {}): TrayView {
@@ -61,6 +61,23 @@ describe('traySession', () => {
     const asked = traySession(meanwhile, { type: 'asked', question })
     expect(asked.question?.message).toBe('Slipped? Typed meanwhile: 31.')
     expect(asked.text).toBe('30.91')
+  })
+
+  it('lets a figure go whose Enter was pressed as the answer to the one before came in', () => {
+    const typed = [
+      { type: 'typed', text: '30.91' },
+      { type: 'figure-sent', waited: false },
+      { type: 'typed', text: '30.92' },
+    ] as const
+    const sent = typed.reduce<TraySession>(traySession, fresh)
+    const taken = traySession(sent, { type: 'reading-taken', view: view(), note: null })
+    expect(onEnter(sent)).toBe('wait')
+    const waits = traySession(taken, { type: 'accept-waits' })
+    expect(waits).toMatchObject({ text: '', waiting: ['30.92'], busy: false })
+    // What is typed before it has gone comes after it.
+    expect(onEnter(traySession(waits, { type: 'typed', text: '30.93' }))).toBe('wait')
+    const refused = traySession(sent, { type: 'failed', error: 'No.' })
+    expect(traySession(refused, { type: 'accept-waits' })).toBe(refused)
   })
 
   it('does not wait with an Enter that has no figure', () => {

@@ -106,9 +106,10 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
         : { ...sent, sending: state.text, text: '' }
     }
     case 'accept-waits':
-      return state.busy && state.text !== ''
-        ? { ...state, waiting: [...state.waiting, state.text], text: '' }
-        : state
+      // The answer may have come between the key and this: what waits goes all the same, what is asked stays asked.
+      return state.text === '' || state.question !== null || state.error !== null
+        ? state
+        : { ...state, waiting: [...state.waiting, state.text], text: '' }
     case 'cleared':
       return { ...state, text: '', question: null, error: null }
     case 'aimed':
@@ -199,7 +200,7 @@ function withTyped(question: ReadingQuestion, state: TraySession): ReadingQuesti
  * asked for, or nothing while a question is open or nothing is typed.
  */
 export function onEnter(state: TraySession): 'wait' | 'send' | 'not-asked' | 'nothing' {
-  if (state.busy) return 'wait'
+  if (state.busy || state.waiting.length > 0) return 'wait'
   if (state.question !== null) return 'nothing'
   if (targetOfSession(state)) return 'send'
   return state.text.trim() === '' ? 'nothing' : 'not-asked'

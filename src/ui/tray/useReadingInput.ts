@@ -1,6 +1,7 @@
 'use client'
 import type { Dispatch } from 'react'
 import { useEffect, useEffectEvent, useLayoutEffect, useRef, useState } from 'react'
+import { flushSync } from 'react-dom'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { instrumentFor, noneReaches, reachOf } from '@/core/readings/instrumentFor'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
@@ -38,6 +39,9 @@ export function useReadingInput(state: TraySession, dispatch: Dispatch<SessionEv
   const reaches = chosen && (!target || reachOf(chosen.kind, target.dimension) !== 'cannot')
   const instrumentId = (reaches ? chosen : usual)?.id ?? null
 
+  // Shown before the next key is heard: what that key does depends on the answer.
+  const answered = (event: SessionEvent) => flushSync(() => dispatch(event))
+
   const send = async ({ text, confirmed, instrumentId: id, source, at, waited = false }: Send) => {
     if (id === null) return dispatch({ type: 'failed', error: noneReaches(at.dimension) })
     dispatch({ type: 'figure-sent', waited })
@@ -47,11 +51,11 @@ export function useReadingInput(state: TraySession, dispatch: Dispatch<SessionEv
       .catch((): ReadingResult => ({ ok: false, errors: { form: FIGURE_AWAY } }))
     sound(result.ok ? 'taken' : 'refused')
     if (result.ok) {
-      dispatch({ type: 'reading-taken', view: result.view, note: result.note })
+      answered({ type: 'reading-taken', view: result.view, note: result.note })
       // Back to the page, so that single keys work and the next figure may come from anywhere.
       inputRef.current?.blur()
-    } else if ('ask' in result) dispatch({ type: 'asked', question: result.ask })
-    else dispatch({ type: 'failed', error: firstOf(result.errors) })
+    } else if ('ask' in result) answered({ type: 'asked', question: result.ask })
+    else answered({ type: 'failed', error: firstOf(result.errors) })
   }
 
   const accept = () => {
