@@ -2,7 +2,7 @@ import type { StageId } from '@/core/stages/stages'
 import { STAGE_IDS } from '@/core/stages/stages'
 import type { TrayView } from '@/services/tray/trayView'
 import { stockCrystal, stockGasket } from '../../../tests/factories/parts'
-import type { TraySession } from './traySession'
+import type { SessionEvent, TraySession } from './traySession'
 import { chosenPairOf, pairAfter } from './chosenPair'
 import { onEnter, openSession, targetOfSession, traySession } from './traySession'
 
@@ -78,6 +78,30 @@ describe('traySession', () => {
     expect(onEnter(traySession(waits, { type: 'typed', text: '30.93' }))).toBe('wait')
     const refused = traySession(sent, { type: 'failed', error: 'No.' })
     expect(traySession(refused, { type: 'accept-waits' })).toBe(refused)
+  })
+
+  it('keeps a figure on its way, and one being typed, whatever else is done or refused meanwhile', () => {
+    const typed = [
+      { type: 'typed', text: '30.91' },
+      { type: 'figure-sent', waited: false },
+      { type: 'typed', text: '30.9' },
+    ] as const
+    const sent = typed.reduce<TraySession>(traySession, fresh)
+    const acts: readonly SessionEvent[] = [
+      { type: 'view-came', view: view() },
+      { type: 'cleared-busy' },
+      { type: 'act-failed', error: 'Not ticked.' },
+    ]
+    for (const act of acts) {
+      const after = traySession(sent, act)
+      expect(after).toMatchObject({ busy: true, sending: '30.91', text: '30.9' })
+      expect(traySession(after, { type: 'typed-on', character: '2' }).text).toBe('30.92')
+    }
+    const refused = traySession(sent, { type: 'failed', error: 'No.' })
+    expect(refused.text).toBe('30.91')
+    // What was refused is replaced even when its message has gone.
+    const later = traySession(refused, { type: 'view-came', view: view() })
+    expect(traySession(later, { type: 'typed-on', character: '3' }).text).toBe('3')
   })
 
   it('does not wait with an Enter that has no figure', () => {

@@ -1,12 +1,12 @@
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { nextPlace } from '@/core/readings/readingPlan'
 import type { DimensionId } from '@/core/readings/dimensions'
-import { formatMm } from '@/core/units/formatMm'
 import type { StageId } from '@/core/stages/stages'
 import { neededAfter } from '@/core/stages/StageState'
 import type { ChosenPair } from './chosenPair'
 import { chosenOf } from './chosenPair'
 import type { Flash } from './flash'
+import { begun, onItsWay, sentBack, settled, typedMeanwhile, withTyped } from './figureInBar'
 import { flashed } from './flash'
 import type { JudgedPair } from '@/core/tray/judgePair'
 import type { TrayView } from '@/services/tray/trayView'
@@ -42,6 +42,8 @@ export interface TraySession {
   readonly waiting: readonly string[]
   readonly question: ReadingQuestion | null
   readonly error: string | null
+  /** the figure in the bar was refused or asked about: what is typed next takes its place */
+  readonly refused: boolean
   /** what was done to the last figure, as that inches were converted */
   readonly note: string | null
   /** null before the first figure */
@@ -60,6 +62,7 @@ export type SessionEvent =
   | { type: 'sent' }
   | { type: 'asked'; question: ReadingQuestion }
   | { type: 'failed'; error: string }
+  | { type: 'act-failed'; error: string }
   | { type: 'reading-taken'; view: TrayView; note: string | null }
   | { type: 'cleared-busy' }
   | { type: 'view-came'; view: TrayView; stage?: StageId }
@@ -84,6 +87,7 @@ export function openSession(view: TrayView, stage: StageId): TraySession {
     waiting: [],
     question: null,
     error: null,
+    refused: false,
     note: null,
     flash: null,
     busy: false,
@@ -93,13 +97,20 @@ export function openSession(view: TrayView, stage: StageId): TraySession {
 export function traySession(state: TraySession, event: SessionEvent): TraySession {
   switch (event.type) {
     case 'typed':
-      return { ...state, text: event.text, question: null, error: null, note: settled(state) }
+      return {
+        ...state,
+        text: event.text,
+        question: null,
+        error: null,
+        refused: false,
+        note: settled(state),
+      }
     case 'typed-on':
       return traySession(state, { type: 'typed', text: begun(state) + event.character })
     case 'last-deleted':
       return traySession(state, { type: 'typed', text: begun(state).slice(0, -1) })
     case 'figure-sent': {
-      const sent = { ...state, busy: true, error: null, note: null }
+      const sent = { ...state, busy: true, error: null, refused: false, note: null }
       const [first = '', ...others] = state.waiting
       return event.waited
         ? { ...sent, sending: first, waiting: others }
@@ -107,11 +118,11 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
     }
     case 'accept-waits':
       // The answer may have come between the key and this: what waits goes all the same, what is asked stays asked.
-      return state.text === '' || state.question !== null || state.error !== null
+      return state.text === '' || state.refused
         ? state
         : { ...state, waiting: [...state.waiting, state.text], text: '' }
     case 'cleared':
-      return { ...state, text: '', question: null, error: null }
+      return { ...state, text: '', question: null, error: null, refused: false }
     case 'aimed':
       return { ...state, aimedAt: targetOn(state.view, event.dimension), question: null, error: null }
     case 'sent':
@@ -130,6 +141,14 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
         error: event.error + typedMeanwhile(state),
         flash: flashed(state.flash, 'refused'),
       }
+    // A figure on its way is still on its way: its own answer says what became of it.
+    case 'act-failed':
+      return {
+        ...state,
+        busy: onItsWay(state),
+        error: event.error,
+        flash: flashed(state.flash, 'refused'),
+      }
     case 'reading-taken':
       return {
         ...state,
@@ -143,9 +162,15 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
         flash: flashed(state.flash, 'taken'),
       }
     case 'cleared-busy':
-      return { ...state, busy: false }
+      return { ...state, busy: onItsWay(state) }
     case 'view-came':
-      return { ...state, view: event.view, stage: event.stage ?? state.stage, error: null, busy: false }
+      return {
+        ...state,
+        view: event.view,
+        stage: event.stage ?? state.stage,
+        error: null,
+        busy: onItsWay(state),
+      }
     case 'stage-shown':
       return { ...state, stage: event.stage, error: null }
     case 'stage-turned':
@@ -168,31 +193,6 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
     case 'chose-bezel-ring':
       return { ...state, bezelRingId: event.id }
   }
-}
-
-/** What a further key is added to: a figure that was refused or asked about is there to be read, not typed on. */
-function begun({ text, error, question }: TraySession): string {
-  return error === null && question === null ? text : ''
-}
-
-/** A new figure answers no question: the one asked about is not taken, and that is said. */
-function settled({ question, note }: TraySession): string | null {
-  return question ? `${formatMm(question.valueMm)} was not taken.` : note
-}
-
-/** The figure back in the bar: nothing typed is lost when a reading is refused or the server is away. */
-function sentBack(state: TraySession): TraySession {
-  return { ...state, text: state.sending ?? state.text, sending: null, waiting: [] }
-}
-
-/** Names the figures that were typed while the one before was on its way: that one has the bar now. */
-function typedMeanwhile({ sending, waiting, text }: TraySession): string {
-  const typed = [...waiting, text].filter((figure) => figure !== '')
-  return sending !== null && typed.length > 0 ? ` Typed meanwhile: ${typed.join(', ')}.` : ''
-}
-
-function withTyped(question: ReadingQuestion, state: TraySession): ReadingQuestion {
-  return { ...question, message: question.message + typedMeanwhile(state) }
 }
 
 /**

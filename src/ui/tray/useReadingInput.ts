@@ -82,11 +82,11 @@ export function useReadingInput(state: TraySession, dispatch: Dispatch<SessionEv
   }, [waiting, busy])
 
   // What was refused or asked about stays in sight, and the next key from the field replaces it as a whole.
-  const toReplace = state.error !== null || state.question !== null
+  const { refused } = state
   useLayoutEffect(() => {
     const field = inputRef.current
-    if (toReplace && field && document.activeElement === field) field.select()
-  }, [toReplace, state.text])
+    if (refused && field && document.activeElement === field) field.select()
+  }, [refused, state.text])
 
   return {
     target,

@@ -40,7 +40,7 @@ export function useTrayBench(initial: TrayView, first: StageId, actions: TrayCal
 
   const take = (result: Changed | Refusal, next?: StageId): boolean => {
     if (result.ok) show({ type: 'view-came', view: result.view, stage: next ?? result.view.tray.stage })
-    else dispatch({ type: 'failed', error: firstOf(result.errors) })
+    else dispatch({ type: 'act-failed', error: firstOf(result.errors) })
     return result.ok
   }
 
@@ -129,7 +129,7 @@ export function useTrayBench(initial: TrayView, first: StageId, actions: TrayCal
     },
     pick: () => void pick(),
     moveOn: () => void moveOn(),
-    trouble: (error: string) => dispatch({ type: 'failed', error }),
+    trouble: (error: string) => dispatch({ type: 'act-failed', error }),
   }
   return { bench, bar: { ...bar, session } }
 }
