@@ -6,18 +6,12 @@ import { neededAfter } from '@/core/stages/StageState'
 import type { ChosenPair } from './chosenPair'
 import { chosenOf } from './chosenPair'
 import type { Flash } from './flash'
+import type { FigureInBar } from './figureInBar'
 import { begun, onItsWay, sentBack, settled, typedMeanwhile, withTyped } from './figureInBar'
 import { flashed } from './flash'
 import type { JudgedPair } from '@/core/tray/judgePair'
+import type { ReadingQuestion } from '@/services/tray/takeReading'
 import type { TrayView } from '@/services/tray/trayView'
-
-/** A question about an unlikely reading; nothing is stored until it is answered. */
-export interface ReadingQuestion {
-  readonly message: string
-  readonly valueMm: number
-  readonly suggestionMm: number | null
-  readonly keepAllowed: boolean
-}
 
 /** A choice from elsewhere than the shortlist, as it was judged on one state of the page. */
 export interface OtherChoice extends JudgedPair {
@@ -25,7 +19,7 @@ export interface OtherChoice extends JudgedPair {
 }
 
 /** What the tray page keeps while it is open; everything else is on the server. */
-export interface TraySession {
+export interface TraySession extends FigureInBar {
   readonly view: TrayView
   readonly stage: StageId
   readonly chosen: ChosenPair | null
@@ -35,17 +29,6 @@ export interface TraySession {
   readonly bezelRingId: number | null
   /** a dimension chosen on the drawing; null follows the plan */
   readonly aimedAt: ReadingTarget | null
-  readonly text: string
-  /** the figure on its way to the server; what is typed meanwhile is the next one */
-  readonly sending: string | null
-  /** figures that were ended with Enter while one was on its way: they go after it, in order */
-  readonly waiting: readonly string[]
-  readonly question: ReadingQuestion | null
-  readonly error: string | null
-  /** the figure in the bar was refused or asked about: what is typed next takes its place */
-  readonly refused: boolean
-  /** what was done to the last figure, as that inches were converted */
-  readonly note: string | null
   /** null before the first figure */
   readonly flash: Flash | null
   readonly busy: boolean
