@@ -16,9 +16,9 @@ export function finished(db: Db, trayId: number, stage: StageId, now: Date) {
 /** Hands a tray back as it is allowed to be: from its last stage, every hazard dealt with, the rest left out. */
 export async function handedBack(db: Db, { tray, job }: TrayView, now: Date) {
   const trayId = tray.id
+  await finished(db, trayId, 'prove', now)
   for (const { id, dealt } of job.hazards)
     if (dealt !== null) await tickTray(db, { trayId, subject: `hazard:${id}`, done: true }, now)
-  await finished(db, trayId, 'prove', now)
   const last = job.stages.find(({ stage }) => stage === 'hand-back')
   for (const { subject } of last ? openOf(last) : [])
     await leaveOut(db, { trayId, subject, reason: REASON }, now)

@@ -3,9 +3,10 @@ import { caseSheet } from '../../../tests/factories/caseSheet'
 import { cameOff, OFF_AT } from '../../../tests/factories/trailEvents'
 import { policyWith } from '../policy/policyChanges'
 import { STEP_RULES } from '../procedure/procedure'
+import { HAZARD_IDS, stepsBeforeDealing } from '../tray/hazards'
 import type { KeptTray } from '../tray/KeptTray'
 import { trayCase } from '../tray/trayCase'
-import { againstBack, againstStep } from './inOrder'
+import { againstBack, againstDealing, againstStep } from './inOrder'
 
 const RULES = { policy: policyWith({}), schools: {} }
 
@@ -65,5 +66,40 @@ describe('the order of the steps', () => {
     expect(against('functions', orderOf())).toBeNull()
     // The strap goes on last of all: nothing waits for it.
     expect(against('functions', orderOf({ trail: [cameOff(1, 'strap')] }))).toBeNull()
+  })
+})
+
+describe('dealing with a hazard', () => {
+  const shattered = (over: Partial<KeptTray> = {}) => {
+    const tray = {
+      ...keptTray().tray,
+      asked: ['crystal', 'marker'] as const,
+      crystalState: 'shattered' as const,
+      looseMarkers: true,
+    }
+    const { procedure, stages, trail } = trayCase(keptTray({ tray, ...over }), RULES)
+    return { steps: procedure.steps, stages, trail }
+  }
+  const done = (...steps: readonly string[]) => ({
+    ticks: Object.fromEntries(steps.map((id) => [`step:${id}`, OFF_AT])),
+  })
+
+  it('is not said before what it rests on was done', () => {
+    expect(againstDealing('movement-running', shattered())).toBeNull()
+    expect(againstDealing('glass-splinters', shattered())).toMatch(/^First at Push out: Take out what is left/)
+    expect(againstDealing('loose-markers', shattered())).toMatch(/^First at \w+: /)
+    expect(againstDealing('old-lume', shattered())).toBeNull()
+  })
+
+  it('is said once that was done', () => {
+    const clean = shattered(done('crystal-out', 'fragments-out', 'seat-clean'))
+    expect(againstDealing('glass-splinters', clean)).toBeNull()
+    const noSeat = shattered(done('crystal-out', 'fragments-out'))
+    expect(againstDealing('glass-splinters', noSeat)).toMatch(/^First at Clean: /)
+  })
+
+  it('knows every step a hazard rests on', () => {
+    const ids = STEP_RULES.map(({ id }) => id)
+    expect(HAZARD_IDS.flatMap(stepsBeforeDealing).filter((id) => !ids.includes(id))).toEqual([])
   })
 })

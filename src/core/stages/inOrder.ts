@@ -1,4 +1,7 @@
 import type { Step } from '../procedure/Step'
+import { tickedTogether } from '../procedure/tickedTogether'
+import type { HazardId } from '../tray/hazards'
+import { stepsBeforeDealing } from '../tray/hazards'
 import type { TrailPartId } from '../trail/parts'
 import type { TrailLine } from '../trail/partsTrail'
 import { missingBefore, missingText } from '../trail/partsTrail'
@@ -19,16 +22,23 @@ export interface Order {
  * @returns null where it can
  */
 export function againstStep(step: Step, order: Order): string | null {
-  return againstResting(step, order) ?? againstOff(missingBefore(order.trail, step.stage))
+  return againstResting(step.after, order) ?? againstOff(missingBefore(order.trail, step.stage))
 }
 
 /** Why a part cannot have gone back yet, see againstStep: the step that puts it back rests on one that is open. */
 export function againstBack(part: TrailPartId, order: Order): string | null {
   const step = order.steps.find(({ putsBack }) => putsBack.includes(part))
-  return step ? againstResting(step, order) : null
+  return step ? againstResting(step.after, order) : null
 }
 
-function againstResting({ after }: Step, { steps, stages }: Order): string | null {
+/** Why a hazard cannot have been dealt with yet: what it rests on is open, or the step that deals with it is not due. */
+export function againstDealing(hazard: HazardId, order: Order): string | null {
+  const dealing = tickedTogether(`hazard:${hazard}`)
+  const step = order.steps.find(({ id }) => dealing.includes(`step:${id}`))
+  return againstResting(stepsBeforeDealing(hazard), order) ?? (step ? againstStep(step, order) : null)
+}
+
+function againstResting(after: readonly string[], { steps, stages }: Order): string | null {
   const open = stages.flatMap(openOf).flatMap((demand) => demand.steps)
   const first = steps.find(({ id }) => after.includes(id) && open.includes(id))
   if (!first) return null

@@ -39,6 +39,8 @@ interface HazardRule {
   readonly label: string
   readonly advice: string
   readonly dealt: string | null
+  /** ids of the steps it rests on: with one of them open it cannot have been dealt with */
+  readonly after?: readonly string[]
   /** the stage by whose end it is usually dealt with; null when it never is */
   readonly usuallyBy: StageId | null
   readonly when: (facts: PieceAsItCame) => boolean
@@ -73,6 +75,7 @@ const HAZARDS: Readonly<Record<HazardId, HazardRule>> = {
     advice:
       'Eye protection, finger cots; every fragment out of dial, hands and seat before the new crystal goes in.',
     dealt: 'bench and case free of glass',
+    after: ['crystal-out', 'fragments-out', 'seat-clean'],
     usuallyBy: 'press-in',
     when: leavesSplinters,
   },
@@ -87,6 +90,7 @@ const HAZARDS: Readonly<Record<HazardId, HazardRule>> = {
     label: 'moisture inside',
     advice: 'Open it first of all trays: rust starts within hours. No bath for this head.',
     dealt: 'dried and looked at for rust',
+    after: ['back-off', 'movement-out'],
     usuallyBy: 'clean',
     when: (facts) => facts.steamedUp,
   },
@@ -98,6 +102,11 @@ const HAZARDS: Readonly<Record<HazardId, HazardRule>> = {
     usuallyBy: null,
     when: (facts) => facts.oldLume,
   },
+}
+
+/** Ids of the steps that dealing with a hazard rests on. */
+export function stepsBeforeDealing(id: HazardId): readonly string[] {
+  return HAZARDS[id].after ?? []
 }
 
 /** When each hazard was ticked, ISO time. */

@@ -147,6 +147,17 @@ describe('finishing a stage', () => {
     expect(await tick('functions')).toMatch(/^Seen: say which/)
   })
 
+  it('takes no hazard for dealt with before what it rests on was done', async () => {
+    const { tray } = await newTray()
+    const deal = (id: string) =>
+      tickTray(store.db, { trayId: tray.id, subject: `hazard:${id}`, done: true }, NOW)
+    expect(refused(await deal('glass-splinters'))).toMatch(/^First at Push out: /)
+    await finished(store.db, tray.id, 'clean', NOW)
+    expect(stored(await deal('glass-splinters')).job.hazards).toContainEqual(
+      expect.objectContaining({ id: 'glass-splinters', dealtAt: expect.any(String) }),
+    )
+  })
+
   it('hands nothing back while anything of any stage is open, and names it', async () => {
     const view = await newTray()
     const trayId = view.tray.id

@@ -6,7 +6,7 @@ import type { StepAnswered } from '@/core/procedure/StepQuestion'
 import { answeredAs, MOST_DETAIL } from '@/core/procedure/StepQuestion'
 import { isShownByTrail, saidByTick } from '@/core/procedure/stepsOnTrail'
 import { tickedTogether } from '@/core/procedure/tickedTogether'
-import { againstStep } from '@/core/stages/inOrder'
+import { againstDealing, againstStep } from '@/core/stages/inOrder'
 import { renewedParts } from '@/core/tray/renewedParts'
 import { lastStanding, partsTrail } from '@/core/trail/partsTrail'
 import type { Wait } from '@/core/waits/waits'
@@ -87,7 +87,11 @@ function answerTo(ticked: Ticked, { procedure }: OpenedCase): ReturnType<typeof 
 /** What a tick, or taking it back, records on the trail; a refusal where no tick can say it. */
 function onTrail(subject: string, done: boolean, opened: OpenedCase): readonly TrailRecord[] | Refusal {
   const step = opened.procedure.steps.find(({ id }) => subject === `step:${id}`)
-  if (!step) return []
+  if (!step) {
+    const hazard = HAZARD_IDS.find((id) => subject === `hazard:${id}`)
+    const early = done && hazard ? againstDealing(hazard, orderOf(opened)) : null
+    return early === null ? [] : refuse(early, 'subject')
+  }
   const { kept, trail } = opened
   if (!done) {
     if (!isShownByTrail(step, trail)) return []

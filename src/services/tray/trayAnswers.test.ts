@@ -51,7 +51,7 @@ describe('what is asked of trays', () => {
     const strap = { part: 'strap', count: 1, size: '', clockHour: null, photo: null }
     const changes: [string, () => Promise<Changed | { readonly ok: false }>][] = [
       ['a reading', () => takeReading(store.db, { trayId, instrumentId: instruments[0]?.id, ...bore }, NOW)],
-      ['a tick', () => tickTray(store.db, { trayId, subject: 'hazard:glass-splinters', done: true }, NOW)],
+      ['a tick', () => tickTray(store.db, { trayId, subject: 'step:photograph', done: true }, NOW)],
       [
         'a note',
         () => noteFinding(store.db, { trayId, kind: 'other', words: 'rust at 4', stage: 'measure' }, NOW),

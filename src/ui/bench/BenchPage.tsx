@@ -8,6 +8,7 @@ import { useRouter } from 'next/navigation'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { stageLabel } from '@/core/stages/stages'
 import type { BenchView } from '@/services/bench/benchView'
+import { isAtRest } from '../keys/isAtRest'
 import { PageFrame } from '../shell/PageFrame'
 import { useTimes } from '../small/useTimes'
 import { KeyCap } from '../small/KeyCap'
@@ -91,7 +92,7 @@ function DoNow({ first, newShop }: Pick<BenchView, 'first' | 'newShop'>) {
   const href = first ? `/trays/${first.tray.number}` : '/trays/new'
   useHotkeys('enter', (event) => {
     // Enter on a link or button is theirs.
-    if (event.target === document.body) router.push(href)
+    if (isAtRest(event.target)) router.push(href)
   })
   if (newShop) return <FirstSteps {...newShop} />
   if (!first) {

@@ -1,6 +1,7 @@
 import type { Ear } from './Ear'
 import type { FigureTaker } from './figureTakers'
 import { figureTaker } from './figureTakers'
+import { isAtRest } from './isAtRest'
 import { isEditable } from './isEditable'
 import { isModified } from './isModified'
 
@@ -57,5 +58,5 @@ function taken({ onFigure, onBackspace, onEnter }: FigureTaker, event: KeyboardE
   } else if (event.key === 'Backspace') {
     event.preventDefault()
     onBackspace()
-  } else if (event.key === 'Enter' && event.target === document.body) onEnter()
+  } else if (event.key === 'Enter' && isAtRest(event.target)) onEnter()
 }

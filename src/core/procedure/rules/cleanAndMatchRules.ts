@@ -31,6 +31,7 @@ export const CLEAN_AND_MATCH_RULES: readonly StepRule[] = [
   {
     id: 'fragments-out',
     stage: 'clean',
+    after: ['hands-off', 'crystal-out'],
     when: ({ crystalBroke, crystalWork }) => crystalBroke && crystalWork,
     title: 'Every fragment out of dial, hands and case, with putty and air',
     why: 'One grain left stops the hands or holds the new crystal off its seat.',
@@ -43,6 +44,7 @@ export const CLEAN_AND_MATCH_RULES: readonly StepRule[] = [
   {
     id: 'marker-refix',
     stage: 'clean',
+    after: ['movement-out', 'crystal-out', 'fragments-out'],
     when: ({ facts }) => facts.asked.includes('marker') || facts.looseMarkers,
     title: 'Re-fix the marker with crystal cement',
     why: 'A loose marker jams a hand.',

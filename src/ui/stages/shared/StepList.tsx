@@ -10,6 +10,7 @@ import type { StepAnswered } from '@/core/procedure/StepQuestion'
 import type { Step } from '@/core/procedure/Step'
 import type { StageId } from '@/core/stages/stages'
 import type { StageWorkProps } from '../StageWorkProps'
+import { isAtRest } from '../../keys/isAtRest'
 import { LeaveOut } from './LeaveOut'
 import { StepLine } from './StepLine'
 import { WorkError } from './WorkError'
@@ -71,7 +72,7 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
   useHotkeys('space', () => next && !isShown(next) && tick(next), {
     preventDefault: true,
     enabled: inHand && next !== null && !bench.keysRest,
-    ignoreEventWhen: (event) => event.target !== document.body,
+    ignoreEventWhen: (event) => !isAtRest(event.target),
   })
   if (steps.length === 0) {
     return (
