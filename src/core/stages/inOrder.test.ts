@@ -86,7 +86,9 @@ describe('dealing with a hazard', () => {
 
   it('is not said before what it rests on was done', () => {
     expect(againstDealing('movement-running', shattered())).toBeNull()
-    expect(againstDealing('glass-splinters', shattered())).toMatch(/^First at Push out: Take out what is left/)
+    expect(againstDealing('glass-splinters', shattered())).toMatch(
+      /^First at Push out: Take out what is left/,
+    )
     expect(againstDealing('loose-markers', shattered())).toMatch(/^First at \w+: /)
     expect(againstDealing('old-lume', shattered())).toBeNull()
   })
