@@ -104,6 +104,11 @@ const HAZARDS: Readonly<Record<HazardId, HazardRule>> = {
   },
 }
 
+/** What it is called. */
+export function hazardLabel(id: HazardId): string {
+  return HAZARDS[id].label
+}
+
 /** Ids of the steps that dealing with a hazard rests on. */
 export function stepsBeforeDealing(id: HazardId): readonly string[] {
   return HAZARDS[id].after ?? []

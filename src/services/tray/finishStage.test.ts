@@ -151,10 +151,11 @@ describe('finishing a stage', () => {
     const { tray } = await newTray()
     const deal = (id: string) =>
       tickTray(store.db, { trayId: tray.id, subject: `hazard:${id}`, done: true }, NOW)
-    expect(refused(await deal('glass-splinters'))).toMatch(/^First at Push out: /)
+    expect(refused(await deal('fragments-under-hands'))).toMatch(/^First at Push out: /)
+    expect(refused(await deal('moisture'))).toMatch(/“moisture inside” is not asked for/)
     await finished(store.db, tray.id, 'clean', NOW)
-    const { hazards } = stored(await deal('glass-splinters')).job
-    expect(hazards.find(({ id }) => id === 'glass-splinters')?.dealtAt).toMatch(/^2026-11-24/)
+    const { allHazards } = stored(await deal('fragments-under-hands')).job
+    expect(allHazards.find(({ id }) => id === 'fragments-under-hands')?.dealtAt).toMatch(/^2026-11-24/)
   })
 
   it('hands nothing back while anything of any stage is open, and names it', async () => {

@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import { insertTick } from '@/data/queries/ticks'
-import { HAZARD_IDS } from '@/core/tray/hazards'
+import type { HazardId } from '@/core/tray/hazards'
+import { HAZARD_IDS, hazardLabel } from '@/core/tray/hazards'
 import { STEP_RULES } from '@/core/procedure/procedure'
 import type { StepAnswered } from '@/core/procedure/StepQuestion'
 import { answeredAs, MOST_DETAIL } from '@/core/procedure/StepQuestion'
@@ -77,6 +78,11 @@ export const tickTray = trayChange<Ticked, TickSent>(tickSchema, async (tx, tick
   return null
 })
 
+function againstHazard(hazard: HazardId, opened: OpenedCase): string | null {
+  if (opened.allHazards.some(({ id }) => id === hazard)) return againstDealing(hazard, orderOf(opened))
+  return `Nothing to deal with: “${hazardLabel(hazard)}” is not asked for as this piece came in.`
+}
+
 const UNASKED = { ok: true, words: '', good: true } as const
 
 function answerTo(ticked: Ticked, { procedure }: OpenedCase): ReturnType<typeof answeredAs> {
@@ -89,8 +95,8 @@ function onTrail(subject: string, done: boolean, opened: OpenedCase): readonly T
   const step = opened.procedure.steps.find(({ id }) => subject === `step:${id}`)
   if (!step) {
     const hazard = HAZARD_IDS.find((id) => subject === `hazard:${id}`)
-    const early = done && hazard ? againstDealing(hazard, orderOf(opened)) : null
-    return early === null ? [] : refuse(early, 'subject')
+    const against = done && hazard ? againstHazard(hazard, opened) : null
+    return against === null ? [] : refuse(against, 'subject')
   }
   const { kept, trail } = opened
   if (!done) {
