@@ -12,6 +12,9 @@ export interface PieceNow {
     readonly bezel: boolean
     readonly insert: boolean
     readonly crystal: boolean
+    readonly crystalGasket: boolean
+    readonly backSeal: boolean
+    readonly movement: boolean
   }
   /** the crystal that is in it, or was last; material null when nobody knows */
   readonly crystal: { readonly state: CrystalState; readonly material: CrystalMaterial | null }

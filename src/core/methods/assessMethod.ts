@@ -1,24 +1,11 @@
 import { constructionOf } from '../construction/constructions'
 import type { JobFacts } from '../procedure/JobFacts'
+import type { MethodFinding } from './MethodFinding'
+import { notAsSaid } from './notAsSaid'
 import type { PieceNow } from './PieceNow'
+import type { Scope } from './scopes'
 import type { Process, Severity, Substance } from './harmTable'
 import { HARM_TABLE, PROCESS_WORDS, SUBSTANCE_WORDS } from './harmTable'
-
-/**
- * What the process is applied to: the whole head, its face alone (laid face down, level below the joint of the
- * back), or a part that is off the case.
- */
-export const SCOPES = ['head', 'face', 'insert', 'bezel', 'crystal', 'case'] as const
-export type Scope = (typeof SCOPES)[number]
-
-export const SCOPE_WORDS: Readonly<Record<Scope, string>> = {
-  head: 'the whole head',
-  face: 'the face of the head',
-  insert: 'the insert, off the case',
-  bezel: 'the bare bezel, off the case',
-  crystal: 'the crystal, off the case',
-  case: 'the empty case, seals out',
-}
 
 /** A process running somewhere on the bench. */
 export interface OpenProcess {
@@ -38,15 +25,6 @@ export interface MethodSituation {
   readonly bench: readonly OpenProcess[]
 }
 
-export interface MethodFinding {
-  /** what it is about, in words */
-  readonly about: string
-  readonly severity: Severity
-  readonly why: string
-  /** what to protect; of what is blocked, what would make it allowed; empty where nothing is to be done */
-  readonly protect: string
-}
-
 export interface MethodAssessment {
   readonly severity: Severity
   /** worst first; only what speaks against it or needs care */
@@ -62,19 +40,27 @@ const ORDER: readonly Severity[] = ['block', 'warn', 'allow']
  * @source common practice and memory, cell by cell in `HARM_TABLE`
  */
 export function assessMethod(proposal: MethodProposal, situation: MethodSituation): MethodAssessment {
+  const unsaid = notAsSaid(proposal.scope, situation)
   const findings = [
     ...touched(proposal.scope, situation).map((substance) => substanceFinding(proposal, substance)),
     ...conditionFindings(proposal, situation),
     ...benchFindings(proposal.process, situation.bench),
+    ...unsaid,
   ]
     .filter((finding) => finding.severity !== 'allow')
     .sort((a, b) => ORDER.indexOf(a.severity) - ORDER.indexOf(b.severity))
   const severity = findings[0]?.severity ?? 'allow'
-  const byBench = findings.some((f) => f.severity === 'block' && f.about === BENCH)
+  const blocks = findings.filter((f) => f.severity === 'block')
+  const byBench = blocks.some((f) => f.about === BENCH)
   return {
     severity,
     findings,
-    wayRound: severity === 'block' ? wayRound(proposal, situation, byBench) : null,
+    wayRound:
+      severity !== 'block'
+        ? null
+        : blocks.length === unsaid.length
+          ? 'Take that off first, or say what it is really used on.'
+          : wayRound(proposal, situation, byBench),
   }
 }
 

@@ -1,8 +1,10 @@
 import fc from 'fast-check'
 import { diverFacts, jobFacts } from '../../../tests/factories/jobFacts'
 import { pieceNow } from '../../../tests/factories/pieceNow'
-import type { MethodProposal, MethodSituation, Scope } from './assessMethod'
-import { assessmentText, assessMethod, SCOPES } from './assessMethod'
+import type { MethodProposal, MethodSituation } from './assessMethod'
+import type { Scope } from './scopes'
+import { assessmentText, assessMethod } from './assessMethod'
+import { SCOPES } from './scopes'
 import { HARM_TABLE, PROCESSES, SUBSTANCES } from './harmTable'
 import type { Process } from './harmTable'
 import { BEZEL_METHODS, rankBezelRemoval, rankInsertRemoval } from './removalMethods'
@@ -13,8 +15,18 @@ const situation = (over: Partial<MethodSituation> = {}): MethodSituation => {
   const piece = pieceNow({}, { state: facts.crystalState, material: facts.crystalMaterial })
   return { facts, piece, bench: [], ...over }
 }
+/** What is used on a part alone is used on it off the case. */
+const OFF: Readonly<Partial<Record<Scope, Parameters<typeof pieceNow>[0]>>> = {
+  insert: { insert: true },
+  bezel: { insert: true, bezel: true },
+  crystal: { crystal: true },
+  case: { movement: true, crystal: true, crystalGasket: true, crown: true, back: true, backSeal: true },
+}
 const assess = (process: Process, scope: Scope, over: Partial<MethodSituation> = {}) =>
-  assessMethod({ process, scope }, situation(over))
+  assessMethod({ process, scope }, situation({ piece: partOff(scope, over), ...over }))
+function partOff(scope: Scope, { facts = diverFacts() }: Partial<MethodSituation>) {
+  return pieceNow(OFF[scope], { state: facts.crystalState, material: facts.crystalMaterial })
+}
 
 describe('HARM_TABLE', () => {
   it('has a cell for every process and substance, each severity with what it needs', () => {
@@ -74,7 +86,9 @@ describe('assessMethod', () => {
     expect(blocks({ back: true })).toEqual(['the back: allowed once the head is shut again'])
     expect(blocks({ crown: true })).toEqual(['the crown: allowed once it is back'])
     expect(blocks({ crystal: true })).toEqual(['the crystal: allowed once one is home'])
-    expect(assess('acetone-bath', 'insert', { piece: pieceNow({ back: true }) }).severity).not.toBe('block')
+    expect(
+      assess('acetone-bath', 'insert', { piece: pieceNow({ back: true, insert: true }) }).severity,
+    ).not.toBe('block')
   })
 
   it('asks what is still on the piece, not what its sheet lists', () => {
@@ -176,7 +190,7 @@ describe('assessMethod', () => {
     expect(assessmentText(proposal, assessMethod(proposal, situation({ facts })))).toBe(
       'prying with steel, ceramic insert: ceramic shatters when pried.',
     )
-    const fine = assessMethod({ process: 'hot-water', scope: 'bezel' }, situation())
+    const fine = assess('hot-water', 'bezel')
     expect(assessmentText({ process: 'hot-water' }, fine)).toMatch(/nothing speaks against it/)
   })
 })

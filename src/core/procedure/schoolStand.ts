@@ -54,7 +54,11 @@ function usualSchool(id: SchoolId, facts: JobFacts): SchoolStand {
 /** As the soak finds it: head shut, strap off. */
 function asItComes({ crystalState, crystalMaterial }: JobFacts): PieceNow {
   const on = { shell: false, back: false, crown: false, bezel: false, insert: false, crystal: false }
-  return { off: { ...on, strap: true }, crystal: { state: crystalState, material: crystalMaterial } }
+  const inside = { crystalGasket: false, backSeal: false, movement: false }
+  return {
+    off: { ...on, ...inside, strap: true },
+    crystal: { state: crystalState, material: crystalMaterial },
+  }
 }
 
 function insertSchool(facts: JobFacts): SchoolStand {

@@ -36,6 +36,9 @@ describe('a piece as it stands now', () => {
     ['bezel', 'bezel', 'bezel-off', 'bezel-light'],
     ['insert', 'insert', 'insert-push-out', 'insert-in'],
     ['insert', 'insert', 'insert-lift', 'insert-in'],
+    ['crystalGasket', 'crystal-gasket', 'crystal-gasket-out', 'gasket-in-case'],
+    ['backSeal', 'back-seal', 'back-seal-out', 'back-seal-in'],
+    ['movement', 'movement', 'movement-out', 'movement-in'],
   ])('has its %s off by the trail, else by the steps', (name, part, offStep, onStep) => {
     expect(now([], []).off[name]).toBe(false)
     expect(now([], [offStep]).off[name]).toBe(true)
@@ -55,7 +58,7 @@ describe('a piece as it stands now', () => {
     const picked = { ...keptPick(3), crystal: { id: 4, material: 'sapphire' as const } }
     const pressed = now([], ['crystal-out'], { picked, pressRuns: [keptRun(3, 'home')] })
     expect(pressed).toMatchObject({
-      off: { crystal: false },
+      off: { crystal: false, crystalGasket: false },
       crystal: { state: 'whole', material: 'sapphire' },
     })
     const loose = now([], ['crystal-out'], { picked, pressRuns: [keptRun(3, 'loose')] })

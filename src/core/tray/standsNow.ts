@@ -19,6 +19,9 @@ const WAYS: Readonly<
   bezel: { part: 'bezel', off: ['bezel-off'], on: ['bezel-light', 'bezel-home'] },
   insert: { part: 'insert', off: ['insert-lift', 'insert-push-out'], on: ['insert-in'] },
   crystal: { part: 'crystal', off: ['crystal-out'], on: [] },
+  crystalGasket: { part: 'crystal-gasket', off: ['crystal-gasket-out'], on: ['gasket-in-case'] },
+  backSeal: { part: 'back-seal', off: ['back-seal-out'], on: ['back-seal-in'] },
+  movement: { part: 'movement', off: ['movement-out'], on: ['movement-in'] },
 }
 
 /**
@@ -47,6 +50,9 @@ export function standsNow(
       bezel: isOff('bezel'),
       insert: isOff('insert'),
       crystal: !home && isOff('crystal'),
+      crystalGasket: !home && isOff('crystalGasket'),
+      backSeal: isOff('backSeal'),
+      movement: isOff('movement'),
     },
     crystal:
       home && picked

@@ -1,7 +1,7 @@
 import type { CrystalState } from '@/core/intake/crystalStates'
 import type { PressOutcome } from '@/core/press/pressPlan'
 import type { FindingKind } from '@/core/intake/Finding'
-import type { Scope } from '@/core/methods/assessMethod'
+import type { Scope } from '@/core/methods/scopes'
 import type { Process } from '@/core/methods/harmTable'
 import type { OwnPartId, Seen } from '@/core/own-parts/OwnPart'
 import type { StageId } from '@/core/stages/stages'

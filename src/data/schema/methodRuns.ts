@@ -1,5 +1,5 @@
 import { index, integer, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
-import type { Scope } from '@/core/methods/assessMethod'
+import type { Scope } from '@/core/methods/scopes'
 import type { Process } from '@/core/methods/harmTable'
 import { trays } from './trays'
 

@@ -1,6 +1,7 @@
 import { topRiseMm } from '@/core/construction/topRise'
 import type { Finding } from '@/core/intake/Finding'
-import type { OpenProcess, Scope } from '@/core/methods/assessMethod'
+import type { OpenProcess } from '@/core/methods/assessMethod'
+import type { Scope } from '@/core/methods/scopes'
 import type { PieceNow } from '@/core/methods/PieceNow'
 import { degreesOfHour, holderPegs } from '@/core/opening/pegPlacement'
 import type { PegPlacement } from '@/core/opening/pegPlacement'

@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import type { MethodProposal } from '@/core/methods/assessMethod'
-import { assessmentText, SCOPES } from '@/core/methods/assessMethod'
+import { assessmentText } from '@/core/methods/assessMethod'
+import { SCOPES } from '@/core/methods/scopes'
 import { PROCESSES } from '@/core/methods/harmTable'
 import { endMethodRun, insertMethodRun } from '@/data/queries/methodRuns'
 import { idSchema, refuse } from '../boundary'
