@@ -8,7 +8,7 @@ import { shortlist } from '@/core/fit/shortlist'
 import { stockIndex } from '@/core/fit/stockIndex'
 import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
 import type { DimensionId } from '@/core/readings/dimensions'
-import { nextTarget, possibleDimensions, readingPlan } from '@/core/readings/readingPlan'
+import { nextTarget, unreadOf, possibleDimensions, readingPlan } from '@/core/readings/readingPlan'
 import type { StandingWork } from '@/core/stages/Stage'
 import { stageStates } from '@/core/stages/stageStates'
 import { trayReadout } from '@/core/tray/trayReadout'
@@ -155,6 +155,7 @@ export function trayViewOf({
       VERDICT_POLICY,
     ),
     plan,
+    unread: unreadOf(plan, readings),
     next: nextTarget(plan, readings),
     instruments,
     shortlist:

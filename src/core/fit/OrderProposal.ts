@@ -1,4 +1,7 @@
+import type { DimensionId } from '../readings/dimensions'
+import type { FitPolicy } from './fitPolicy'
 import type { GasketMaterial } from './parts'
+import { reaches } from '../units/within'
 
 /** A ring to order with a crystal. */
 export interface RingToOrder {
@@ -28,6 +31,20 @@ export interface OrderProposal {
 /** Whole percent: finer differences do not decide which size to order. */
 export function orderPercent({ fitProbability }: Pick<OrderProposal, 'fitProbability'>): number {
   return Math.round(100 * fitProbability)
+}
+
+/**
+ * Orders that may be made now. With something unread only those that would be called a fit: what is read next decides
+ * the others, and a size ordered on a guess is ordered twice.
+ */
+export function ordersByNow(
+  orders: readonly OrderProposal[],
+  unread: readonly DimensionId[],
+  { leastProbability }: Pick<FitPolicy, 'leastProbability'>,
+): readonly OrderProposal[] {
+  return unread.length === 0
+    ? orders
+    : orders.filter(({ fitProbability }) => reaches(fitProbability, leastProbability))
 }
 
 /** How many sizes are proposed. */

@@ -14,6 +14,7 @@ import type { DimensionId } from '../readings/dimensions'
 import type { PlanBasis, ReadingTarget } from '../readings/readingPlan'
 import {
   nextTarget,
+  unreadOf,
   planBasisOf,
   plannedForCrystal,
   possibleDimensions,
@@ -71,6 +72,8 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly planBasis: PlanBasis
   /** what is to be read, in order */
   readonly plan: readonly DimensionId[]
+  /** what is to be read and has no reading, no chord and no points yet, in order */
+  readonly unread: readonly DimensionId[]
   /** everything this construction could be read for, the plan first */
   readonly possible: readonly DimensionId[]
   /** null when the plan is done */
@@ -173,6 +176,9 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
     },
     get plan() {
       return plan()
+    },
+    get unread() {
+      return unreadOf(plan(), [...counted, ...kept.shapes.filter((shape) => shape.voidReason === null)])
     },
     get possible() {
       return possibleDimensions(planBasis())

@@ -32,19 +32,22 @@ export interface ReadingsView {
   /** the old crystal's size by ways round the jaws */
   readonly shapes: readonly ShapeView[]
   readonly plan: readonly DimensionId[]
+  /** what of it has no reading yet */
+  readonly unread: readonly DimensionId[]
   /** everything this construction could be read for, the plan first */
   readonly possible: readonly DimensionId[]
   /** null when the plan is done */
   readonly next: ReadingTarget | null
 }
 
-export function readingsView({ kept, counted, plan, possible, next }: OpenedCase): ReadingsView {
+export function readingsView({ kept, counted, plan, unread, possible, next }: OpenedCase): ReadingsView {
   return {
     readings: kept.readings.map((reading) =>
       readingView(reading, reading.voidReason ?? (counted.includes(reading) ? null : OF_OLD_BEZEL)),
     ),
     shapes: kept.shapes.map(shapeView),
     plan,
+    unread,
     possible,
     next,
   }

@@ -9,6 +9,7 @@ import type { RejectedCandidate } from '@/core/fit/rejectedCandidate'
 import type { RestsOn } from '@/core/fit/restsOn'
 import { restsOn } from '@/core/fit/restsOn'
 import type { OrderProposal } from '@/core/fit/OrderProposal'
+import { ordersByNow } from '@/core/fit/OrderProposal'
 import type { Shortlist } from '@/core/fit/shortlistTypes'
 import type { StockIndex } from '@/core/fit/stockIndex'
 import { isOwn } from '@/core/own-parts/OwnPart'
@@ -56,7 +57,13 @@ export function shortlistView(drawers: StockIndex, opened: TrayCase, seat: Cryst
     pressed: construction.pressed,
     restsOn: restsOn(seat),
     fromDrawers,
-    toOrder: fromDrawers ? [] : withCrystalHere(construction.toOrder(seat, sheet, policy), drawers),
+    toOrder: fromDrawers
+      ? []
+      : ordersByNow(
+          withCrystalHere(construction.toOrder(seat, sheet, policy), drawers),
+          opened.unread,
+          policy,
+        ),
     fitting: list.fitting.map(withChoice),
     rejected: list.rejected.map(({ candidate, failures }) => ({
       candidate: withChoice(candidate),

@@ -7,6 +7,7 @@ import { renderInTheme } from '../../../../tests/jsdom/renderInTheme'
 import type { JudgedPair } from '@/core/tray/judgePair'
 import type { CandidateView } from '@/services/tray/shortlistView'
 import { Shortlist } from './Shortlist'
+import { OrderNearest } from './ShortlistNotes'
 
 const CRYSTALS = [30, 30.1, 29.9].map((diameterMm, i) => stockCrystal({ id: i + 1, diameterMm }))
 const READ = { bore: [30.95, 30.95, 30.95, 30.95], 'seat-depth': [1.05, 1.05] }
@@ -75,6 +76,23 @@ describe('Shortlist', () => {
     )
     list({})
     expect(screen.getByText(/The drawers are empty/)).toBeInTheDocument()
+  })
+
+  it('orders nothing on a guess: names what is to be read first', () => {
+    const view = trayViewOf({
+      read: READ,
+      crystals: [stockCrystal({ diameterMm: 30.1 })],
+      gaskets: [stockGasket()],
+    })
+    if (!view.shortlist) throw new Error('nothing to judge by')
+    const unread = {
+      ...view,
+      unread: ['bore', 'gasket-wall'] as const,
+      shortlist: { ...view.shortlist, toOrder: [] },
+    }
+    renderInTheme(<OrderNearest view={unread} />)
+    expect(screen.getByText(/before more is read: case bore and gasket wall/)).toBeInTheDocument()
+    expect(screen.queryByText(/Nearest to order/)).toBeNull()
   })
 
   it('says of a row put beside the list what it says of its own: reasons, warning, and why not', () => {

@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography'
 import { constructionOf } from '@/core/construction/constructions'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { DIMENSIONS } from '@/core/readings/dimensions'
+import { listedDimensions } from '@/core/readings/listedDimensions'
 import { formatMm } from '@/core/units/formatMm'
 import type { ShortlistView } from '@/services/tray/shortlistView'
 import type { OrderProposal } from '@/core/fit/OrderProposal'
@@ -44,6 +45,12 @@ export function NothingToJudgeBy({ missing }: { missing: DimensionId | null }) {
 export function OrderNearest({ view }: { view: TrayView }) {
   const empty = view.shortlist?.choicesInStock === 0
   const orders = view.shortlist?.toOrder ?? []
+  if (orders.length === 0 && view.unread.length > 0)
+    return (
+      <Typography sx={{ mt: 1, fontWeight: 700, color: 'warning.main' }}>
+        Nothing can be called a fit, or be ordered, before more is read: {listedDimensions(view.unread)}.
+      </Typography>
+    )
   return (
     <Box sx={{ mt: 1 }}>
       <Typography sx={{ fontWeight: 700, color: 'warning.main' }}>

@@ -1,5 +1,4 @@
 import Typography from '@mui/material/Typography'
-import { unreadOf } from '@/core/readings/readingPlan'
 import { unmeasuredEvidence } from '@/core/tray/evidenceOrigin'
 import type { StageWorkProps } from '../StageWorkProps'
 import { SidesPanel } from './SidesPanel'
@@ -34,10 +33,7 @@ function Size({ bench, actions }: StageWorkProps) {
       readingCount={standingCount(view)}
       fittedBefore={fittedBefore}
       next={asksNext(view)}
-      unread={unreadOf(
-        view.plan,
-        [...view.readings, ...view.shapes].filter((r) => r.voidReason === null),
-      )}
+      unread={view.unread}
       conflicts={view.readout.conflicts}
       unmeasured={unmeasuredEvidence(view.readout.evidence, view.readout.measured, view.sheet)}
       past={

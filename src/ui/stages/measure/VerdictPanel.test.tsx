@@ -1,7 +1,6 @@
 import { unmeasuredEvidence } from '@/core/tray/evidenceOrigin'
 import { screen } from '@testing-library/react'
 import { trayViewOf } from '../../../../tests/factories/trayView'
-import { unreadOf } from '@/core/readings/readingPlan'
 import { renderInTheme } from '../../../../tests/jsdom/renderInTheme'
 import { VerdictPanel } from './VerdictPanel'
 
@@ -17,7 +16,7 @@ function panel(
       readingCount={view.readings.length}
       fittedBefore={fittedBefore}
       next={view.askNext}
-      unread={allRead ? [] : unreadOf(view.plan, view.readings)}
+      unread={allRead ? [] : view.unread}
       conflicts={view.readout.conflicts}
       unmeasured={unmeasuredEvidence(view.readout.evidence, view.readout.measured, view.sheet)}
       past={null}

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import type { DimensionId } from '@/core/readings/dimensions'
-import { DIMENSIONS } from '@/core/readings/dimensions'
+import { listedDimensions } from '@/core/readings/listedDimensions'
 import { saysTheSize } from '@/core/readings/saysTheSize'
 import { formatMm, formatPercent } from '@/core/units/formatMm'
 import type { NextMeasurements, RankedMeasurement } from '@/core/verdict/askNext'
@@ -173,8 +173,8 @@ function AskNext({
   if (next.answer === 'enough') {
     return (
       <Typography variant="body2" sx={{ mt: 0.25, color: 'success.main' }} data-testid="ask-next">
-        Enough for the size: nothing else to measure here would change the pick.
-        {unread.length > 0 && ` How it fits still asks for ${listed(unread)}.`}
+        Enough for the size: nothing else to measure here would change it.
+        {unread.length > 0 && ` How it fits still asks for ${listedDimensions(unread)}.`}
       </Typography>
     )
   }
@@ -183,7 +183,7 @@ function AskNext({
   if (together.length > 0) {
     return (
       <Typography variant="body2" sx={{ mt: 0.25, color: 'warning.main' }} data-testid="ask-next">
-        No reading alone would settle it: read {listed(together)} before anything is ordered.
+        No reading alone would settle it: read {listedDimensions(together)} before anything is ordered.
       </Typography>
     )
   }
@@ -197,11 +197,6 @@ function AskNext({
       is ordered.
     </Typography>
   )
-}
-
-function listed(dimensions: readonly DimensionId[]): string {
-  const names = dimensions.map((id) => DIMENSIONS[id].label.toLowerCase())
-  return new Intl.ListFormat('en').format(names)
 }
 
 function share(best: RankedMeasurement, { entropy }: NextMeasurements): string {

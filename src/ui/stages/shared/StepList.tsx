@@ -69,7 +69,12 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
     if (wrong === null) setShown(null)
     return wrong
   }
-  useHotkeys('space', () => next && !isShown(next) && tick(next), {
+  const tickNext = () => {
+    if (!next) return
+    if (isShown(next)) setError(`“${next.title}” ticks itself once that is read or recorded here.`)
+    else tick(next)
+  }
+  useHotkeys('space', tickNext, {
     preventDefault: true,
     enabled: inHand && next !== null && !bench.keysRest,
     ignoreEventWhen: (event) => !isAtRest(event.target),
