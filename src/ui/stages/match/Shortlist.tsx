@@ -37,8 +37,9 @@ export function Shortlist(props: ShortlistProps) {
   const [whole, setWhole] = useState(false)
   const list = view.shortlist
   if (!list) return <NothingToJudgeBy missing={view.readout.seat.ok ? null : view.readout.seat.missing} />
+  const nothingFits = list.fitting.length === 0
   const fitting = whole ? list.fitting : list.fitting.slice(0, SHOWN_FITTING)
-  const rejected = whole || fitting.length === 0 ? list.rejected : list.rejected.slice(0, SHOWN_NEAR)
+  const rejected = whole || nothingFits ? list.rejected : list.rejected.slice(0, SHOWN_NEAR)
   const listed = [...list.fitting, ...list.rejected.map((r) => r.candidate)]
   const isBeside = other && isPair(other.candidate, chosen) && !listed.some((one) => isPair(one, chosen))
   const beside = isBeside ? other : null
@@ -92,6 +93,7 @@ export function Shortlist(props: ShortlistProps) {
         </Button>
       </Box>
       <NewBezelNote view={view} />
+      {nothingFits && <OrderNearest view={view} />}
       <Box
         aria-hidden="true"
         sx={{
@@ -134,7 +136,7 @@ export function Shortlist(props: ShortlistProps) {
         ))}
       </Box>
       {whole && <RejectedBy counts={list.rejectedBy} missed={list.words.missed} />}
-      {!list.fromDrawers && <OrderNearest view={view} />}
+      {!list.fromDrawers && !nothingFits && <OrderNearest view={view} />}
       <BezelRingChoice view={view} chosenId={bezelRingId} onChoose={onChooseBezelRing} />
       {chosenCandidate && <BezelSetNote view={view} crystal={chosenCandidate} ringId={bezelRingId} />}
       {why && (
