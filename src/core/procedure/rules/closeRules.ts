@@ -1,6 +1,7 @@
 import { turns } from '../../construction/kinds'
 import { isClassStated, testPressure } from '../../intake/waterClass'
 import { CAUTIONS } from '../cautions'
+import type { JobFacts } from '../JobFacts'
 import type { StepRule } from '../Step'
 import { judged, UNDERSIDE } from './questions'
 import { movementBack } from './movementBackRules'
@@ -17,6 +18,11 @@ const BACK_ON = {
   'plate-screws': 'Plate on: all screws seated in star order, then snug, not hard in plastic',
   'one-piece-front-loader': 'Front closed',
 } as const
+
+/** Whether a back screws in as a whole, so that fingers hold it before a tool does. */
+function isScrewed(backKind: JobFacts['backKind']): boolean {
+  return backKind?.startsWith('screw-') ?? false
+}
 
 /** Recase and close: what is under the glass is looked at before it is shut in. */
 export const CLOSE_RULES: readonly StepRule[] = [
@@ -81,8 +87,9 @@ export const CLOSE_RULES: readonly StepRule[] = [
     id: 'underside-inspect',
     stage: 'close',
     when: ({ backOff }) => backOff,
-    title: 'Back finger-tight, turned over: underside of the glass looked at once more',
-    why: 'A speck or smudge found after tightening means opening again.',
+    title: ({ facts }) =>
+      `${isScrewed(facts.backKind) ? 'Back finger-tight' : 'Back laid on and held'}, turned over: underside of the glass looked at once more`,
+    why: 'A speck or smudge found once it is shut means opening again.',
     tools: ['loupe', 'hand blower'],
     activeMinutes: 2,
     question: UNDERSIDE,
