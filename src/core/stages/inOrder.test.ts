@@ -69,6 +69,20 @@ describe('the order of the steps', () => {
   })
 })
 
+describe('the movement', () => {
+  const tray = { ...keptTray().tray, asked: ['crystal'] as const, crystalState: 'whole' as const }
+  const order = (ticks: KeptTray['ticks'] = {}) => {
+    const { procedure, stages, trail } = trayCase(keptTray({ tray, ticks }), RULES)
+    return { steps: procedure.steps, stages, trail }
+  }
+
+  it('goes back, by its step or on the trail, once the underside it will cover was looked at', () => {
+    const early = /^First at Close: Underside of the glass looked at/
+    expect(againstBack('movement', order())).toMatch(early)
+    expect(againstBack('movement', order({ 'step:underside-first': OFF_AT }))).toBeNull()
+  })
+})
+
 describe('dealing with a hazard', () => {
   const shattered = (over: Partial<KeptTray> = {}) => {
     const tray = {

@@ -59,6 +59,8 @@ export function movementBack(stage: StageId): StepRule[] {
       why: 'It clicks; tried before the ring goes down it saves taking it all out again.',
       tools: ['hand blower', 'loupe'],
       activeMinutes: 5,
+      // What it covers is seen to before it does.
+      after: ['hands-on', 'underside-first'],
       putsBack: ['movement', 'stem'],
       check: 'Crown pulls and turns in every position.',
     },
