@@ -128,7 +128,7 @@ export function trayViewOf({
       waitsBefore: {},
       allHazards: [],
       hazards: [],
-      trail: { lines: [], usual: [], undo: null, movementOpenSince: null, coveredSince: null },
+      trail: { lines: [], usual: [], renews: [], undo: null, movementOpenSince: null, coveredSince: null },
       photos: [],
       findings: [],
       piece: pieceNow(),

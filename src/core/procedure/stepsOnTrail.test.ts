@@ -10,26 +10,44 @@ const on = { takesOff: [], putsBack: ['movement', 'spacer'] } as const
 
 describe('what a tick says of the trail', () => {
   it('takes off what comes in ones and is not off yet, and has the rest counted first', () => {
-    expect(saidByTick({ takesOff: ['back'], putsBack: [] }, [])).toEqual({
+    expect(saidByTick({ takesOff: ['back'], putsBack: [] }, [], [])).toEqual({
       off: ['back'],
       back: [],
+      renewed: [],
       against: null,
     })
-    expect(saidByTick(off, []).against).toBe(
+    expect(saidByTick(off, [], []).against).toBe(
       'Count the shell screws on the parts trail first: they go back by that count.',
     )
-    expect(saidByTick(off, trailOf(['shell-screw', 4]))).toEqual({ off: ['shell'], back: [], against: null })
-    expect(saidByTick(off, trailOf(['shell-screw', 4], ['shell', 1])).off).toEqual([])
+    expect(saidByTick(off, trailOf(['shell-screw', 4]), [])).toEqual({
+      off: ['shell'],
+      back: [],
+      renewed: [],
+      against: null,
+    })
+    expect(saidByTick(off, trailOf(['shell-screw', 4], ['shell', 1]), []).off).toEqual([])
   })
 
   it('puts back what is off, but not what has to be counted back', () => {
     const out = trailOf(['movement', 1], ['spacer', 2])
-    expect(saidByTick(on, out).against).toBe(
+    expect(saidByTick(on, out, []).against).toBe(
       'Still off by the parts trail: 2 spacers. Count them back there first.',
     )
     const counted = trailOf(['movement', 1], ['spacer', 2, 2])
-    expect(saidByTick(on, counted)).toMatchObject({ against: null, back: [{ part: 'movement' }] })
-    expect(saidByTick(on, [])).toEqual({ off: [], back: [], against: null })
+    expect(saidByTick(on, counted, [])).toMatchObject({ against: null, back: [{ part: 'movement' }] })
+    expect(saidByTick(on, [], [])).toEqual({ off: [], back: [], renewed: [], against: null })
+  })
+})
+
+describe('what a tick says of new parts', () => {
+  it('has a new one go in for what is renewed on this tray, its own for the rest', () => {
+    const out = trailOf(['movement', 1], ['back-seal', 1])
+    const said = saidByTick({ takesOff: [], putsBack: ['movement', 'back-seal'] }, out, ['back-seal'])
+    expect(said).toMatchObject({
+      back: [{ part: 'movement' }],
+      renewed: [{ part: 'back-seal' }],
+      against: null,
+    })
   })
 })
 

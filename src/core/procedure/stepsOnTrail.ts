@@ -10,8 +10,10 @@ type PartsOfStep = Pick<Step, 'takesOff' | 'putsBack'>
 export interface SaidByTick {
   /** parts that come off by it, one each */
   readonly off: readonly TrailPartId[]
-  /** lines that go back by it */
+  /** lines whose own parts go back by it */
   readonly back: readonly TrailLine[]
+  /** lines that a new part goes in for by it */
+  readonly renewed: readonly TrailLine[]
   /** why no tick can say it, with what to do; null when it can */
   readonly against: string | null
 }
@@ -19,13 +21,24 @@ export interface SaidByTick {
 /**
  * What ticking a step records on the trail. Parts a case has several of are counted one by one: no tick knows how many
  * came off, or whether all of them went back.
+ * @param renews - parts that go in new on this tray
  */
-export function saidByTick({ takesOff, putsBack }: PartsOfStep, trail: readonly TrailLine[]): SaidByTick {
+export function saidByTick(
+  { takesOff, putsBack }: PartsOfStep,
+  trail: readonly TrailLine[],
+  renews: readonly TrailPartId[],
+): SaidByTick {
   const off = takesOff.filter((part) => !trail.some((line) => line.part === part))
-  const back = trail.filter((line) => line.open > 0 && putsBack.includes(line.part))
+  const on = trail.filter((line) => line.open > 0 && putsBack.includes(line.part))
   const uncounted = off.filter((part) => TRAIL_PARTS[part].several)
-  const unseen = back.filter(({ part }) => TRAIL_PARTS[part].several)
-  return { off, back, against: againstCount(uncounted) ?? againstBack(unseen) }
+  const unseen = on.filter(({ part }) => TRAIL_PARTS[part].several)
+  const isNew = ({ part }: TrailLine) => renews.includes(part)
+  return {
+    off,
+    back: on.filter((line) => !isNew(line)),
+    renewed: on.filter(isNew),
+    against: againstCount(uncounted) ?? againstBack(unseen),
+  }
 }
 
 function againstCount(parts: readonly TrailPartId[]): string | null {

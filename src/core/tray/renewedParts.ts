@@ -4,7 +4,7 @@ import type { TrailPartId } from '../trail/parts'
 import type { TrayCase } from './trayCase'
 
 /** Parts that go in new on this tray: picked or taken out of a drawer, asked for, or renewed by the shop's school. */
-export function renewedParts({ kept, facts }: Pick<TrayCase, 'kept' | 'facts'>): ReadonlySet<TrailPartId> {
+export function renewedParts({ kept, facts }: Pick<TrayCase, 'kept' | 'facts'>): readonly TrailPartId[] {
   const { picked, partsOut, tray } = kept
   const out = new Set(partsOut.map(({ kind }) => kind))
   const ways: readonly (readonly [TrailPartId, boolean])[] = [
@@ -17,5 +17,5 @@ export function renewedParts({ kept, facts }: Pick<TrayCase, 'kept' | 'facts'>):
     ['crystal', picked !== null && !isOwn(picked.crystal)],
     ['crystal-gasket', picked !== null && picked.gasket !== null && !isOwn(picked.gasket)],
   ]
-  return new Set(ways.filter(([, renewed]) => renewed).map(([part]) => part))
+  return ways.filter(([, renewed]) => renewed).map(([part]) => part)
 }

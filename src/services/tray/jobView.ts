@@ -15,6 +15,8 @@ import { computedTools, socketOf } from '@/core/tray/computedTools'
 import { figureOf } from '@/core/tray/caseFigures'
 import type { Hazard } from '@/core/tray/hazards'
 import type { KeptTray } from '@/core/tray/KeptTray'
+import { renewedParts } from '@/core/tray/renewedParts'
+import type { TrailPartId } from '@/core/trail/parts'
 import { partsText } from '@/core/trail/parts'
 import type { TrailEvent, TrailLine } from '@/core/trail/partsTrail'
 import { lastStanding, movementOpenSince, partsTrail } from '@/core/trail/partsTrail'
@@ -38,6 +40,8 @@ export interface TrailView {
   readonly lines: readonly TrailLine[]
   /** what this case usually has that has not come off yet */
   readonly usual: readonly ProposedLine[]
+  /** parts whose tick records a new one, not their own again */
+  readonly renews: readonly TrailPartId[]
   /** what an undo would take back, in words; null when there is nothing */
   readonly undo: string | null
   /** since when the movement lies open, and since when it is covered; null while it does not */
@@ -141,11 +145,13 @@ export function photoViews({ photos }: Pick<OpenedCase['kept'], 'photos'>): Phot
   return photos.map(({ trayId: _, ...photo }) => ({ ...photo, takenAt: photo.takenAt.toISOString() }))
 }
 
-function trailView({ kept, trail }: OpenedCase): TrailView {
+function trailView(opened: OpenedCase): TrailView {
+  const { kept, trail } = opened
   const open = movementOpenSince(trail)
   return {
     lines: trail,
     usual: stillUsual(proposedTrail(kept.pastTrails.map(partsTrail)), trail),
+    renews: renewedParts(opened),
     undo: undoText(kept.trail, trail),
     movementOpenSince: open,
     coveredSince: open === null ? null : (kept.ticks['step:dust-cover'] ?? null),

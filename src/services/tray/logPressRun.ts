@@ -119,7 +119,7 @@ function onTrail(outcome: PressOutcome, opened: OpenedCase): readonly TrailRecor
   if (outcome === 'home')
     return pressed
       .filter(({ open }) => open > 0)
-      .map((line) => answerOf(line, renewed.has(line.part) ? 'renewed' : 'back', line.open))
+      .map((line) => answerOf(line, renewed.includes(line.part) ? 'renewed' : 'back', line.open))
   const wasHome = pressed.some(({ part }) => part === 'crystal') && pressed.every(({ open }) => open === 0)
   return outcome === 'cracked' && wasHome ? [{ kind: 'off', part: 'crystal', count: 1 }] : []
 }

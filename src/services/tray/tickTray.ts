@@ -109,11 +109,11 @@ function onTrail(subject: string, done: boolean, opened: OpenedCase): readonly T
   }
   const early = againstStep(step, orderOf(opened))
   if (early !== null) return refuse(early, 'subject')
-  const { off, back, against } = saidByTick(step, trail)
+  const { off, back, renewed, against } = saidByTick(step, trail, renewedParts(opened))
   if (against !== null) return refuse(against, 'subject')
-  const renewed = renewedParts(opened)
   return [
     ...off.map((part) => ({ kind: 'off' as const, part, count: 1 })),
-    ...back.map((line) => answerOf(line, renewed.has(line.part) ? 'renewed' : 'back', line.open)),
+    ...back.map((line) => answerOf(line, 'back', line.open)),
+    ...renewed.map((line) => answerOf(line, 'renewed', line.open)),
   ]
 }

@@ -12,6 +12,7 @@ import { KeyCap } from '../../small/KeyCap'
 import type { StageWorkProps } from '../StageWorkProps'
 import { placeText } from '../decase/TrailPanel'
 import { WorkError } from '../shared/WorkError'
+import { useErrorAt } from '../shared/useErrorAt'
 
 type Answer = 'back' | 'renewed' | 'left-off'
 
@@ -20,7 +21,7 @@ export function ReplayPanel({ bench, actions }: StageWorkProps) {
   const { view } = bench.state
   const { trail } = view.job
   const [leaving, setLeaving] = useState<TrailLine | null>(null)
-  const [error, setError] = useState<string | null>(null)
+  const [error, setError] = useErrorAt(bench.state.view)
   const [unfolded, setUnfolded] = useState(false)
   const inHand = view.tray.finishedAt === null
   const all = replayOrder(trail.lines)

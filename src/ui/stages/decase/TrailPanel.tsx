@@ -16,6 +16,7 @@ import type { StageWorkProps } from '../StageWorkProps'
 import type { PartPlace } from './PlacePicker'
 import { PlacePicker, turnedPlace } from './PlacePicker'
 import { WorkError } from '../shared/WorkError'
+import { useErrorAt } from '../shared/useErrorAt'
 
 const HOTKEYS = TRAIL_PART_IDS.filter((id) => TRAIL_PARTS[id].key !== '')
 
@@ -26,7 +27,7 @@ export function TrailPanel({ bench, actions, stage }: StageWorkProps & { stage: 
   const [size, setSize] = useState<SizeMark>('')
   const [place, setPlace] = useState<PartPlace>({ kind: 'untold' })
   const [all, setAll] = useState(false)
-  const [error, setError] = useState<string | null>(null)
+  const [error, setError] = useErrorAt(bench.state.view)
   const inHand = view.tray.finishedAt === null
   const enabled = inHand && !bench.keysRest
   const offered = all ? TRAIL_PART_IDS : usualParts(stepsOf(view.job.procedure, stage))

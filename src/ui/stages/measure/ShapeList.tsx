@@ -8,13 +8,14 @@ import type { ShapeView } from '@/services/tray/readingView'
 import { useOneAtATime } from '../../forms/useOneAtATime'
 import type { StageWorkProps } from '../StageWorkProps'
 import { WorkError } from '../shared/WorkError'
+import { useErrorAt } from '../shared/useErrorAt'
 
 /** Sizes kept so far by ways round the jaws; each can be taken back with a reason. */
 export function ShapeList({ bench, actions }: StageWorkProps) {
   const { view } = bench.state
   const [leaving, setLeaving] = useState<ShapeView | null>(null)
   const [reason, setReason] = useState('')
-  const [error, setError] = useState<string | null>(null)
+  const [error, setError] = useErrorAt(bench.state.view)
   const inHand = view.tray.finishedAt === null
   const [takeBack, busy] = useOneAtATime(async () => {
     if (!leaving) return

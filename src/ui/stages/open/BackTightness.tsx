@@ -1,16 +1,16 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
-import { useState } from 'react'
 import { BACK_TIGHTNESSES, isTightnessFinding } from '@/core/intake/jobWords'
 import { WorkError } from '../shared/WorkError'
 import { hasOwnBack } from '@/core/opening/backKinds'
 import type { StageWorkProps } from '../StageWorkProps'
+import { useErrorAt } from '../shared/useErrorAt'
 
 /** How tight the back was: noted with a tap, and what it says of the seals. */
 export function BackTightness({ bench, actions }: StageWorkProps) {
   const { view } = bench.state
-  const [error, setError] = useState<string | null>(null)
+  const [error, setError] = useErrorAt(bench.state.view)
   const inHand = view.tray.finishedAt === null
   const grade = view.job.findings.find((finding) => finding.kind === 'back-tightness')?.words ?? null
   if (!hasOwnBack(view.sheet.backKind)) return null

@@ -15,6 +15,7 @@ import { sinceText } from '../../small/timeText'
 import { useTimes } from '../../small/useTimes'
 import type { StageWorkProps } from '../StageWorkProps'
 import { WorkError } from '../shared/WorkError'
+import { useErrorAt } from '../shared/useErrorAt'
 
 const SEVERITY: Readonly<Record<Severity, { word: string; colour: string }>> = {
   allow: { word: 'may be used', colour: 'success.main' },
@@ -30,7 +31,7 @@ export function MethodsPanel({ bench, actions }: StageWorkProps) {
   const usual = usualMethod(view)
   const [process, setProcess] = useState<Process>(usual.process)
   const [scope, setScope] = useState<Scope>(usual.scope)
-  const [error, setError] = useState<string | null>(null)
+  const [error, setError] = useErrorAt(bench.state.view)
   const assessment = assessMethod({ process, scope }, job)
   const inHand = view.tray.finishedAt === null
   const start = () => {

@@ -1,17 +1,17 @@
 'use client'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useState } from 'react'
 import type { Hazard } from '@/core/tray/hazards'
 import { useTimes } from '../../small/useTimes'
 import type { StageWorkProps } from '../StageWorkProps'
 import { WorkError } from './WorkError'
+import { useErrorAt } from './useErrorAt'
 
 /** What can hurt, with a tick and its time once it was dealt with; it stays in sight until then. */
 export function HazardList({ bench, actions }: StageWorkProps) {
   const { clockText } = useTimes()
   const { view } = bench.state
-  const [error, setError] = useState<string | null>(null)
+  const [error, setError] = useErrorAt(bench.state.view)
   const inHand = view.tray.finishedAt === null
   if (view.job.allHazards.length === 0) return null
   const tick = (hazard: Hazard) => {

@@ -4,13 +4,13 @@ import Button from '@mui/material/Button'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import Typography from '@mui/material/Typography'
-import { useState } from 'react'
 import type { OwnPartId, Seen } from '@/core/own-parts/OwnPart'
 import { OWN_PARTS } from '@/core/own-parts/OwnPart'
 import type { OwnPart } from '@/core/own-parts/ownParts'
 import type { StageWorkProps } from '../StageWorkProps'
 import { WorkError } from './WorkError'
 import { capital } from '@/core/units/capital'
+import { useErrorAt } from './useErrorAt'
 
 export interface OwnPartsPanelProps extends StageWorkProps {
   /** left out, all the job touches are shown */
@@ -26,7 +26,7 @@ export function OwnPartsPanel({
   only = () => true,
   title = 'Its own parts, as they look now',
 }: OwnPartsPanelProps) {
-  const [error, setError] = useState<string | null>(null)
+  const [error, setError] = useErrorAt(bench.state.view)
   const { tray, ownParts } = bench.state.view
   const parts = ownParts.filter(only)
   if (parts.length === 0) return null

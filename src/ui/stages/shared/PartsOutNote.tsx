@@ -1,14 +1,14 @@
 'use client'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { useState } from 'react'
 import { PARTS } from '@/core/parts/parts'
 import { WorkError } from './WorkError'
 import type { StageWorkProps } from '../StageWorkProps'
+import { useErrorAt } from './useErrorAt'
 
 /** What was taken out of the drawers for this tray, and a way back for what was not used. */
 export function PartsOutNote({ bench, actions }: StageWorkProps) {
-  const [error, setError] = useState<string | null>(null)
+  const [error, setError] = useErrorAt(bench.state.view)
   const { view } = bench.state
   if (view.partsOut.length === 0) return null
   const open = view.tray.finishedAt === null

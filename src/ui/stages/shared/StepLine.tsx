@@ -194,11 +194,18 @@ function StepDetails({
   )
 }
 
-/** “case back off”, “movement, stem with crown back”. */
-function recordedText({ off, back }: SaidByTick): string {
+/** “case back off”, “movement, stem with crown back; back seal, a new one; if its own goes back, …”. */
+function recordedText({ off, back, renewed }: SaidByTick): string {
   const gone = off.map((part) => partsText(part, 1, '')).join(', ')
-  const come = missingText(back).replaceAll(/\b1 /g, '')
-  return [gone && `${gone} off`, come && `${come} back`].filter(Boolean).join('; ')
+  const names = (lines: typeof back) => missingText(lines).replaceAll(/\b1 /g, '')
+  const [own, fresh] = [names(back), names(renewed)]
+  return [
+    gone && `${gone} off`,
+    own && `${own} back`,
+    fresh && `${fresh}, a new one; if its own goes back, say so on the trail instead`,
+  ]
+    .filter(Boolean)
+    .join('; ')
 }
 
 function Soft({ children }: { children: string }) {

@@ -13,6 +13,7 @@ import type { StageWorkProps } from '../StageWorkProps'
 import { isAtRest } from '../../keys/isAtRest'
 import { LeaveOut } from './LeaveOut'
 import { StepLine } from './StepLine'
+import { useErrorAt } from './useErrorAt'
 import { WorkError } from './WorkError'
 
 /** From this many on, ticked steps fold into one line. */
@@ -25,10 +26,7 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
   const firstAnswer = useRef<HTMLButtonElement>(null)
   const [asked, setAsked] = useState<string | null>(null)
   const [shown, setShown] = useState<string | null>(null)
-  const [raised, setRaised] = useState<{ readonly text: string; readonly at: typeof view } | null>(null)
-  // What was wrong then is no longer said once the tray has changed.
-  const error = raised !== null && raised.at === view ? raised.text : null
-  const setError = (text: string | null) => setRaised(text === null ? null : { text, at: view })
+  const [error, setError] = useErrorAt(view)
   const [unfolded, setUnfolded] = useState(false)
   const steps = stepsOf(procedure, stage)
   const state = view.job.stages.find((one) => one.stage === stage)
@@ -108,7 +106,7 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
               firstAnswerRef={firstAnswer}
               onAnswer={inHand && !isDone(step) ? (answered) => tick(step, answered) : null}
               leftOut={leftOutOf(step)}
-              said={isOver(step) ? null : saidByTick(step, trail.lines)}
+              said={isOver(step) ? null : saidByTick(step, trail.lines, trail.renews)}
               waited={waitsBefore[step.id] ?? null}
               isOpen={open === step.id}
               isNext={next?.id === step.id}

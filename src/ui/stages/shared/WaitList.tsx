@@ -2,7 +2,6 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
-import { useState } from 'react'
 import { waitBeforeText } from '@/core/waits/pastWaits'
 import { minutesLeft, openWaits, waitSubject } from '@/core/waits/waits'
 import { useNow } from '../../small/useNow'
@@ -12,12 +11,13 @@ import { WaitClock } from '../../waits/WaitClock'
 import type { StageWorkProps } from '../StageWorkProps'
 import { LeaveOut } from './LeaveOut'
 import { WorkError } from './WorkError'
+import { useErrorAt } from './useErrorAt'
 
 const LOOK_EVERY_MS = 5000
 
 /** What cures, soaks or runs on this tray, whatever the stage: each with its clock, and a word that it is over. */
 export function WaitList({ bench, actions }: StageWorkProps) {
-  const [error, setError] = useState<string | null>(null)
+  const [error, setError] = useErrorAt(bench.state.view)
   const now = useNow(LOOK_EVERY_MS)
   const { view, stage } = bench.state
   const { waits: begun } = view.job

@@ -1,8 +1,8 @@
 'use client'
-import { useState } from 'react'
 import type { PartKind } from '@/core/parts/parts'
 import { useOneAtATime } from '../../forms/useOneAtATime'
 import type { StageWorkProps } from '../StageWorkProps'
+import { useErrorAt } from './useErrorAt'
 
 /** How a part of the drawers stands to a tray. */
 export interface Taker {
@@ -14,7 +14,7 @@ export interface Taker {
 
 /** Takes parts out of their drawers for this tray, one at a time. */
 export function useTakeOut({ bench, actions }: StageWorkProps) {
-  const [error, setError] = useState<string | null>(null)
+  const [error, setError] = useErrorAt(bench.state.view)
   const { tray, partsOut } = bench.state.view
   const [takeOut] = useOneAtATime(async (kind: PartKind, partId: number) =>
     setError(await bench.change(actions.takeOut({ trayId: tray.id, kind, partId }))),

@@ -29,6 +29,7 @@ const off = (id: number, part: 'spacer' | 'movement' | 'strap', count: number): 
 const trailOf = (events: readonly TrailEvent[], over: object = {}) => ({
   lines: partsTrail(events),
   usual: [],
+  renews: [],
   undo: null,
   movementOpenSince: null,
   coveredSince: null,
