@@ -1,6 +1,6 @@
 import { NO_PLACE } from '../trail/partsTrail'
 import { caseSheet } from '../../../tests/factories/caseSheet'
-import { keptReading, keptTray } from '../../../tests/factories/keptTray'
+import { keptPick, keptReading, keptRun, keptTray } from '../../../tests/factories/keptTray'
 import { stockBezel } from '../../../tests/factories/otherParts'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
 import { BUILT_IN_POLICY } from '../policy/ShopPolicy'
@@ -8,6 +8,7 @@ import { objectionTo } from './changeAllowed'
 import { DIMENSIONS } from '../readings/dimensions'
 import { expectedReading } from './expectedReading'
 import type { KeptPartOut, KeptTray } from './KeptTray'
+import type { PressOutcome } from '../press/pressPlan'
 import { newBezelOf } from './newBezel'
 import type { CaseByFigures } from './caseByFigures'
 import { trayCase } from './trayCase'
@@ -30,6 +31,19 @@ function boreOf({ readout }: CaseByFigures) {
   const { seat } = readout
   return seat.ok ? seat.seat.across : null
 }
+
+describe('what is read next', () => {
+  const tray = { ...keptTray().tray, asked: ['crystal', 'reseal'] as const }
+  const sheet = caseSheet({ backSeal: 'o-ring' })
+  const next = (outcome: PressOutcome) =>
+    trayCase(keptTray({ tray, sheet, picked: keptPick(7), pressRuns: [keptRun(7, outcome)] }), RULES).next
+
+  it('is nothing that a crystal which is home lies over', () => {
+    expect(next('high-on-one-side')?.dimension).toBe('crystal-edge')
+    // The back's groove lies open still.
+    expect(next('home')?.dimension).toMatch(/^(groove|back|crown)/)
+  })
+})
 
 describe('trayCase', () => {
   const old = keptReading(1, 'bezel-bore', 31.36, { takenAt: NINE })

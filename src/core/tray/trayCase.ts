@@ -30,6 +30,7 @@ import type { CaseByFigures } from './caseByFigures'
 import { asFound, withNewBezel } from './caseByFigures'
 import type { Hazard } from './hazards'
 import { allHazards, hazardTicksOf, standingHazards } from './hazards'
+import { isHome } from './isHome'
 import { jobFactsOf } from './jobFactsOf'
 import { originalCrystal } from './originalCrystal'
 import type { KeptTray } from './KeptTray'
@@ -76,7 +77,7 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly unread: readonly DimensionId[]
   /** everything this construction could be read for, the plan first */
   readonly possible: readonly DimensionId[]
-  /** null when the plan is done */
+  /** null when the plan is done, or as much of it as can be read once a crystal is home */
   readonly next: ReadingTarget | null
   readonly facts: JobFacts
   /** the steps of this job, tools by rule of thumb */
@@ -184,7 +185,12 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       return possibleDimensions(planBasis())
     },
     get next() {
-      return nextTarget(plan(), counted)
+      // A crystal that is home lies over what it was chosen by.
+      const covered = isHome(kept) ? plannedForCrystal(planBasis()) : []
+      return nextTarget(
+        plan().filter((dimension) => !covered.includes(dimension)),
+        counted,
+      )
     },
     get facts() {
       return facts()
