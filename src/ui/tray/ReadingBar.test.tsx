@@ -121,8 +121,11 @@ describe('ReadingBar', () => {
   })
 
   it('has nothing to accept once the plan is done', () => {
-    bar({ target: null })
+    bar({ target: null, view: { ...view, unread: [] } })
     expect(screen.getByText('All read')).toBeInTheDocument()
     expect(screen.getByRole('button', { name: /Accept/ })).toBeDisabled()
+    cleanup()
+    bar({ target: null, view: { ...view, unread: ['bore'] } })
+    expect(screen.getByText('Nothing to read now')).toBeInTheDocument()
   })
 })

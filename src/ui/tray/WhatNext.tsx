@@ -28,16 +28,18 @@ export function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrumen
   const instrument = view.instruments.find((i) => i.id === instrumentId)
   const doubt = instrument && instrumentDoubt(instrument)
   const overdue = instrument && isDue(instrument.calibrationDueOn, new Date())
+  // Once a crystal is home, what was never read stays unread.
+  const over = view.unread.length === 0 ? 'All read' : 'Nothing to read now'
   const enough = asksNext(view)?.answer === 'enough'
   if (quiet) {
     return (
       <Box sx={{ display: 'flex', alignItems: 'center', columnGap: 2, flexWrap: 'wrap', fontSize: 13 }}>
         <Box component="span" sx={{ fontSize: 17, fontWeight: 700 }} data-testid="read-next">
-          All read
+          {over}
         </Box>
         <FeedChoice feed={feed} onFeed={onFeed} />
         <Box component="span" sx={{ color: 'text.secondary', display: { xs: 'none', md: 'inline' } }}>
-          to repeat one, choose it on the drawing
+          to read one all the same, choose it on the drawing
         </Box>
       </Box>
     )
@@ -53,7 +55,7 @@ export function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrumen
       <Box sx={{ fontSize: 22, fontWeight: 700, lineHeight: 1.15 }} data-testid="read-next">
         {dimension && target
           ? `${dimension.label}, ${dimension.places[target.placeIndex] ?? ''}`
-          : 'All read'}
+          : over}
       </Box>
       <Box
         sx={{

@@ -13,7 +13,7 @@ import { FIGURE_AWAY, firstOf } from './trayAnswer'
 import type { SessionEvent, TraySession } from './traySession'
 import { onEnter, targetOfSession } from './traySession'
 
-const ALL_READ = 'everything is read. Choose a dimension to read it again.'
+const NONE_ASKED = 'nothing is asked for now. Choose the dimension to read it all the same.'
 
 interface Send {
   readonly text: string
@@ -67,14 +67,14 @@ export function useReadingInput(state: TraySession, dispatch: Dispatch<SessionEv
         if (target) void send({ text, confirmed: false, instrumentId, source: 'typed', at: target })
         return
       case 'not-asked':
-        return dispatch({ type: 'failed', error: `${text.trim()} not taken: ${ALL_READ}` })
+        return dispatch({ type: 'failed', error: `${text.trim()} not taken: ${NONE_ASKED}` })
       case 'nothing':
         return
     }
   }
   const sendWaiting = useEffectEvent(([text = '', ...others]: readonly string[]) => {
     if (target) void send({ text, confirmed: false, instrumentId, source: 'typed', at: target, waited: true })
-    else dispatch({ type: 'failed', error: `${[text, ...others].join(', ')} not taken: ${ALL_READ}` })
+    else dispatch({ type: 'failed', error: `${[text, ...others].join(', ')} not taken: ${NONE_ASKED}` })
   })
   const { waiting, busy } = state
   useEffect(() => {
