@@ -53,9 +53,7 @@ export function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrumen
         <FeedChoice feed={feed} onFeed={onFeed} />
       </Box>
       <Box sx={{ fontSize: 22, fontWeight: 700, lineHeight: 1.15 }} data-testid="read-next">
-        {dimension && target
-          ? `${dimension.label}, ${dimension.places[target.placeIndex] ?? ''}`
-          : over}
+        {dimension && target ? `${dimension.label}, ${dimension.places[target.placeIndex] ?? ''}` : over}
       </Box>
       <Box
         sx={{
