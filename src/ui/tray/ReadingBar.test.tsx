@@ -126,6 +126,6 @@ describe('ReadingBar', () => {
     expect(screen.getByRole('button', { name: /Accept/ })).toBeDisabled()
     cleanup()
     bar({ target: null, view: { ...trayViewOf(), unread: ['bore'] } })
-    expect(screen.getByText('Nothing to read now')).toBeInTheDocument()
+    expect(screen.getByText('Nothing to read')).toBeInTheDocument()
   })
 })

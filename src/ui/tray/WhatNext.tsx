@@ -29,7 +29,7 @@ export function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrumen
   const doubt = instrument && instrumentDoubt(instrument)
   const overdue = instrument && isDue(instrument.calibrationDueOn, new Date())
   // Once a crystal is home, what was never read stays unread.
-  const over = view.unread.length === 0 ? 'All read' : 'Nothing to read now'
+  const over = view.unread.length === 0 ? 'All read' : 'Nothing to read'
   const enough = asksNext(view)?.answer === 'enough'
   if (quiet) {
     return (
