@@ -151,6 +151,11 @@ describe('trayReport', () => {
     expect(waitOf({ ticks: { ...begun, ...over } })).toMatch(/done \| .*: 25 min$/)
     const leftOut = { [`wait:${id}`]: { reason: 'cured by light', at: '2026-11-24T10:05:00.000Z' } }
     expect(waitOf({ ticks: begun, leftOut })).toMatch(/left-out \| .*: cut short, “cured by light”$/)
+    // Told once, not as a thing left out of its stage, too.
+    const told = linesOf('Work', { tray, ticks: begun, leftOut }).filter((line) =>
+      line.includes('cured by light'),
+    )
+    expect(told).toHaveLength(1)
   })
 
   it('says what a test for water is worth, and of a piece without a class that it is none for water', () => {

@@ -5,6 +5,7 @@ import { stepsOf } from '../procedure/procedure'
 import type { StageState, StandingDemand } from '../stages/StageState'
 import { openOf } from '../stages/StageState'
 import { stageLabel } from '../stages/stages'
+import { waitSubject } from '../waits/waits'
 import type { ReportLine } from './Report'
 
 /** What of a case the work on it is told from. */
@@ -20,7 +21,9 @@ export function stageLines(state: StageState, { procedure, ticks, said }: WorkTo
   const label = stageLabel(state.stage)
   const done = stepsOf(procedure, state.stage).filter(({ id }) => state.stepsDone.includes(id))
   const times = done.flatMap(({ id }) => ticks[`step:${id}`] ?? [])
-  const open = openOf(state)
+  // A wait has a line of its own, with how long it took or why it was cut short.
+  const demands = state.demands.filter(({ subject }) => !subject.startsWith(waitSubject('')))
+  const open = openOf({ demands })
   return [
     ...(done.length === 0
       ? []
@@ -32,7 +35,7 @@ export function stageLines(state: StageState, { procedure, ticks, said }: WorkTo
             latest(times),
           ),
         ]),
-    ...byReason(state.demands).map(({ what, reason, at }) =>
+    ...byReason(demands).map(({ what, reason, at }) =>
       line(label, `${what.join('; ')}: “${reason}”`, 'left-out', at),
     ),
     ...(open.length === 0 ? [] : [line(label, open.map((demand) => demand.open).join('; '), 'open', null)]),
