@@ -1,5 +1,5 @@
 import { expectAccessible } from './support/axe'
-import { expect, OFTEN, settled, test } from './support/bench'
+import { expect, OFTEN, press, settled, test } from './support/bench'
 
 const VIEWS = [
   ['/', 'Bench'],
@@ -71,6 +71,17 @@ test('a phone shows the stage that is looked at among the others', async ({ page
     await page.goto(`/trays/214?stage=${stage}`)
     await expect(page.locator('[aria-current="step"]')).toBeInViewport({ ratio: 0.9 })
   }
+})
+
+test('on a phone each stage begins at its top, wherever the one before was scrolled to', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto('/trays/214?stage=match')
+  const scrolled = () => page.evaluate(() => window.scrollY)
+  await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight))
+  expect(await scrolled()).toBeGreaterThan(100)
+  await press(page, ']')
+  await expect(page.locator('[aria-current="step"]')).toContainText('Press in')
+  await expect.poll(scrolled, OFTEN).toBe(0)
 })
 
 test('the main job of a tray needs no scrolling at 1280 × 800', async ({ page }) => {

@@ -4,7 +4,7 @@ import type { StageId } from '@/core/stages/stages'
 import { stageOf } from '@/core/stages/stages'
 import type { TrayView } from '@/services/tray/trayView'
 import dynamic from 'next/dynamic'
-import { useEffect, useMemo } from 'react'
+import { useEffect, useMemo, useRef } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useFigures } from '../keys/figureTakers'
 import { RAIL_WIDTH } from '../shell/railWidth'
@@ -52,6 +52,13 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
 
   // A reason is typed the moment it is asked for: its dialog must not have to be fetched first.
   useEffect(() => void import('./LeaveDialog'), [])
+  // Where the page scrolls as a whole, a stage begins at its top, not where the one before was left.
+  const shown = useRef(state.stage)
+  useEffect(() => {
+    if (shown.current === state.stage) return
+    shown.current = state.stage
+    window.scrollTo({ top: 0 })
+  }, [state.stage])
   useFigures(open && !bench.keysRest, {
     onFigure: bar.typeFigure,
     onBackspace: () => bench.startVoid(),

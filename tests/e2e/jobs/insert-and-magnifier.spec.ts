@@ -14,7 +14,7 @@ async function otherBath(page: Page, act: 'end' | 'start'): Promise<void> {
     await expect(inUse).toBeHidden()
   }
   if (act === 'start') {
-    await startMethod(page, 'acetone bath', 'the insert, off the case')
+    await startMethod(page, 'acetone bath', 'the face of the head')
     await expect(inUse).toBeVisible()
   }
 }

@@ -27,8 +27,10 @@ export function HazardList({ bench, actions }: StageWorkProps) {
           key={hazard.id}
           sx={{
             display: 'grid',
-            gridTemplateColumns: 'minmax(0,1fr) auto',
+            // Beside a wide button a phone leaves three words a line.
+            gridTemplateColumns: { xs: 'minmax(0,1fr)', sm: 'minmax(0,1fr) auto' },
             columnGap: 1.5,
+            rowGap: 0.75,
             alignItems: 'center',
             borderLeft: 4,
             borderColor: 'error.main',
@@ -50,7 +52,7 @@ export function HazardList({ bench, actions }: StageWorkProps) {
               color="error"
               disabled={!inHand}
               onClick={() => tick(hazard)}
-              sx={{ minHeight: 44, whiteSpace: 'nowrap' }}
+              sx={{ minHeight: 44, whiteSpace: 'nowrap', justifySelf: 'start' }}
             >
               {hazard.dealt}
             </Button>
