@@ -1,8 +1,15 @@
 import fc from 'fast-check'
-import { acrylicSeatOf, cementSeatOf, figure, ringSeatOf } from '../../../tests/factories/crystalSeats'
+import {
+  acrylicSeatOf,
+  cementSeatOf,
+  figure,
+  neckSeatOf,
+  ringSeatOf,
+} from '../../../tests/factories/crystalSeats'
 import { stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import { assessAcrylic } from '../construction/acrylic/assessAcrylic'
 import { assessCemented } from '../construction/cement/assessCemented'
+import { assessNeck } from '../construction/neck/assessNeck'
 import { assessPair } from '../construction/ring/assessPair'
 import { failureText } from './failureText'
 import { FIT_POLICY } from './fitPolicy'
@@ -34,6 +41,24 @@ describe('a limit that is met exactly is met', () => {
             expect(failureText(name, candidate, seat, FIT_POLICY)).toMatch(/too uncertain/)
         },
       ),
+    )
+  })
+
+  it('by the room between neck and bezel for a ring that reaches down there', () => {
+    const most = FIT_POLICY.neckSqueezeBands.nylon.high
+    fc.assert(
+      fc.property(hundredths(26, 36), fc.constantFrom(0.3, 0.35, 0.4, 0.5), (neckMm, wallMm) => {
+        const seat = neckSeatOf({
+          neckOuter: figure(neckMm),
+          bezelInner: figure(neckMm + 2 * wallMm * (1 - most)),
+        })
+        const fits = (wall: number) => {
+          const ring = stockGasket({ wallMm: wall, material: 'nylon' })
+          const { constraints } = assessNeck(stockCrystal({ diameterMm: neckMm }), ring, seat, FIT_POLICY)
+          return constraints.find(({ name }) => name === 'neck-room')?.probability
+        }
+        expect([fits(wallMm), fits(wallMm + 0.01)]).toEqual([1, 0])
+      }),
     )
   })
 

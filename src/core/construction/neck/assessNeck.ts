@@ -5,6 +5,7 @@ import { certain, oddsOfConstraints } from '../../fit/Candidate'
 import type { Figure } from '../../fit/CrystalSeat'
 import { squeezeState } from '../../section/gasketTint'
 import { formatShare } from '../../units/formatMm'
+import { reaches } from '../../units/within'
 import type { NeckSeat } from './neckSeat'
 import type { FitPolicy } from '../../fit/fitPolicy'
 import { handsConstraint, handStanding } from '../../fit/handClearance'
@@ -110,7 +111,7 @@ function overNeck(overNeckMm: number, seat: NeckSeat, policy: FitPolicy): Constr
 /** A ring that also reaches down between bezel and neck must not be crushed there. */
 function hasRoomAtNeck(gasket: StockGasket, { neckOuter, bezelInner }: NeckSeat, policy: FitPolicy): boolean {
   const roomMm = (bezelInner.valueMm - neckOuter.valueMm) / 2
-  return roomMm >= gasket.wallMm * (1 - bandOf(gasket, policy).high)
+  return reaches(roomMm, gasket.wallMm * (1 - bandOf(gasket, policy).high))
 }
 
 function edge(crystal: StockCrystal, found: Figure, policy: FitPolicy): Constraint {
