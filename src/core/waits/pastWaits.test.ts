@@ -1,4 +1,5 @@
-import { waitBeforeText, waitsBefore } from './pastWaits'
+import { waitsBefore } from './pastWaits'
+import { waitBeforeText } from './WaitBefore'
 
 describe('waits of earlier pieces', () => {
   it('are told by the middle one and the newest tray', () => {

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
-import { waitBeforeText } from '@/core/waits/pastWaits'
+import { waitBeforeText } from '@/core/waits/WaitBefore'
 import { minutesLeft, openWaits, waitSubject } from '@/core/waits/waits'
 import { useNow } from '../../small/useNow'
 import { NoticesButton } from '../../waits/NoticesButton'
