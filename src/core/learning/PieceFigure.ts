@@ -10,9 +10,12 @@ export interface PieceFigure {
   readonly standardUncertaintyMm: number
   /** how many readings; 0 where it was found another way, as from a picture */
   readonly readings: number
-  /** what it was read with, as “caliper, thickness gauge” */
+  /** what it was read with, as “caliper, thickness gauge”; WORKED_OUT where nobody read it */
   readonly instruments: string
 }
+
+/** Stands for the instruments of a figure that follows from others of the piece. */
+export const WORKED_OUT = 'worked out'
 
 /** What a case sheet has learned of a dimension: what to expect of another piece of the same case. */
 export interface LearnedFigure extends Estimate {

@@ -3,6 +3,7 @@ import { isOnSheets } from '../readings/sheetFigures'
 import type { DimensionId } from '../readings/dimensions'
 import type { MeasuredFigures } from '../tray/measuredFigures'
 import type { PieceFigure } from './PieceFigure'
+import { WORKED_OUT } from './PieceFigure'
 
 export interface MeasuredPiece {
   readonly trayNumber: number
@@ -46,6 +47,6 @@ function workedOut({ trayNumber, measured, seat }: MeasuredPiece): PieceFigure[]
     const figure = seat[dimension]
     if (figure?.origin !== 'derived' || measured[dimension]) return []
     const { valueMm, standardUncertaintyMm } = figure
-    return [{ trayNumber, dimension, valueMm, standardUncertaintyMm, readings: 0, instruments: 'worked out' }]
+    return [{ trayNumber, dimension, valueMm, standardUncertaintyMm, readings: 0, instruments: WORKED_OUT }]
   })
 }

@@ -88,6 +88,8 @@ describe('what a case sheet has learned of a dimension', () => {
   it('says where it comes from in words', () => {
     const from = (readings: number) => learnedFigure('bore', null, [piece(30.9, 7, { readings })]).from
     expect([0, 1, 2].map(from)).toEqual(['from tray 7', 'from tray 7, 1 reading', 'from tray 7, 2 readings'])
+    const derived = piece(30.9, 7, { readings: 0, instruments: 'worked out' })
+    expect(learnedFigure('bore', null, [derived]).from).toBe('worked out on tray 7')
   })
 })
 
