@@ -9,6 +9,7 @@ import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
 import { CASE_SHEET_GROUPS } from '@/core/records/caseSheetGroups'
 import { isShown } from '@/core/records/Field'
 import { fieldText } from '@/core/records/fieldText'
+import { sheetField } from '@/core/readings/sheetFigures'
 import type { FieldValue } from '@/core/records/checkRecord'
 import { formatMm } from '@/core/units/formatMm'
 import type { CaseSheetPage } from '@/services/sheets/sheetPages'
@@ -39,7 +40,8 @@ export function SheetPage({ page, save }: SheetPageProps) {
     (f) => !['maker', 'reference', 'note'].includes(f.name) && isShown(f, (name) => values[name]),
   )
   const facts = asked.filter((f) => fieldText(f, values[f.name]) !== null)
-  const unknown = asked.filter((f) => fieldText(f, values[f.name]) === null)
+  const learned = pieces.map(({ dimension }): string => sheetField(dimension))
+  const unknown = asked.filter((f) => fieldText(f, values[f.name]) === null && !learned.includes(f.name))
   return (
     <PageFrame
       title={`${sheet.maker} ${sheet.reference}`}
@@ -68,7 +70,7 @@ export function SheetPage({ page, save }: SheetPageProps) {
           <SheetSection sheet={sheet} policy={policy} />
           {unknown.length > 0 && (
             <Typography sx={{ mt: 1, color: 'text.secondary' }}>
-              Not known yet: {unknown.map((f) => f.label.toLowerCase()).join(', ')}.
+              Not known yet: {unknown.map((f) => f.label.toLowerCase()).join('; ')}.
             </Typography>
           )}
           {sheet.note && (

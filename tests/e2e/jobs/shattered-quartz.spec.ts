@@ -62,4 +62,8 @@ test('a shattered quartz: its size from the opening alone, hands counted off and
   await expect(page.getByTestId('usual-parts')).toContainText('2 spacers')
   await piece.look('Match')
   await expect(page.getByTestId('pair-row').first()).toContainText('28.0 × 1.0 flat mineral')
+  // What the sheet has learned from the first piece is not called unknown.
+  await page.getByRole('link', { name: CASE }).click()
+  await expect(page.getByRole('heading', { name: 'Learned from pieces handed back' })).toBeVisible()
+  await expect(page.getByText(/^Not known yet: /)).not.toContainText('gasket wall')
 })
