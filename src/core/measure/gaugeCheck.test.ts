@@ -26,6 +26,11 @@ describe('gaugeCheck', () => {
     )
   })
 
+  it('proposes an offset in whole ten-thousandths of a millimetre', () => {
+    const { newZeroOffsetMm } = gaugeCheck(10, [10.05, 10.05, 10.06], CALIPER)
+    expect(newZeroOffsetMm).toBe(0.0533)
+  })
+
   it('takes a drift of just half its error, and readings just as far apart as it may show', () => {
     expect(gaugeCheck(10, [10.02, 10.01], CALIPER).verdict).toBe('within')
     expect(gaugeCheck(10, [9.98, 9.99], CALIPER).verdict).toBe('within')

@@ -171,7 +171,14 @@ describe('coverageFactor', () => {
   it('falls from Student’s t for one degree of freedom to two', () => {
     expect(coverageFactor(1)).toBe(13.97)
     expect(coverageFactor(0.3)).toBe(13.97)
-    expect(coverageFactor(10)).toBe(2.28)
+    // Rows of GUM table G.2, 95.45 %.
+    for (const [nu, t] of [
+      [10, 2.28],
+      [20, 2.13],
+      [50, 2.05],
+      [100, 2.025],
+    ] as const)
+      expect(coverageFactor(nu)).toBe(t)
     expect(coverageFactor(Infinity)).toBe(2)
     expect(coverageFactor()).toBe(2)
     fc.assert(

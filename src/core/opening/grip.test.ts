@@ -56,6 +56,10 @@ describe('pegPlacement', () => {
     )
   })
 
+  it('has half a turn of room where nothing stands out', () => {
+    expect(pegPlacement(4, [])).toMatchObject({ clearDeg: 180, clears: true })
+  })
+
   it('says when a peg would touch', () => {
     expect(pegPlacement(4, [0, 22, 45, 68]).clears).toBe(false)
   })

@@ -6,7 +6,7 @@ import fc from 'fast-check'
 import { figure } from '../../../tests/factories/crystalSeats'
 import { caseSheet } from '../../../tests/factories/caseSheet'
 import { stockGasket } from '../../../tests/factories/parts'
-import { flatGasketsForGroove } from './flatGaskets'
+import { flatGasketsForGroove, flatGasketsLikeOld } from './flatGaskets'
 import { assessFlatSeal, flatSeal, flatToOrder } from './flatSeal'
 import { resealSet } from './resealSet'
 
@@ -183,5 +183,24 @@ describe('resealSet with a flat gasket', () => {
     expect(unknown?.measure).toEqual(['back-groove-depth'])
     expect(unknown?.order).toMatch(/28.6 inside, 0.47 thick/)
     expect(unknown?.notes[0]).toMatch(/rather a little thicker/)
+  })
+})
+
+describe('flatGasketsLikeOld', () => {
+  it('puts the nearest thickness first, thinner or thicker, then the older line', () => {
+    const old = {
+      inner: { valueMm: 26, standardUncertaintyMm: 0.02, origin: 'measured' as const },
+      thickness: { valueMm: 0.6, standardUncertaintyMm: 0.02, origin: 'measured' as const },
+    }
+    const policy = { likeOld: { innerMm: 30, thicknessMm: 0.2 } }
+    const alike = [
+      flat(1, 0.9, 0.45),
+      flat(2, 0.9, 0.7),
+      flat(4, 0.9, 0.58),
+      flat(3, 0.9, 0.58),
+      flat(5, 0.9, 0.9),
+    ]
+    expect(flatGasketsLikeOld(alike, old, policy).map(({ part }) => part.id)).toEqual([3, 4, 2, 1])
+    expect(flatGasketsLikeOld(alike, old, policy, 2)).toHaveLength(2)
   })
 })

@@ -158,6 +158,13 @@ describe('brokenView', () => {
     expect(screenXOf(small, 3)).not.toBeNull()
   })
 
+  it('draws the smallest case, and refuses none at all', () => {
+    const of = (outerMm: number) => () =>
+      brokenView({ outerMm, edgeFromMm: 0.1, centreMm: 0.1, width: 320, gap: 14 })
+    expect(of(0.5)).not.toThrow()
+    expect(of(0)).toThrow(RangeError)
+  })
+
   it('refuses a width with no room', () => {
     expect(() => brokenView({ outerMm: 19, edgeFromMm: 13, centreMm: 2, width: 20, gap: 14 })).toThrow(
       RangeError,

@@ -19,6 +19,11 @@ describe('parsePartQuery', () => {
       sizes: [size(29.95, 30.05), size(0.95, 1.05)],
       words: ['flat'],
     })
+    // A bare number no part is as large as is a code.
+    expect(parsePartQuery('90')).toMatchObject({ sizes: [size(89.5, 90.5)], words: [] })
+    expect(parsePartQuery('91')).toMatchObject({ sizes: [], words: ['91'] })
+    expect(parsePartQuery('@c')).toMatchObject({ shelf: 'c', words: [] })
+    expect(parsePartQuery('@')).toMatchObject({ shelf: null, words: ['@'] })
     expect(parsePartQuery('30,0 x 1,0').sizes).toEqual([size(29.95, 30.05), size(0.95, 1.05)])
     expect(parsePartQuery('29.9..30.1 sapphire')).toMatchObject({
       sizes: [size(29.85, 30.15)],
