@@ -6,7 +6,7 @@ const JOBS = [
     name: 'glass over a neck',
     words: 'Bosun',
     fits: /29\.8 × 1\.2 flat mineral/,
-    why: /The bezel squeezes the nylon ring \d+\s% of 3\s%–20\s%/,
+    why: /The bezel squeezes the nylon ring \d+\s% of 3–20\s%/,
     planned: /as planned: 29\.8 × 1\.2 in ring 0\.40/,
     pressed: true,
     step: /Die that bears on the bezel only/,

@@ -9,7 +9,7 @@ import type { Outline } from '../section/outline'
 import { outline } from '../section/outline'
 import type { SectionCase } from '../section/sectionGeometry'
 import { caseOutlines } from '../section/sectionGeometry'
-import { formatMm, formatPercent, formatShare } from '../units/formatMm'
+import { formatMm, formatPercent, formatShare, formatShares } from '../units/formatMm'
 import { bezelOnOpening } from './assumedJoint'
 import type { BayonetCandidate } from './bayonet/assessBayonet'
 import { assessBayonet, flatSqueezeState, nearBayonet } from './bayonet/assessBayonet'
@@ -154,7 +154,7 @@ export const bayonetRing: Construction<BayonetSeat, BayonetCandidate> = {
 }
 
 function bandText({ flatSqueeze: { low, high } }: FitPolicy): string {
-  return `${formatShare(low)}–${formatShare(high)}`
+  return formatShares(low, high)
 }
 
 function failure(name: string, candidate: BayonetCandidate, policy: FitPolicy): string {

@@ -114,7 +114,7 @@ describe('assessNeck', () => {
       FIT_POLICY,
     )
     expect(rejected(thin, neckSeatOf()).failures[0]?.failure).toMatch(
-      /not squeezed at all: 27\u00A0% too thin; nylon wants 3\u00A0%–20\u00A0%/,
+      /not squeezed at all: 27\u00A0% too thin; nylon wants 3–20\u00A0%/,
     )
     const thick = assessNeck(
       stockCrystal({ diameterMm: 29.8, edgeThicknessMm: 1.5 }),

@@ -1,4 +1,4 @@
-import { formatMm, formatShare } from '../units/formatMm'
+import { formatMm, formatShare, formatShares } from '../units/formatMm'
 import type { Figure } from './CrystalSeat'
 import type { FitPolicy } from './fitPolicy'
 import { probabilityWithin } from './probabilityWithin'
@@ -63,7 +63,7 @@ function judged(
     if (!reaches(policy.ringToBezelMm, Math.abs(gasket.outerDiameterMm - bezelInner.valueMm))) return []
     const found = squeezeBetween({ inner: neckOuter, outer: bezelInner, wall })
     const band = bandOf(gasket, policy)
-    const reason = `squeezed ${formatShare(found.squeeze)} between bezel and neck; ${gasket.material} wants ${formatShare(band.low)}–${formatShare(band.high)}`
+    const reason = `squeezed ${formatShare(found.squeeze)} between bezel and neck; ${gasket.material} wants ${formatShares(band.low, band.high)}`
     return [{ gasket, squeeze: found.squeeze, probability: squeezeOdds(found, band), reason }]
   }
   if (!oldWall) return []

@@ -1,6 +1,6 @@
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf'
 import type { Figure } from '../fit/CrystalSeat'
-import { formatShare } from '../units/formatMm'
+import { formatShare, formatShares } from '../units/formatMm'
 import type { SealPolicy } from './sealPolicy'
 import type { ORing, StaticSeal } from './staticSeal'
 import { staticSeal } from './staticSeal'
@@ -74,7 +74,7 @@ function failureText(name: SealConstraint, seal: StaticSeal, policy: SealPolicy)
     case 'squeeze':
       return seal.squeeze <= 0
         ? `not squeezed at all: ${formatShare(-seal.squeeze)} thinner than the gap`
-        : `squeezed ${formatShare(seal.squeeze)}; wants ${formatShare(low)}–${formatShare(high)}`
+        : `squeezed ${formatShare(seal.squeeze)}; wants ${formatShares(low, high)}`
     case 'stretch':
       return seal.stretch < 0
         ? `${formatShare(-seal.stretch, 1)} larger than the wall it lies on: it buckles and is pinched`

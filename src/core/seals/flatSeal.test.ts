@@ -118,7 +118,7 @@ describe('flatGasketsForGroove', () => {
     const ranked = flatGasketsForGroove(alike, RECESS, BUILT_IN_POLICY)
     expect(ranked.map(({ part }) => part.id)).toEqual([6, 7, 8])
     expect(found[0]?.reason).toBe(
-      'squeezed 18\u00A0% of 10\u00A0%–30\u00A0% for nitrile, fills 92\u00A0% of its recess, 0.10 loose round the inner wall',
+      'squeezed 18\u00A0% of 10–30\u00A0% for nitrile, fills 92\u00A0% of its recess, 0.10 loose round the inner wall',
     )
   })
 })

@@ -1,7 +1,7 @@
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf'
 import type { GasketMaterial } from '../fit/parts'
 import { requirePositive } from '../guard/require'
-import { formatMm, formatShare } from '../units/formatMm'
+import { formatMm, formatShare, formatShares } from '../units/formatMm'
 import type { GrooveFigures } from './assessSeal'
 import type { FlatSealPolicy } from './flatSealPolicy'
 
@@ -90,7 +90,7 @@ export function flatSealSentence(
     looseMm < 0
       ? `stretched ${formatMm(-looseMm)} over the inner wall`
       : `${formatMm(looseMm)} loose round the inner wall`
-  return `squeezed ${formatShare(squeeze)} of ${formatShare(low)}–${formatShare(high)} for ${material}, fills ${formatShare(fill)} of its recess, ${lies}`
+  return `squeezed ${formatShare(squeeze)} of ${formatShares(low, high)} for ${material}, fills ${formatShare(fill)} of its recess, ${lies}`
 }
 
 /** Steps flat gaskets are sold in, mm: thickness and diameter. From memory. */

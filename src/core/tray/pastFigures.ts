@@ -4,7 +4,7 @@ import { learnedSpread } from '../fit/learned'
 import type { StockCrystal, StockGasket } from '../fit/parts'
 import type { Fractions } from '../fit/Window'
 import { pressForceN } from '../press/pressForce'
-import { formatShare } from '../units/formatMm'
+import { formatShares } from '../units/formatMm'
 import type { PastRun } from './sizeHistory'
 
 /** A hold as it is kept in words, “Squeeze 5.0 %”, as a share; null for another kind of hold, and where it was not kept. */
@@ -29,10 +29,10 @@ export function learnedSqueeze(
   return learnedSpread({ mean: (low + high) / 2, standardDeviation: (high - low) / 4 }, shown)
 }
 
-/** “Squeezes of 13 runs that went home here: 2.1 %–5.9 %.” */
+/** “Squeezes of 13 runs that went home here: 2.1–5.9 %.” */
 export function learnedSqueezeSentence({ mean, standardDeviation, runs }: LearnedSpread): string {
   const [low, high] = [mean - 2 * standardDeviation, mean + 2 * standardDeviation]
-  return `Learned from ${runs === 1 ? 'one run that' : `${runs} runs that`} went home here: squeeze ${formatShare(Math.max(0, low))}–${formatShare(high)}.`
+  return `Learned from ${runs === 1 ? 'one run that' : `${runs} runs that`} went home here: squeeze ${formatShares(Math.max(0, low), high)}.`
 }
 
 /** What the press will ask, as far as it can be told before. N. */

@@ -35,3 +35,8 @@ export function formatShare(share: number, decimals = 0): string {
   const text = `${Math.abs(100 * share).toFixed(decimals)}${NO_BREAK}%`
   return share < 0 && Number.parseFloat(text) !== 0 ? `${MINUS}${text}` : text
 }
+
+/** Writes a band of shares in percent, its sign once: “3–20 %”. */
+export function formatShares(low: number, high: number, decimals = 0): string {
+  return `${(100 * low).toFixed(decimals)}–${formatShare(high, decimals)}`
+}

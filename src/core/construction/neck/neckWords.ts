@@ -1,7 +1,7 @@
 import { commonFailure, ringOffText } from '../../fit/commonFailure'
 import type { FitPolicy } from '../../fit/fitPolicy'
 import { originClause } from '../../fit/originWords'
-import { formatMm, formatPercent, formatShare, formatSignedMm } from '../../units/formatMm'
+import { formatMm, formatPercent, formatShare, formatShares, formatSignedMm } from '../../units/formatMm'
 import type { NeckCandidate } from './assessNeck'
 import type { NeckSeat } from './neckSeat'
 import { reaches } from '../../units/within'
@@ -38,7 +38,7 @@ export function neckFailure(
 }
 
 function squeezeFailure({ squeeze, squeezeUncertainty, band, gasket }: NeckCandidate): string {
-  const limits = `${gasket ? gasket.material : 'an acrylic skirt'} wants ${formatShare(band.low)}–${formatShare(band.high)}`
+  const limits = `${gasket ? gasket.material : 'an acrylic skirt'} wants ${formatShares(band.low, band.high)}`
   const size = formatShare(Math.abs(squeeze))
   if (squeeze < 0) return `not squeezed at all: ${size} too thin; ${limits}`
   if (!reaches(band.high, squeeze)) return `crushed by the bezel: squeezed ${size}; ${limits}`
@@ -52,7 +52,7 @@ export function neckReasons(candidate: NeckCandidate, seat: NeckSeat): string[] 
   const what = gasket
     ? `The bezel squeezes the ${gasket.material} ring`
     : 'The bezel squeezes the acrylic skirt, which is its own seal,'
-  const squeezed = `${what} ${formatShare(squeeze)} of ${formatShare(band.low)}–${formatShare(band.high)}, right with ${formatPercent(fitProbability)}${originClause('bezel', seat.bezelInner)}${originClause('neck', seat.neckOuter)}.`
+  const squeezed = `${what} ${formatShare(squeeze)} of ${formatShares(band.low, band.high)}, right with ${formatPercent(fitProbability)}${originClause('bezel', seat.bezelInner)}${originClause('neck', seat.neckOuter)}.`
   return [squeezed, ...overSentence(candidate), ...lipSentence(candidate, seat)]
 }
 

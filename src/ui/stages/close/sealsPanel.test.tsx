@@ -40,9 +40,7 @@ describe('SealsPanel', () => {
   it('offers what seals the recess, with its figures, and takes it out', async () => {
     const { asked } = panel({ ...RECESS, crownTubeMm: 2, crownBoreMm: 3 })
     expect(back().getByText('30.3 / 28.5 × 0.55 flat nitrile')).toBeVisible()
-    expect(
-      back().getByText(/^Squeezed 18 % of 10 %–30 % for nitrile, fills 92 % of its recess/),
-    ).toBeVisible()
+    expect(back().getByText(/^Squeezed 18 % of 10–30 % for nitrile, fills 92 % of its recess/)).toBeVisible()
     await act(() => Promise.resolve(back().getByRole('button', { name: 'Take out' }).click()))
     expect(asked).toEqual([{ action: 'takeOut', input: { trayId: 1, kind: 'gasket', partId: 5 } }])
     expect(crown().getByText(/1.00 of room along the tube, which is assumed/)).toBeVisible()
