@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { formatMm, formatPercent, formatSignedMm } from './formatMm'
+import { formatMm, formatPercent, formatSignedMm, formatShares } from './formatMm'
 import { parseMm } from './parseMm'
 
 describe('parseMm', () => {
@@ -58,5 +58,7 @@ describe('formatMm', () => {
     expect(formatPercent(1)).toBe('> 99\u00A0%')
     expect(formatPercent(0.934)).toBe('93\u00A0%')
     expect(formatPercent(0.0001)).toBe('< 1\u00A0%')
+    expect(formatShares(0.03, 0.2)).toBe('3–20\u00A0%')
+    expect(formatShares(0.0112, 0.11, 1)).toBe('1.1–11.0\u00A0%')
   })
 })

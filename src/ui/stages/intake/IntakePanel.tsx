@@ -48,7 +48,7 @@ export function IntakePanel({ bench, actions }: StageWorkProps) {
             : 'Nothing asked for yet'}
         </Typography>
         {tray.finishedAt === null && (
-          <Button size="small" onClick={() => correct(true)}>
+          <Button size="small" onClick={() => correct(true)} sx={{ flexShrink: 0 }}>
             Correct intake
           </Button>
         )}
