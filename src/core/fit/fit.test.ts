@@ -351,7 +351,13 @@ describe('withCrystalHere', () => {
   })
 
   it('says nothing of one that is out, or of another thickness', () => {
-    const others = [stockCrystal({ quantity: 0 }), stockCrystal({ id: 2, edgeThicknessMm: 1.2 })]
+    const others = [
+      stockCrystal({ quantity: 0 }),
+      stockCrystal({ id: 2, edgeThicknessMm: 1.2 }),
+      // No hundredth off is the same as printed.
+      stockCrystal({ id: 3, edgeThicknessMm: 1.008 }),
+      stockCrystal({ id: 4, diameterMm: 30.008 }),
+    ]
     expect(withCrystalHere(orders, stockIndex(others, []))).toEqual(orders)
   })
 })

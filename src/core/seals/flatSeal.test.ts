@@ -7,7 +7,7 @@ import { figure } from '../../../tests/factories/crystalSeats'
 import { caseSheet } from '../../../tests/factories/caseSheet'
 import { stockGasket } from '../../../tests/factories/parts'
 import { flatGasketsForGroove, flatGasketsLikeOld } from './flatGaskets'
-import { assessFlatSeal, flatSeal, flatToOrder } from './flatSeal'
+import { assessFlatSeal, flatSeal, flatSealSentence, flatToOrder } from './flatSeal'
 import { resealSet } from './resealSet'
 
 const RECESS = { inner: figure(28.4, 0.01), width: figure(1.2, 0.01), gap: figure(0.45, 0.01) }
@@ -202,5 +202,14 @@ describe('flatGasketsLikeOld', () => {
     ]
     expect(flatGasketsLikeOld(alike, old, policy).map(({ part }) => part.id)).toEqual([3, 4, 2, 1])
     expect(flatGasketsLikeOld(alike, old, policy, 2)).toHaveLength(2)
+  })
+})
+
+describe('flatSealSentence', () => {
+  it('calls a gasket stretched only where it is smaller than the wall it lies round', () => {
+    const lies = (looseMm: number) =>
+      flatSealSentence({ squeeze: 0.2, fill: 0.9, looseMm }, 'nitrile', FLAT_SEAL_POLICY)
+    expect(lies(0)).toMatch(/0.00 loose round the inner wall$/)
+    expect(lies(-0.1)).toMatch(/stretched 0.10 over the inner wall$/)
   })
 })

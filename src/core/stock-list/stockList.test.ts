@@ -54,6 +54,11 @@ describe('guessColumns', () => {
       'Net price': { field: 'priceCents', unit: 'mm' },
     })
     expect(guessColumns('crystal', ['Diameter'], [['312'], ['298']])['Diameter']?.unit).toBe('tenths of mm')
+    const twice = {
+      A: { field: 'diameterMm', unit: 'mm' },
+      B: { field: 'diameterMm', unit: 'inch' },
+    } as const
+    expect(guessColumns('crystal', ['A', 'B'], [], twice)).toEqual({ A: twice.A })
     expect(guessColumns('crystal', ['Diameter (inch)'], [['1.18']])['Diameter (inch)']?.unit).toBe('inch')
     const own = guessColumns(
       'crystal',
