@@ -165,6 +165,7 @@ export function trayViewOf({
             words: construction.words,
             pressed: construction.pressed,
             fromDrawers: list.fittingCount > 0,
+            orderWaits: false,
             toOrder: list.fittingCount === 0 ? construction.toOrder(seat, facts, FIT_POLICY) : [],
             bezelRings: [],
             fitting: list.fitting.map((pair) => ({

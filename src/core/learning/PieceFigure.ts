@@ -17,6 +17,11 @@ export interface PieceFigure {
 /** Stands for the instruments of a figure that follows from others of the piece. */
 export const WORKED_OUT = 'worked out'
 
+/** Whether nobody read it: it follows from other figures of the piece. */
+export function isWorkedOut({ instruments }: Pick<PieceFigure, 'instruments'>): boolean {
+  return instruments === WORKED_OUT
+}
+
 /** What a case sheet has learned of a dimension: what to expect of another piece of the same case. */
 export interface LearnedFigure extends Estimate {
   /** how far pieces of this case differ, standard deviation, mm: the table's while they are few */

@@ -3,7 +3,7 @@ import type { SheetDimension } from '../readings/sheetFigures'
 import { sheetField } from '../readings/sheetFigures'
 import type { CaseSheet } from '../tray/CaseSheet'
 import type { LearnedFigure, LearnedFigures, PieceFigure } from './PieceFigure'
-import { WORKED_OUT } from './PieceFigure'
+import { isWorkedOut } from './PieceFigure'
 
 /** The table's spread weighs as much as this many differences between pieces. From memory. */
 const PRIOR_PIECES = 4
@@ -91,5 +91,5 @@ function fromText(pieces: readonly PieceFigure[]): string {
   const readings =
     last.readings === 0 ? '' : last.readings === 1 ? ', 1 reading' : `, ${last.readings} readings`
   // A figure nobody read is not passed off as one that was.
-  return `${last.instruments === WORKED_OUT ? 'worked out on' : 'from'} tray ${last.trayNumber}${readings}`
+  return `${isWorkedOut(last) ? 'worked out on' : 'from'} tray ${last.trayNumber}${readings}`
 }

@@ -38,6 +38,14 @@ describe('what is read next', () => {
   const next = (outcome: PressOutcome) =>
     trayCase(keptTray({ tray, sheet, picked: keptPick(7), pressRuns: [keptRun(7, outcome)] }), RULES).next
 
+  it('leaves unread only what can still be read', () => {
+    const of = (outcome: PressOutcome) =>
+      trayCase(keptTray({ tray, sheet, picked: keptPick(7), pressRuns: [keptRun(7, outcome)] }), RULES).unread
+    expect(of('loose')).toContain('bore')
+    expect(of('home')).not.toContain('bore')
+    expect(of('home')[0]).toMatch(/^(groove|back|crown)/)
+  })
+
   it('is nothing that a crystal which is home lies over', () => {
     expect(next('high-on-one-side')?.dimension).toBe('crystal-edge')
     // The back's groove lies open still.

@@ -73,7 +73,7 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly planBasis: PlanBasis
   /** what is to be read, in order */
   readonly plan: readonly DimensionId[]
-  /** what is to be read and has no reading, no chord and no points yet, in order */
+  /** what can still be read and has no reading, no chord and no points yet, in order */
   readonly unread: readonly DimensionId[]
   /** everything this construction could be read for, the plan first */
   readonly possible: readonly DimensionId[]
@@ -116,6 +116,9 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
   // The plan asks for the sheet alone: a bench full of trays is planned without judging every one's size.
   const planBasis = lazily(() => planBasisOf(tray, newBezel ? now().sheet : sheet, kept.looked))
   const plan = lazily(() => readingPlan(planBasis()))
+  // A crystal that is home lies over what it was chosen by.
+  const covered = lazily(() => (isHome(kept) ? plannedForCrystal(planBasis()) : []))
+  const readable = lazily(() => plan().filter((dimension) => !covered().includes(dimension)))
   const facts = lazily(() => jobFactsOf(tray, kept.sheet, kept, rules.schools))
   const procedureWith = (tools: ComputedTools) => procedure(facts(), tray.schools, tools)
   const steps = lazily(() => procedureWith(NO_COMPUTED_TOOLS))
@@ -179,18 +182,13 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       return plan()
     },
     get unread() {
-      return unreadOf(plan(), [...counted, ...kept.shapes.filter((shape) => shape.voidReason === null)])
+      return unreadOf(readable(), [...counted, ...kept.shapes.filter((shape) => shape.voidReason === null)])
     },
     get possible() {
       return possibleDimensions(planBasis())
     },
     get next() {
-      // A crystal that is home lies over what it was chosen by.
-      const covered = isHome(kept) ? plannedForCrystal(planBasis()) : []
-      return nextTarget(
-        plan().filter((dimension) => !covered.includes(dimension)),
-        counted,
-      )
+      return nextTarget(readable(), counted)
     },
     get facts() {
       return facts()

@@ -36,6 +36,8 @@ export interface ShortlistView extends Omit<Shortlist, 'fitting' | 'rejected'> {
   readonly fromDrawers: boolean
   /** nearest sizes to order where nothing does, the likeliest first; empty where none can be told */
   readonly toOrder: readonly OrderProposal[]
+  /** sizes could be told, but none before more is read */
+  readonly orderWaits: boolean
   /** second rings of a removable bezel, the likeliest first; empty for other constructions */
   readonly bezelRings: readonly BezelRing[]
 }
@@ -47,6 +49,8 @@ export function shortlistView(drawers: StockIndex, opened: TrayCase, seat: Cryst
   const policy = opened.rules.policy.fit
   const list = shortlistWithOwn(drawers, seat, readout.wishes, { policy }, opened.own)
   const fromDrawers = list.fitting.some(({ crystal }) => !isOwn(crystal))
+  const nearest = fromDrawers ? [] : withCrystalHere(construction.toOrder(seat, sheet, policy), drawers)
+  const toOrder = ordersByNow(nearest, opened.unread, policy)
   const withChoice = (candidate: Candidate): CandidateView => ({
     ...candidate,
     ...choiceOf(candidate, seat, list.between, opened),
@@ -57,13 +61,8 @@ export function shortlistView(drawers: StockIndex, opened: TrayCase, seat: Cryst
     pressed: construction.pressed,
     restsOn: restsOn(seat),
     fromDrawers,
-    toOrder: fromDrawers
-      ? []
-      : ordersByNow(
-          withCrystalHere(construction.toOrder(seat, sheet, policy), drawers),
-          opened.unread,
-          policy,
-        ),
+    toOrder,
+    orderWaits: nearest.length > 0 && toOrder.length === 0,
     fitting: list.fitting.map(withChoice),
     rejected: list.rejected.map(({ candidate, failures }) => ({
       candidate: withChoice(candidate),

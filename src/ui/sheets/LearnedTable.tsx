@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
 import Link from 'next/link'
 import type { LearnedFigure, PieceFigure } from '@/core/learning/PieceFigure'
+import { isWorkedOut } from '@/core/learning/PieceFigure'
 import { isBeyondSpread } from '@/core/learning/learnedFigures'
 import { expandedUncertaintyMm } from '@/core/measure/Estimate'
 import { DIMENSIONS } from '@/core/readings/dimensions'
@@ -109,6 +110,7 @@ function LearnedRow({ dimension, figure, sheetMm, pieces }: LearnedRowProps) {
               {piece.trayNumber}
             </Link>{' '}
             <span className="figure">{formatMm(piece.valueMm)}</span>
+            {isWorkedOut(piece) && ' worked out'}
           </span>
         ))}
         {pieces.length > NAMED && ` and ${pieces.length - NAMED} more`}

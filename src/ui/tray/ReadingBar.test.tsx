@@ -121,11 +121,11 @@ describe('ReadingBar', () => {
   })
 
   it('has nothing to accept once the plan is done', () => {
-    bar({ target: null, view: { ...trayViewOf(), unread: [] } })
+    bar({ target: null, view: { ...trayViewOf(), plan: [] } })
     expect(screen.getByText('All read')).toBeInTheDocument()
     expect(screen.getByRole('button', { name: /Accept/ })).toBeDisabled()
     cleanup()
-    bar({ target: null, view: { ...trayViewOf(), unread: ['bore'] } })
+    bar({ target: null, view: { ...trayViewOf(), plan: ['bore'] } })
     expect(screen.getByText('Nothing to read')).toBeInTheDocument()
   })
 })

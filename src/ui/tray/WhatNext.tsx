@@ -7,6 +7,7 @@ import { formatSignedMm } from '@/core/units/formatMm'
 import { asksNext } from '../stages/measure/asksNext'
 import { FeedChoice } from './FeedChoice'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
+import { unreadOf } from '@/core/readings/readingPlan'
 import type { FeedSource } from '@/services/instruments/instrumentFeeds'
 import type { TrayView } from '@/services/tray/trayView'
 
@@ -29,7 +30,8 @@ export function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrumen
   const doubt = instrument && instrumentDoubt(instrument)
   const overdue = instrument && isDue(instrument.calibrationDueOn, new Date())
   // Once a crystal is home, what was never read stays unread.
-  const over = view.unread.length === 0 ? 'All read' : 'Nothing to read'
+  const standing = [...view.readings, ...view.shapes].filter(({ voidReason }) => voidReason === null)
+  const over = unreadOf(view.plan, standing).length === 0 ? 'All read' : 'Nothing to read'
   const enough = asksNext(view)?.answer === 'enough'
   if (quiet) {
     return (

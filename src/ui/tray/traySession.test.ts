@@ -21,6 +21,15 @@ const reading = (placeIndex: number) => ({ dimension: 'bore', placeIndex, voidRe
 
 describe('traySession', () => {
   const fresh = openSession(view(), 'measure')
+  /** 30.91 is on its way, and this is typed meanwhile. */
+  const sentWith = (text: string) =>
+    traySession(
+      traySession(traySession(fresh, { type: 'typed', text: '30.91' }), {
+        type: 'figure-sent',
+        waited: false,
+      }),
+      { type: 'typed', text },
+    )
 
   it('keeps what was typed when a reading is refused or the server is away', () => {
     const typed = traySession(fresh, { type: 'typed', text: '30.9' })
@@ -64,12 +73,7 @@ describe('traySession', () => {
   })
 
   it('lets a figure go whose Enter was pressed as the answer to the one before came in', () => {
-    const typed = [
-      { type: 'typed', text: '30.91' },
-      { type: 'figure-sent', waited: false },
-      { type: 'typed', text: '30.92' },
-    ] as const
-    const sent = typed.reduce<TraySession>(traySession, fresh)
+    const sent = sentWith('30.92')
     const taken = traySession(sent, { type: 'reading-taken', view: view(), note: null })
     expect(onEnter(sent)).toBe('wait')
     const waits = traySession(taken, { type: 'accept-waits' })
@@ -81,12 +85,7 @@ describe('traySession', () => {
   })
 
   it('keeps a figure on its way, and one being typed, whatever else is done or refused meanwhile', () => {
-    const typed = [
-      { type: 'typed', text: '30.91' },
-      { type: 'figure-sent', waited: false },
-      { type: 'typed', text: '30.9' },
-    ] as const
-    const sent = typed.reduce<TraySession>(traySession, fresh)
+    const sent = sentWith('30.9')
     const acts: readonly SessionEvent[] = [
       { type: 'view-came', view: view() },
       { type: 'cleared-busy' },

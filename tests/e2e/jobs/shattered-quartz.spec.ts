@@ -28,6 +28,13 @@ test('a shattered quartz: its size from the opening alone, hands counted off and
   await page.getByTestId('own-crystal-gasket').getByRole('button', { name: 'cut' }).click()
   await piece.readThe('Opening with gasket', '27.92', '27.93', '27.92')
   await expect(page.getByTestId('verdict-size')).toHaveText('28.0')
+  // The size is sure, but no ring can be told yet: nothing is ordered on a guess.
+  await piece.look('Match')
+  await expect(
+    page.getByText(/^Nothing can be called a fit, .* before more is read: case bore/),
+  ).toBeVisible()
+  await expect(page.getByText('Nearest to order')).toBeHidden()
+  await piece.look('Clean')
   await piece.readThe('Gasket wall', '0.45', '0.45', '0.45')
   await piece.leaves('Match', 'the size is sure, the seat is as usual')
 

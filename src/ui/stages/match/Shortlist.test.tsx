@@ -88,7 +88,7 @@ describe('Shortlist', () => {
     const unread = {
       ...view,
       unread: ['bore', 'gasket-wall'] as const,
-      shortlist: { ...view.shortlist, toOrder: [] },
+      shortlist: { ...view.shortlist, toOrder: [], orderWaits: true },
     }
     renderInTheme(<OrderNearest view={unread} />)
     expect(screen.getByText(/before more is read: case bore and gasket wall/)).toBeInTheDocument()

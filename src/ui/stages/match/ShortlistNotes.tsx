@@ -45,7 +45,7 @@ export function NothingToJudgeBy({ missing }: { missing: DimensionId | null }) {
 export function OrderNearest({ view }: { view: TrayView }) {
   const empty = view.shortlist?.choicesInStock === 0
   const orders = view.shortlist?.toOrder ?? []
-  if (orders.length === 0 && view.unread.length > 0)
+  if (view.shortlist?.orderWaits)
     return (
       <Typography sx={{ mt: 1, fontWeight: 700, color: 'warning.main' }}>
         Nothing can be called a fit, or be ordered, before more is read: {listedDimensions(view.unread)}.
