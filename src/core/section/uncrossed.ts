@@ -58,7 +58,7 @@ function costOf(lines: readonly ScreenLine[], drawn: readonly ScreenLine[]): num
 }
 
 /** True where two lines cross; that one ends on the other is none. */
-function cross([a, b]: ScreenLine, [c, d]: ScreenLine): boolean {
+export function cross([a, b]: ScreenLine, [c, d]: ScreenLine): boolean {
   return turn(a, b, c) * turn(a, b, d) < 0 && turn(c, d, a) * turn(c, d, b) < 0
 }
 

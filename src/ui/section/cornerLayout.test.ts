@@ -2,6 +2,8 @@ import { describe, expect, it } from '@jest/globals'
 import { stockCrystal, stockGasket } from '../../../tests/factories/parts'
 import { trayViewOf } from '../../../tests/factories/trayView'
 import { FIT_POLICY } from '@/core/fit/fitPolicy'
+import type { ScreenLine } from '@/core/section/uncrossed'
+import { cross } from '@/core/section/uncrossed'
 import { cornerLayout } from './cornerLayout'
 import { CSS_PX_PER_MM } from './screenScale'
 import { sectionModel } from './sectionModel'
@@ -34,6 +36,31 @@ describe('cornerLayout', () => {
     }
     const found = cornerLayout(MODEL, 'found', 520).labels.filter(({ label }) => label.place === 'right')
     expect(found.map(({ target }) => target)).toEqual(found.map(() => null))
+  })
+
+  it.each([480, 520, 600])('crosses no two leaders, of either column, over a width of %d', (width) => {
+    const view = trayViewOf({
+      read: {
+        'crystal-edge': [1, 1],
+        bore: [30.97, 30.95, 30.93, 30.95],
+        'gasket-wall': [0.5],
+        'seat-depth': [1.04],
+        'hands-below-seat': [0.52],
+      },
+      crystals: [stockCrystal()],
+      gaskets: [stockGasket()],
+    })
+    const model = sectionModel(view, view.shortlist?.fitting[0] ?? null, FIT_POLICY)
+    const { labels, body } = cornerLayout(model, 'planned', width)
+    const leaders = labels.flatMap(({ label, y, target }): ScreenLine[] => {
+      const x = label.place === 'left' ? body.x - 6 : body.x + body.width + 4
+      return target ? [[{ x, y }, target]] : []
+    })
+    expect(leaders.length).toBeGreaterThanOrEqual(6)
+    const crossings = leaders.flatMap((line, at) =>
+      leaders.slice(at + 1).filter((other) => cross(line, other)),
+    )
+    expect(crossings).toEqual([])
   })
 
   it('keeps labels of a column apart', () => {
