@@ -28,6 +28,17 @@ describe('what a tick says of the trail', () => {
     expect(saidByTick(off, trailOf(['shell-screw', 4], ['shell', 1]), []).off).toEqual([])
   })
 
+  it('has at least two hands counted: a watch shows hours and minutes', () => {
+    const hands = { takesOff: ['hand'], putsBack: [] } as const
+    expect(saidByTick(hands, [], []).against).toMatch(/^Count the hands/)
+    expect(saidByTick(hands, trailOf(['hand', 1]), []).against).toBe(
+      '1 of at least 2 hands counted: count the rest on the parts trail, or leave this out for a reason.',
+    )
+    expect(saidByTick(hands, trailOf(['hand', 1], ['hand', 1]), []).against).toBeNull()
+    expect(isShownByTrail(hands, trailOf(['hand', 1]))).toBe(false)
+    expect(isShownByTrail(hands, trailOf(['hand', 2]))).toBe(true)
+  })
+
   it('puts back what is off, but not what has to be counted back', () => {
     const out = trailOf(['movement', 1], ['spacer', 2])
     expect(saidByTick(on, out, []).against).toBe(

@@ -1,5 +1,5 @@
 import type { TrailPartId } from '../trail/parts'
-import { COMES_WITH, partsName, TRAIL_PART_IDS, TRAIL_PARTS } from '../trail/parts'
+import { COMES_WITH, fewestOf, partsName, TRAIL_PART_IDS, TRAIL_PARTS } from '../trail/parts'
 import type { TrailLine } from '../trail/partsTrail'
 import { missingText } from '../trail/partsTrail'
 import type { Step } from './Step'
@@ -28,7 +28,7 @@ export function saidByTick(
   trail: readonly TrailLine[],
   renews: readonly TrailPartId[],
 ): SaidByTick {
-  const off = takesOff.filter((part) => !trail.some((line) => line.part === part))
+  const off = takesOff.filter((part) => !isAllOff(part, trail))
   const on = trail.filter((line) => line.open > 0 && putsBack.includes(line.part))
   const uncounted = off.filter((part) => TRAIL_PARTS[part].several)
   const unseen = on.filter(({ part }) => TRAIL_PARTS[part].several)
@@ -37,11 +37,25 @@ export function saidByTick(
     off,
     back: on.filter((line) => !isNew(line)),
     renewed: on.filter(isNew),
-    against: againstCount(uncounted) ?? againstBack(unseen),
+    against: againstCount(uncounted, trail) ?? againstBack(unseen),
   }
 }
 
-function againstCount(parts: readonly TrailPartId[]): string | null {
+function offCount(part: TrailPartId, trail: readonly TrailLine[]): number {
+  return trail.filter((line) => line.part === part).reduce((sum, { count }) => sum + count, 0)
+}
+
+/** As far as the trail can tell: of parts nobody knows the number of, any count is all of them. */
+function isAllOff(part: TrailPartId, trail: readonly TrailLine[]): boolean {
+  return offCount(part, trail) >= fewestOf(part)
+}
+
+function againstCount(parts: readonly TrailPartId[], trail: readonly TrailLine[]): string | null {
+  const begun = parts.find((part) => offCount(part, trail) > 0)
+  if (begun) {
+    const counted = `${offCount(begun, trail)} of at least ${fewestOf(begun)} ${partsName(begun)} counted`
+    return `${counted}: count the rest on the parts trail, or leave this out for a reason.`
+  }
   if (parts.length === 0) return null
   const names = parts.map(partsName).join(' and ')
   return `Count the ${names} on the parts trail first: they go back by that count.`
@@ -54,7 +68,7 @@ function againstBack(lines: readonly TrailLine[]): string | null {
 
 /** True where a step is done by what the trail holds: all that comes off by it is off, or all that was off is back. */
 export function isShownByTrail({ takesOff, putsBack }: PartsOfStep, trail: readonly TrailLine[]): boolean {
-  if (takesOff.length > 0) return takesOff.every((part) => trail.some((line) => line.part === part))
+  if (takesOff.length > 0) return takesOff.every((part) => isAllOff(part, trail))
   const lines = trail.filter((line) => putsBack.includes(line.part))
   return lines.some((line) => line.back + line.renewed > 0) && lines.every((line) => line.open === 0)
 }

@@ -119,6 +119,11 @@ export function crystalRestsOn(facts: PlanBasis): DimensionId[] {
   return planned.length === 0 ? [] : [...planned, ...constructionOf(facts.retention).reads(facts).beside]
 }
 
+/** Dimensions that a pusher goes past when the crystal is pressed out. */
+export function pushOutRestsOn({ chapterRing }: PlanBasis): readonly DimensionId[] {
+  return chapterRing === 'none' ? [] : [PUSHED_PAST]
+}
+
 /** Dimensions of the plan that say which insert fits. */
 export function plannedForInsert({ asked, insertMaterial, insertBack }: PlanBasis): readonly DimensionId[] {
   return asked.includes('insert') && insertMaterial !== 'none' && !insertBack ? INSERT : []

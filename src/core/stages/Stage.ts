@@ -45,7 +45,7 @@ export interface Demand {
 }
 
 /** What rests on figures. */
-export type RestingAct = 'pick' | 'insert' | 'seals' | 'press-run'
+export type RestingAct = 'push-out' | 'pick' | 'insert' | 'seals' | 'press-run'
 
 /** Figures that are other ones since something was done that rests on them. */
 export interface OtherFigures {

@@ -71,8 +71,8 @@ describe('the order of the steps', () => {
 
 describe('the movement', () => {
   const tray = { ...keptTray().tray, asked: ['crystal'] as const, crystalState: 'whole' as const }
-  const order = (ticks: KeptTray['ticks'] = {}) => {
-    const { procedure, stages, trail } = trayCase(keptTray({ tray, ticks }), RULES)
+  const order = (ticks: KeptTray['ticks'] = {}, events: KeptTray['trail'] = []) => {
+    const { procedure, stages, trail } = trayCase(keptTray({ tray, ticks, trail: events }), RULES)
     return { steps: procedure.steps, stages, trail }
   }
 
@@ -80,6 +80,18 @@ describe('the movement', () => {
     const early = /^First at Close: Underside of the glass looked at/
     expect(againstBack('movement', order())).toMatch(early)
     expect(againstBack('movement', order({ 'step:underside-first': OFF_AT }))).toBeNull()
+  })
+
+  it('is in before what holds it goes back, by its step or on the trail', () => {
+    const clamp = cameOff(1, 'clamp')
+    const both = order({}, [clamp, cameOff(2, 'movement')])
+    const early = /^Still off by the parts trail: 1 movement\. Put each back first/
+    expect(againstBack('clamp', both)).toMatch(early)
+    expect(against('hold-on', both)).toMatch(early)
+    // Taken off and put back again while the movement stayed where it was.
+    expect(againstBack('clamp', order({}, [clamp]))).toBeNull()
+    expect(against('hold-on', order({}, [clamp]))).toBeNull()
+    expect(againstBack('strap', order({}, [cameOff(1, 'strap'), cameOff(2, 'movement')]))).toBeNull()
   })
 })
 

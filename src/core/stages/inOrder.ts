@@ -3,6 +3,7 @@ import { tickedTogether } from '../procedure/tickedTogether'
 import type { HazardId } from '../tray/hazards'
 import { stepsBeforeDealing } from '../tray/hazards'
 import type { TrailPartId } from '../trail/parts'
+import { heldBy } from '../trail/parts'
 import type { TrailLine } from '../trail/partsTrail'
 import { missingBefore, missingText } from '../trail/partsTrail'
 import type { StageState } from './StageState'
@@ -22,13 +23,27 @@ export interface Order {
  * @returns null where it can
  */
 export function againstStep(step: Step, order: Order): string | null {
-  return againstResting(step.after, order) ?? againstOff(missingBefore(order.trail, step.stage))
+  const { trail } = order
+  return (
+    againstResting(step.after, order) ??
+    againstOff(missingBefore(trail, step.stage)) ??
+    againstOff(notYetHeld(step.putsBack, trail))
+  )
 }
 
 /** Why a part cannot have gone back yet, see againstStep: the step that puts it back rests on one that is open. */
 export function againstBack(part: TrailPartId, order: Order): string | null {
   const step = order.steps.find(({ putsBack }) => putsBack.includes(part))
-  return step ? againstResting(step.after, order) : null
+  const resting = step ? againstResting(step.after, order) : null
+  return resting ?? againstOff(notYetHeld([part], order.trail))
+}
+
+/** What these parts would hold once they are back, and is still off. */
+function notYetHeld(parts: readonly TrailPartId[], trail: readonly TrailLine[]): TrailLine[] {
+  const held = trail
+    .filter(({ part, open }) => open > 0 && parts.includes(part))
+    .map(({ part }) => heldBy(part))
+  return trail.filter(({ part, open }) => open > 0 && held.includes(part))
 }
 
 /** Why a hazard cannot have been dealt with yet: what it rests on is open, or the step that deals with it is not due. */

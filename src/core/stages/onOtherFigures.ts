@@ -1,6 +1,7 @@
 import type { Demand, RestingAct, StandingWork } from './Stage'
 
 const DONE: Readonly<Record<RestingAct, string>> = {
+  'push-out': 'pushed out',
   pick: 'picked',
   insert: 'insert taken',
   seals: 'seals taken',

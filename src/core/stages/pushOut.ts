@@ -1,3 +1,4 @@
+import { onOtherFigures } from './onOtherFigures'
 import type { Stage } from './Stage'
 
 export const pushOut: Stage = {
@@ -7,4 +8,5 @@ export const pushOut: Stage = {
   reads: false,
   drawing: 'corner',
   shows: ['removal', 'methods', 'parts-off'],
+  demands: (work) => onOtherFigures(work, 'push-out'),
 }

@@ -14,12 +14,12 @@ export const TRAIL_PARTS = {
   'circuit-cover': { label: 'circuit cover', key: 'v', several: false, backBy: 'close' },
   'cover-screw': { label: 'cover screw', key: '', several: true, backBy: 'close' },
   contact: { label: 'spring or contact', key: 'q', several: true, backBy: 'close' },
-  clamp: { label: 'clamp', key: 'c', several: true, backBy: 'close' },
-  screw: { label: 'case screw', key: 's', several: true, backBy: 'close' },
-  ring: { label: 'holding ring', key: 'r', several: false, backBy: 'close' },
-  spacer: { label: 'spacer', key: 'k', several: true, backBy: 'close' },
+  clamp: { label: 'clamp', key: 'c', several: true, holds: 'movement', backBy: 'close' },
+  screw: { label: 'case screw', key: 's', several: true, holds: 'movement', backBy: 'close' },
+  ring: { label: 'holding ring', key: 'r', several: false, holds: 'movement', backBy: 'close' },
+  spacer: { label: 'spacer', key: 'k', several: true, holds: 'movement', backBy: 'close' },
   movement: { label: 'movement', key: 'm', several: false, backBy: 'close' },
-  hand: { label: 'hand', key: '', several: true, backBy: 'close' },
+  hand: { label: 'hand', key: '', several: true, fewest: 2, backBy: 'close' },
   'bezel-screw': { label: 'bezel screw', key: '', several: true, backBy: 'close' },
   bezel: { label: 'bezel', key: 'z', several: false, backBy: 'close' },
   'bezel-spring': { label: 'bezel spring', key: 'f', several: false, backBy: 'close' },
@@ -35,12 +35,28 @@ interface TrailPart {
   readonly key: string
   /** true where a case has several of it, so that they are counted */
   readonly several: boolean
+  /** a case that has any has at least so many; left out where one may be all. Common practice */
+  readonly fewest?: number
+  /** the part it holds: there is nothing to hold while that one is off */
+  readonly holds?: 'movement'
   /** the stage that cannot be left while it is missing */
   readonly backBy: StageId
 }
 
 export type TrailPartId = keyof typeof TRAIL_PARTS
 export const TRAIL_PART_IDS = Object.keys(TRAIL_PARTS) as readonly TrailPartId[]
+
+/** At least so many come off where any does. */
+export function fewestOf(part: TrailPartId): number {
+  const { fewest = 1 }: TrailPart = TRAIL_PARTS[part]
+  return fewest
+}
+
+/** The part that this one holds in its place; null where it holds none. */
+export function heldBy(part: TrailPartId): TrailPartId | null {
+  const { holds }: TrailPart = TRAIL_PARTS[part]
+  return holds ?? null
+}
 
 /** Marks that tell screws of one kind apart. */
 export const SIZE_MARKS = ['', 'short', 'long'] as const

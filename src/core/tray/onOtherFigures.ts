@@ -1,6 +1,6 @@
 import type { DimensionId } from '../readings/dimensions'
 import type { PlanBasis } from '../readings/readingPlan'
-import { crystalRestsOn, plannedForInsert, plannedForSeals } from '../readings/readingPlan'
+import { crystalRestsOn, plannedForInsert, plannedForSeals, pushOutRestsOn } from '../readings/readingPlan'
 import type { OtherFigures, RestingAct } from '../stages/Stage'
 import { figureOf, learnedOf } from './caseFigures'
 import type { CaseSheet } from './CaseSheet'
@@ -11,6 +11,9 @@ import { sheetFiguresOfPick } from './PickEvidence'
 import { sealsOut } from './sealsOut'
 import { homeRun } from './isHome'
 import { soundReadings } from './soundReadings'
+
+/** The step that has a pusher go past a chapter ring. */
+const CRYSTAL_OUT = 'step:crystal-out'
 
 /** An act, with the figures it rests on and the time in which a change of them is its own. */
 interface Rested {
@@ -23,7 +26,7 @@ interface Rested {
   readonly bySheet: readonly (readonly [DimensionId, number])[]
 }
 
-type KeptActs = Pick<KeptTray, 'tray' | 'picked' | 'pressRuns' | 'partsOut'>
+type KeptActs = Pick<KeptTray, 'tray' | 'ticks' | 'picked' | 'pressRuns' | 'partsOut'>
 
 /**
  * What was done on other figures than there are now. A change answers to the last act that rests on it: to the pick
@@ -70,8 +73,20 @@ function restedActs(kept: KeptActs, basis: () => PlanBasis): Rested[] {
   ) => parts.map(({ since }) => ({ act, on: on(basis()), done: since, until: null, bySheet: [] }))
   // What was handed back stays as it was: its sheet goes on with other pieces.
   const bySheet = picked && inHand ? sheetFiguresOfPick(picked.pick.evidence) : []
+  const pushedOut = kept.ticks[CRYSTAL_OUT]
   const inserts = partsOut.filter(({ kind }) => kind === 'insert')
   return [
+    ...(pushedOut === undefined
+      ? []
+      : [
+          {
+            act: 'push-out',
+            on: pushOutRestsOn(basis()),
+            done: new Date(pushedOut),
+            until: null,
+            bySheet: [],
+          } as const,
+        ]),
     ...(picked
       ? [
           {

@@ -147,6 +147,25 @@ describe('what was done on other figures than there are now', () => {
     expect(openAt('match', { picked, leftOut, readings: boreChanged('11:00', '11:40') })).toContain(PICKED_ON)
   })
 
+  it('is said of the push-out by the ring its pusher went past, and by nothing it did not pass', () => {
+    const sheet = caseSheet({ chapterRing: 'loose' })
+    const ticks = { 'step:crystal-out': at('10:00').toISOString() }
+    const changed = (dimension: DimensionId, backAt: string) => [
+      keptReading(1, dimension, 27, { takenAt: at('09:00'), voidReason: 'slip', voidedAt: at(backAt) }),
+      keptReading(2, dimension, 25, { takenAt: at('11:05') }),
+    ]
+    const readings = changed('chapter-ring-inner', '11:00')
+    const words = 'pushed out on other figures: chapter ring, inside 27.00 then, 25.00 now'
+    expect(openAt('push-out', { sheet, ticks, readings })).toContain(words)
+    expect(openAt('push-out', { sheet, readings })).not.toContain(words)
+    for (const other of [
+      { sheet, readings: changed('chapter-ring-inner', '09:30') },
+      { sheet, readings: changed('crystal-edge', '11:00') },
+      { sheet: caseSheet({ chapterRing: 'none' }), readings },
+    ])
+      expect(openAt('push-out', { ...other, ticks }).join()).not.toMatch(/other figures/)
+  })
+
   it('is asked for of an insert and of seals by their own figures', () => {
     const tray = { ...keptTray().tray, asked: ['crystal', 'insert', 'reseal'] as const }
     const sheet = caseSheet({ bezelKind: 'rotating-click', insertMaterial: 'aluminium', backSeal: 'o-ring' })

@@ -54,10 +54,19 @@ export class Piece {
     return new Piece(page, Number((await heading.textContent())?.replace('Tray ', '')))
   }
 
-  /** Ticks every step of the stage looked at that a hand may tick; what readings, picks and runs show is left to them. */
-  async work(): Promise<void> {
+  /** Ticks the steps of the stage looked at, in order, until what holds the movement is to go back. */
+  async movementIn(): Promise<void> {
+    await this.work(/^(Clamps|Case screws|Holding ring|Rubber spacers)/)
+  }
+
+  /**
+   * Ticks every step of the stage looked at that a hand may tick; what readings, picks and runs show is left to them.
+   * @param before - goes no further than the step before this one
+   */
+  async work(before?: RegExp): Promise<void> {
     const open = this.page.getByTestId('step').locator('[role=checkbox][aria-checked=false]:not([disabled])')
     for (let left = await open.count(); left > 0; left = await open.count()) {
+      if (before?.test((await open.first().getAttribute('aria-label')) ?? '')) return
       const line = open.first().locator('xpath=ancestor::li[1]')
       const isAsked = (await line.getAttribute('data-asks')) !== null
       await open.first().click()
@@ -171,6 +180,14 @@ export class Piece {
       await line.getByRole('button', { name: /^(all \d+ )?back/ }).click()
       await expect(line).toContainText('✓')
     }
+  }
+
+  /** Tries to count parts back too early, and reads why they stay off. */
+  async refusesBack(part: string, why: RegExp): Promise<void> {
+    const line = this.page.getByTestId('replay-line').filter({ hasText: part })
+    await line.getByRole('button', { name: /^(all \d+ )?back/ }).click()
+    await expect(this.page.getByText(why).first()).toBeVisible()
+    await expect(line).not.toContainText('✓')
   }
 
   /** Types figures one after another where the bar asks for them. */

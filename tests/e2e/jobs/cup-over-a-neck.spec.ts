@@ -58,6 +58,7 @@ test('an acrylic cup over a neck: the bezel that squeezes it is there without be
   await piece.standsAt('Align')
   // Movement and stem are in before the lens is judged; only then the bezel is pressed home, once.
   await expect(steps.filter({ hasText: /^Press the bezel home/ })).toHaveCount(1)
+  await piece.movementIn()
   await page.getByRole('checkbox', { name: /^Clamps half-tight/ }).click()
   await expect(page.getByText(/Still off by the parts trail: 2 clamps/).first()).toBeVisible()
   await piece.countBack('2 clamps')

@@ -36,6 +36,7 @@ test('glass glued in a rebate: no press and no dies, and its cement is on the cl
   await expect(waits).toContainText(/^Thin bead of clear cement in the rebate.*: (1 h|59 min) left/)
   await piece.cutWaits('cured by light, wiped before')
   await piece.standsAt('Close')
+  await piece.movementIn()
   await piece.countBack('spacer')
   await piece.work()
   await piece.done('Prove')

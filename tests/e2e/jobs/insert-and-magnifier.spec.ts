@@ -91,6 +91,7 @@ test('insert two minutes off and a magnifier to come off: soaked while the head 
   await startMethod(page, 'flame', 'the face of the head')
   await expect(page.getByText(/flame in use on this tray/)).toBeVisible()
   await page.getByRole('button', { name: 'End it' }).click()
+  await expect(page.getByText(/flame in use on this tray/)).toBeHidden()
   await piece.work()
   await piece.done('Clean')
 

@@ -78,6 +78,7 @@ test('a cracked dome whose ring is not there: ordered, booked in, pressed under 
   await piece.work()
   await piece.pressHome()
   await piece.standsAt('Close')
+  await piece.movementIn()
   await piece.countBack('2 spacers')
   await piece.countBack('spring or contact', '4 cover screws', '4 back screws')
   await piece.work()

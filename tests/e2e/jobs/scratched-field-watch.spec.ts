@@ -45,6 +45,7 @@ test('a scratched glass out whole: read 1.10 it is 1.0, its own sound ring goes 
   await piece.pressHome()
   // The seal never came out of a drawer: the run alone leads nowhere, a reason does.
   await piece.leaves('Close', 'cut from cord by its groove')
+  await piece.movementIn()
   await piece.countBack('2 clamps')
   await piece.work()
   // The loose back asked for a new seal, and the trail says that a new one went in.

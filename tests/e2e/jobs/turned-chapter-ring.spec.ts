@@ -56,6 +56,7 @@ test('a chapter ring set straight: its own crystal and ring out whole and in aga
       .filter({ hasText: /^crystal/ })
       .first(),
   ).toContainText('✓')
+  await piece.movementIn()
   await piece.countBack('2 clamps')
   await piece.provedAndBack('ran a day before it came in')
 

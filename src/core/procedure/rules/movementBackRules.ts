@@ -68,7 +68,10 @@ export function movementBack(stage: StageId): StepRule[] {
       id: 'hold-on',
       when: ({ movementOut, facts }) => movementOut && facts.movementHold !== 'back-alone',
       title: ({ facts }) => HOLDS_AGAIN[facts.movementHold ?? 'clamps'],
-      why: 'Tightened on one side first, the movement tilts.',
+      why: ({ facts }) =>
+        facts.movementHold === 'spacers'
+          ? 'With one left out the movement sits off its middle, and the stem binds.'
+          : 'Tightened on one side first, the movement tilts.',
       activeMinutes: 4,
       putsBack: ['clamp', 'screw', 'ring', 'spacer'],
     },
