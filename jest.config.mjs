@@ -32,6 +32,7 @@ export default {
         '<rootDir>/src/**/*.test.ts',
         '<rootDir>/tests/outside/**/*.test.ts',
         '<rootDir>/tests/docs/**/*.test.ts',
+        '<rootDir>/tests/scripts/**/*.test.ts',
       ],
     },
     {

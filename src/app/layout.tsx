@@ -3,23 +3,33 @@ import '@fontsource-variable/atkinson-hyperlegible-next'
 import Box from '@mui/material/Box'
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript'
 import type { Metadata } from 'next'
-import { connection } from 'next/server'
+import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
 import type { ClockForm } from '@/core/units/clockForm'
 import { USUAL_CLOCK } from '@/core/units/clockForm'
-import { getShop } from '@/services/shop/shop'
+import { NONCE_HEADER } from '@/io/http/nonceHeader'
+import { getShop, troubleOfShop } from '@/services/shop/shop'
 import { shopClock } from '@/services/shop/shopClock'
 import { Answering } from '@/ui/shell/Answering'
 import { EARLY_KEYS_SCRIPT } from '@/ui/keys/earlyKeys'
+import { DataTrouble } from '@/ui/shell/DataTrouble'
 import { GlobalKeys } from '@/ui/shell/GlobalKeys'
 import { Providers } from '@/ui/shell/Providers'
 import { RAIL_WIDTH } from '@/ui/shell/railWidth'
 import { Rail } from '@/ui/shell/Rail'
 
-/** A shop whose data cannot be opened is told by the page; its frame stands. */
-async function clockOfPage(): Promise<ClockForm> {
-  await connection()
-  return getShop().then(shopClock, () => USUAL_CLOCK)
+interface Frame {
+  readonly clock: ClockForm
+  /** why the shop's data is not open, where somebody can do something about it; null else */
+  readonly trouble: string | null
+}
+
+/** A shop whose data cannot be opened is told in the page's place; its frame stands. */
+function frameOfPage(): Promise<Frame> {
+  return getShop().then(
+    async (shop) => ({ clock: await shopClock(shop), trouble: null }),
+    (error: unknown) => ({ clock: USUAL_CLOCK, trouble: troubleOfShop(error) }),
+  )
 }
 
 export const metadata: Metadata = {
@@ -28,14 +38,23 @@ export const metadata: Metadata = {
 }
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
+  // Asked first: what is drawn for one request is never made ready for others.
+  const nonce = (await headers()).get(NONCE_HEADER) ?? ''
+  const { clock, trouble } = await frameOfPage()
   return (
     <html lang="en" suppressHydrationWarning>
       <body inert>
-        <script dangerouslySetInnerHTML={{ __html: EARLY_KEYS_SCRIPT }} />
-        <InitColorSchemeScript attribute="data-scheme" defaultMode="light" />
-        <Providers clock={await clockOfPage()}>
+        <script
+          nonce={nonce}
+          suppressHydrationWarning
+          dangerouslySetInnerHTML={{ __html: EARLY_KEYS_SCRIPT }}
+        />
+        <InitColorSchemeScript attribute="data-scheme" defaultMode="light" nonce={nonce} />
+        <Providers clock={clock} nonce={nonce}>
           <Rail />
-          <Box sx={{ ml: { xs: 0, sm: `${RAIL_WIDTH}px` } }}>{children}</Box>
+          <Box sx={{ ml: { xs: 0, sm: `${RAIL_WIDTH}px` } }}>
+            {trouble === null ? children : <DataTrouble trouble={trouble} />}
+          </Box>
           <GlobalKeys />
           <Answering />
         </Providers>

@@ -1,9 +1,6 @@
-import fs from 'node:fs'
 import path from 'node:path'
 import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core'
 import type { DataLocation } from './environment'
-import { lockFolder } from './folderLock'
-import { keptStatements } from './keptStatements'
 import * as schema from './schema'
 
 /** A database handle or a transaction on it: both drivers' types assign to it. */
@@ -25,6 +22,7 @@ export const START_LOCK = 730_119
  * An embedded folder belongs to one process at a time.
  * @param root - the project's folder, where the migrations are
  * @throws FolderInUseError when another process holds the folder
+ * @throws FolderRefusedError when what is in the folder is no data of ours
  */
 export async function openStore(location: DataLocation, root = process.cwd()): Promise<Store> {
   const migrationsFolder = path.join(/*turbopackIgnore: true*/ root, MIGRATIONS)
@@ -61,28 +59,18 @@ async function openServer(url: string, migrationsFolder: string): Promise<Store>
 }
 
 async function openFolder(folder: string, migrationsFolder: string): Promise<Store> {
-  fs.mkdirSync(path.dirname(folder), { recursive: true })
-  const unlock = lockFolder(folder)
+  const { openEngine } = await import('./folder/openEngine')
+  const [{ drizzle }, { migrate }] = await Promise.all([
+    import('drizzle-orm/pglite'),
+    import('drizzle-orm/pglite/migrator'),
+  ])
+  const { engine, close } = await openEngine(folder)
   try {
-    const [{ PGlite }, { drizzle }, { migrate }] = await Promise.all([
-      import('@electric-sql/pglite'),
-      import('drizzle-orm/pglite'),
-      import('drizzle-orm/pglite/migrator'),
-    ])
-    const engine = await PGlite.create({ dataDir: folder })
-    engine.execProtocolStream = keptStatements(engine.execProtocolStream.bind(engine))
     const db = drizzle(engine, { schema })
     await migrate(db, { migrationsFolder })
-    return {
-      db,
-      kind: 'embedded',
-      close: async () => {
-        await engine.close()
-        unlock()
-      },
-    }
+    return { db, kind: 'embedded', close }
   } catch (error) {
-    unlock()
+    await close()
     throw error
   }
 }

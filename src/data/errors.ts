@@ -1,11 +1,27 @@
-/** SQLSTATE of a database error, on both drivers behind Drizzle's own error. */
-function sqlState(error: unknown): string | undefined {
-  if (typeof error !== 'object' || error === null) return undefined
-  if ('code' in error && typeof error.code === 'string') return error.code
-  return 'cause' in error ? sqlState(error.cause) : undefined
+/** Codes along an error's causes, outermost first: of the database (SQLSTATE) or of our own; Drizzle wraps both. */
+function* codesOf(error: unknown): Generator<{ readonly code: string; readonly message: string }> {
+  for (let at = error; typeof at === 'object' && at !== null; at = 'cause' in at ? at.cause : null)
+    if ('code' in at && typeof at.code === 'string')
+      yield { code: at.code, message: 'message' in at ? String(at.message) : '' }
 }
 
 /** True when a row was refused because one like it exists. */
 export function isUniqueViolation(error: unknown): boolean {
-  return sqlState(error) === '23505'
+  const [outermost] = codesOf(error)
+  return outermost?.code === '23505'
+}
+
+/** Errors that carry what to tell the person: another Whyalon holds the folder, it holds something else, its disk is full. */
+const TOLD = ['ELOCKED', 'EFOLDER', 'EFULL']
+
+const DISK_FULL =
+  'Not stored: the disk with the shop’s data is full. Make room and do it again; nothing has to be started anew.'
+
+/** What to tell of an error of the shop's data, with what to do; null where nobody can do anything about it. */
+export function dataTrouble(error: unknown): string | null {
+  for (const { code, message } of codesOf(error)) {
+    if (TOLD.includes(code)) return message
+    if (code === '53100') return DISK_FULL
+  }
+  return null
 }

@@ -1,3 +1,5 @@
+import { BIND, CLOSE, DESCRIBE, HEAD_BYTES, PARSE, STATEMENT } from './protocol'
+
 /** Sends one message of PostgreSQL's protocol and gives what comes back: `execProtocolStream` of the embedded engine. */
 export type SendMessage<Answer, Options> = (message: Uint8Array, options?: Options) => Promise<Answer[]>
 
@@ -7,15 +9,6 @@ const MOST_STATEMENTS = 250
 const LONGEST_BYTES = 12_000
 /** A plan is made for tables as large as they are then: after so many uses it is made anew. */
 const MOST_USES = 500
-
-/** Messages of the extended query protocol, by their first byte: PostgreSQL documentation, 54.7 Message Formats. */
-const PARSE = 'P'.charCodeAt(0)
-const DESCRIBE = 'D'.charCodeAt(0)
-const BIND = 'B'.charCodeAt(0)
-const CLOSE = 'C'.charCodeAt(0)
-const STATEMENT = 'S'.charCodeAt(0)
-/** Of the type and the length that every message starts with. */
-const HEAD_BYTES = 5
 
 interface Kept<Answer> {
   readonly name: string

@@ -1,6 +1,7 @@
 import type Joi from 'joi'
 import { troubleOf } from '@/core/tray/CaseTrouble'
 import type { Db } from '@/data/client'
+import { dataTrouble } from '@/data/errors'
 import type { Refusal, Validated } from './boundary'
 import { refuse, validate } from './boundary'
 
@@ -34,7 +35,7 @@ export function action<Checked, Result, Sent = Checked>(
     try {
       return await run(db, checked.value, now)
     } catch (error) {
-      return refuse(troubleOf(error))
+      return refuse(dataTrouble(error) ?? troubleOf(error))
     }
   }
 }

@@ -5,16 +5,40 @@ import { Server } from './support/Server'
 import { expect, test } from './support/bench'
 
 test('a second Whyalon on the same data says who holds it, and starts once it is free', async ({
+  page,
   server,
 }) => {
   test.setTimeout(400_000)
   const second = new Server(server.data, 3217)
-  const { status } = await second.start()
-  expect(status).toBe(500)
+  await second.start()
+  const state = async () => (await fetch(`${second.address}/api/state`)).status
+  expect(await state()).toBe(503)
+  await page.goto(`${second.address}/trays/214`)
+  await expect(page.getByRole('heading', { name: 'The shop’s data is not open' })).toBeVisible()
+  await expect(page.getByText(/is in use by process \d+\. Only one Whyalon may open it/)).toBeVisible()
   await server.stop()
-  await expect.poll(async () => (await fetch(second.address)).status, { timeout: 30_000 }).toBe(200)
+  await expect.poll(state, { timeout: 30_000 }).toBe(200)
+  await page.getByRole('button', { name: 'Try again' }).click()
+  await expect(page.getByRole('heading', { name: 'Tray 214' })).toBeVisible()
   await second.stop()
   expect((await server.start()).status).toBe(200)
+})
+
+test('a folder that holds something else is left as it is, and every page says what was found', async ({
+  page,
+}) => {
+  test.setTimeout(400_000)
+  const data = path.join(process.env.WHYALON_E2E_HOME ?? '', 'something-else')
+  fs.mkdirSync(data)
+  fs.writeFileSync(path.join(data, 'letters.txt'), 'keep')
+  const other = new Server(data, 3219)
+  await other.start()
+  await page.goto(other.address)
+  await expect(
+    page.getByRole('alert').filter({ hasText: /holds letters\.txt, but no PG_VERSION/ }),
+  ).toContainText('Nothing in it was changed.')
+  await other.stop()
+  expect(fs.readdirSync(data)).toEqual(['letters.txt'])
 })
 
 test('a case written by a newer version is named on Bench, tray and sheet, and the rest goes on', async ({

@@ -230,7 +230,10 @@ test('pictures are kept; what is none, or too large, is refused with a reason', 
 
   // The server holds the line by itself.
   const post = (type: string, data: Buffer) =>
-    request.post('/api/trays/1/photos', { headers: { 'Content-Type': type }, data })
+    request.post('/api/trays/1/photos', {
+      headers: { 'Content-Type': type, 'Sec-Fetch-Site': 'same-origin' },
+      data,
+    })
   expect((await post('image/jpeg', Buffer.alloc(40_000_000))).status()).toBe(413)
   expect((await post('text/plain', picture)).status()).toBe(415)
   expect((await request.get('/api/photos/999999')).status()).toBe(404)

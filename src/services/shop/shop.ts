@@ -1,6 +1,7 @@
 import 'server-only'
 import type { Db, Store } from '@/data/client'
 import { openStore } from '@/data/client'
+import { dataTrouble } from '@/data/errors'
 import { dataLocation } from '@/data/environment'
 import { startShop } from './startShop'
 
@@ -20,4 +21,9 @@ async function open(): Promise<Store> {
   const store = await openStore(dataLocation(process.env))
   await startShop(store.db)
   return store
+}
+
+/** What to tell of an error of the shop's data, with what to do; null where nobody can do anything about it. */
+export function troubleOfShop(error: unknown): string | null {
+  return dataTrouble(error)
 }

@@ -2,6 +2,8 @@
 import Box from '@mui/material/Box'
 import type { GridCellParams, GridColDef, GridRowParams } from '@mui/x-data-grid'
 import { DataGrid } from '@mui/x-data-grid'
+import { useContext } from 'react'
+import { PageNonce } from '../small/pageNonce'
 import { GRID_LOOK, ROW_HEIGHT } from './gridLook'
 
 export interface ListGridProps<R extends { id: number }> {
@@ -23,9 +25,11 @@ export function ListGrid<R extends { id: number }>({
   onOpen,
   height,
 }: ListGridProps<R>) {
+  const nonce = useContext(PageNonce)
   return (
     <Box sx={{ height: height ?? 'calc(100vh - 160px)', minHeight: height ? undefined : 320 }}>
       <DataGrid
+        nonce={nonce}
         aria-label={label}
         rows={rows}
         columns={columns}

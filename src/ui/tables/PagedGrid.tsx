@@ -2,6 +2,8 @@
 import Box from '@mui/material/Box'
 import type { GridCellParams, GridColDef, GridRowParams, GridSortModel } from '@mui/x-data-grid'
 import { DataGrid } from '@mui/x-data-grid'
+import { useContext } from 'react'
+import { PageNonce } from '../small/pageNonce'
 import { GRID_LOOK, ROW_HEIGHT } from './gridLook'
 import type { ListPage } from './usePagedSearch'
 
@@ -23,12 +25,14 @@ export interface PagedGridProps<R extends { readonly id: number }> {
 /** A table paged and sorted by the server: as quick with a hundred thousand lines as with ten. */
 export function PagedGrid<R extends { readonly id: number }>(props: PagedGridProps<R>) {
   const { label, rows, total, loading, columns, page, onPage, onOpen, nothing, abovePx } = props
+  const nonce = useContext(PageNonce)
   const sortModel: GridSortModel = page.sort
     ? [{ field: page.sort.split(':')[0] ?? '', sort: page.sort.endsWith('desc') ? 'desc' : 'asc' }]
     : []
   return (
     <Box sx={{ height: `calc(100vh - ${abovePx}px)`, minHeight: 320 }}>
       <DataGrid
+        nonce={nonce}
         aria-label={label}
         rows={rows}
         rowCount={total}

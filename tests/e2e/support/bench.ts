@@ -35,6 +35,11 @@ export const test = base.extend<{ quietPage: undefined }, { server: Server }>({
     async ({ page }, use) => {
       const errors: string[] = []
       page.on('pageerror', (error) => errors.push(error.message))
+      // Nothing of ours needs what its own policy forbids.
+      page.on('console', (message) => {
+        if (message.type() === 'error' && /Content Security Policy/i.test(message.text()))
+          errors.push(message.text())
+      })
       await use(undefined)
       expect(errors).toEqual([])
     },

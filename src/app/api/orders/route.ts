@@ -1,3 +1,4 @@
+import { answered } from '../answered'
 import { orderCsv } from '@/services/drawers/orders'
 import { download, textBody } from '../bodyWithin'
 
@@ -6,7 +7,7 @@ export const dynamic = 'force-dynamic'
 const MOST_BYTES = 2_000_000
 
 /** The order list as it was set, `{ lines }` as JSON, back as CSV. */
-export async function POST(request: Request) {
+export const POST = answered(async (request: Request) => {
   const body = await textBody(request, 'application/json', MOST_BYTES)
   if (!body.ok) return body.response
   let input: unknown
@@ -19,4 +20,4 @@ export async function POST(request: Request) {
   return made.ok
     ? download({ name: 'order.csv', text: made.text }, 'text/csv')
     : Response.json(made, { status: 422 })
-}
+})

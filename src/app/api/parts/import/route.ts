@@ -1,3 +1,4 @@
+import { answered } from '../../answered'
 import { importParts } from '@/services/drawers/importParts'
 import { getShop } from '@/services/shop/shop'
 import { textBody } from '../../bodyWithin'
@@ -10,7 +11,7 @@ const MOST_BYTES = 60_000_000
  * Takes a supplier's list: `{ text, reading }` as JSON. Answers line by line as it goes, JSON each: how far it is, and at
  * the end what landed and what did not. A request that is given up stops the import; what landed stays.
  */
-export async function POST(request: Request) {
+export const POST = answered(async (request: Request) => {
   const body = await textBody(request, 'application/json', MOST_BYTES)
   if (!body.ok) return body.response
   const input = parsed(body.text)
@@ -43,7 +44,7 @@ export async function POST(request: Request) {
       'X-Accel-Buffering': 'no',
     },
   })
-}
+})
 
 function parsed(text: string): { text: string; reading: unknown } | null {
   try {

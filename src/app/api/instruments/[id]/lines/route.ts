@@ -1,3 +1,4 @@
+import { answered } from '../../../answered'
 import { isBridgeToken, passLine } from '@/services/instruments/instrumentBridge'
 import { getShop } from '@/services/shop/shop'
 import { bodyWithin } from '../../../bodyWithin'
@@ -11,7 +12,7 @@ const MOST_BODY_BYTES = 200
  * One line of a real instrument as plain text, with `Authorization: Bearer TOKEN` from Settings. Answers 202 with the
  * value in mm and how many pages heard it; 401, 404, 413 or 422 with what to do. See docs/instrument-bridge.md.
  */
-export async function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
+export const POST = answered(async (request: Request, { params }: { params: Promise<{ id: string }> }) => {
   const shop = await getShop()
   const token = /^Bearer (\S{1,200})$/.exec(request.headers.get('authorization') ?? '')?.[1]
   if (!token || !(await isBridgeToken(shop, token))) {
@@ -28,7 +29,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
   const outcome = await passLine(shop, idOf(id), new TextDecoder().decode(body))
   if (outcome.ok) return Response.json(outcome, { status: 202 })
   return Response.json(outcome, { status: outcome.errors.instrument ? 404 : 422 })
-}
+})
 
 function refusal(field: string, message: string, status: number) {
   return Response.json({ ok: false, errors: { [field]: message } }, { status })

@@ -1,3 +1,4 @@
+import { answered } from '../../../answered'
 import { MOST_PHOTO_BYTES, tooLargeText } from '@/core/intake/photoLimits'
 import { addPhoto } from '@/services/tray/photos'
 import { getShop } from '@/services/shop/shop'
@@ -10,7 +11,7 @@ export const dynamic = 'force-dynamic'
  * Takes one picture as the request's body. Only `image/…` is read, which a foreign page cannot send without asking,
  * and no more of it than a picture may have.
  */
-export async function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
+export const POST = answered(async (request: Request, { params }: { params: Promise<{ id: string }> }) => {
   const { id } = await params
   if (!/^\d{1,9}$/.test(id)) return refusal('Tray: this address names none.', 404)
   const type = request.headers.get('content-type') ?? ''
@@ -27,7 +28,7 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
   const caption = decoded(request.headers.get('x-caption') ?? '')
   const result = await addPhoto(await getShop(), idOf(id), { bytes, caption }, new Date())
   return Response.json(result, { status: result.ok ? 201 : 422 })
-}
+})
 
 function refusal(message: string, status: number) {
   return Response.json({ ok: false, errors: { photo: message } }, { status })

@@ -1,3 +1,4 @@
+import { answered } from '../../../answered'
 import { readingsCsvOf, takeReadingsCsv } from '@/services/tray/exchangeReadings'
 import { getShop } from '@/services/shop/shop'
 import { download, textBody } from '../../../bodyWithin'
@@ -19,11 +20,11 @@ export async function GET(_request: Request, { params }: Params) {
 }
 
 /** Takes readings from CSV onto a tray, all or none. */
-export async function POST(request: Request, { params }: Params) {
+export const POST = answered(async (request: Request, { params }: Params) => {
   const { id } = await params
   const body = await textBody(request, 'text/csv', MOST_BYTES)
   if (!body.ok) return body.response
   if (!/^\d{1,9}$/.test(id)) return new Response('There is no such tray.', { status: 404 })
   const result = await takeReadingsCsv(await getShop(), idOf(id), body.text, new Date())
   return Response.json(result, { status: result.ok ? 200 : 422 })
-}
+})

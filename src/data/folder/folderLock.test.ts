@@ -40,6 +40,32 @@ describe('lockFolder', () => {
     expect(fs.readdirSync(home)).toEqual([])
   })
 
+  it('is not held by a process that has ended and was not collected yet', () => {
+    // A parent that never waits for its child leaves it as it ended: here a shell that has become something else.
+    const child = 'while [ "$(cat /proc/$PPID/comm)" = sh ]; do sleep 0.01; done'
+    const parent = spawn('sh', ['-c', `sh -c '${child}' & echo $!; exec sleep 30`])
+    const started = new Promise<number>((resolve) =>
+      parent.stdout.once('data', (text: Buffer) => resolve(Number(text.toString()))),
+    )
+    return started.then(async (pid) => {
+      const stat = () => fs.readFileSync(`/proc/${pid}/stat`, 'utf8')
+      while (!/\) Z /.test(stat())) await new Promise((resolve) => setTimeout(resolve, 5))
+      fs.writeFileSync(`${folder}.lock`, JSON.stringify({ pid, start: startOf(pid) }))
+      lockFolder(folder)()
+      parent.kill('SIGKILL')
+    })
+  })
+
+  it('is held by a lock without a start time where its process began before it, and by none that began after', () => {
+    const holder = spawn('sleep', ['30'])
+    fs.writeFileSync(`${folder}.lock`, JSON.stringify({ pid: holder.pid }))
+    expect(() => lockFolder(folder)).toThrow(FolderInUseError)
+    const hourAgo = new Date(Date.now() - 3_600_000)
+    fs.utimesSync(`${folder}.lock`, hourAgo, hourAgo)
+    lockFolder(folder)()
+    holder.kill('SIGKILL')
+  })
+
   it('lets its own process hold it only once', () => {
     const release = lockFolder(folder)
     expect(() => lockFolder(folder)).toThrow(FolderInUseError)

@@ -46,7 +46,7 @@ export function lockFolder(folder: string): () => void {
       const text = textOf(file)
       if (text === null) continue
       const owner = ownerFrom(text)
-      if (owner && isAlive(owner)) throw new FolderInUseError(folder, owner.pid)
+      if (owner && isAlive(owner, writtenAt(file))) throw new FolderInUseError(folder, owner.pid)
       moveAside(file, text)
     }
     throw new FolderInUseError(folder, null)
@@ -74,6 +74,10 @@ function textOf(file: string): string | null {
   }
 }
 
+function writtenAt(file: string): number {
+  return fs.statSync(file, { throwIfNoEntry: false })?.mtimeMs ?? 0
+}
+
 function ownerFrom(text: string): Owner | null {
   try {
     const value: unknown = JSON.parse(text)
@@ -86,20 +90,48 @@ function ownerFrom(text: string): Owner | null {
   }
 }
 
-function isAlive(owner: Owner): boolean {
+/**
+ * True where the process that wrote a lock still runs. A number alone says little: it may be another process's by now,
+ * or that of one that has ended and was not collected yet.
+ * @param writtenMs - when the lock was written
+ */
+function isAlive(owner: Owner, writtenMs: number): boolean {
   try {
     process.kill(owner.pid, 0)
   } catch (error) {
     if (codeOf(error) === 'ESRCH') return false
   }
-  const now = startOf(owner.pid)
-  return now === null || owner.start === null || now === owner.start
+  const now = processOf(owner.pid)
+  if (now === null) return true
+  if (ENDED.includes(now.state)) return false
+  if (owner.start !== null) return now.start === owner.start
+  // Nothing tells the holder by name: who began after the lock was written did not write it.
+  const began = beganMs(now.start)
+  return began === null || began <= writtenMs + CLOCK_STEP_MS
 }
 
-/** Field 22 of the process's stat file: when it started. */
-function startOf(pid: number): string | null {
+/** States of a process that has ended, whether or not its parent has heard: proc(5). */
+const ENDED = ['Z', 'X', 'x']
+/** Starts of processes are counted in hundredths of a second on every Linux there is: proc(5). */
+const TICKS_PER_S = 100
+/** As exactly as the start of the machine is told, ms. */
+const CLOCK_STEP_MS = 2000
+
+/** State and start time of a process, fields 3 and 22 of its stat file; null where there is no procfs. */
+function processOf(pid: number): { readonly state: string; readonly start: string } | null {
   const stat = textOf(`/proc/${pid}/stat`)
-  return stat?.slice(stat.lastIndexOf(')') + 2).split(' ')[19] ?? null
+  const [state, start] = [0, 19].map((at) => stat?.slice(stat.lastIndexOf(')') + 2).split(' ')[at])
+  return state !== undefined && start !== undefined ? { state, start } : null
+}
+
+function startOf(pid: number): string | null {
+  return processOf(pid)?.start ?? null
+}
+
+/** When a process began, ms since 1970; null where the machine does not say when it was started. */
+function beganMs(start: string): number | null {
+  const booted = /^btime (\d+)$/m.exec(textOf('/proc/stat') ?? '')?.[1]
+  return booted === undefined ? null : (Number(booted) + Number(start) / TICKS_PER_S) * 1000
 }
 
 function moveAside(file: string, seen: string): void {

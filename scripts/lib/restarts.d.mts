@@ -1,0 +1,2 @@
+export const PANIC_STATUS: number
+export function keptRestarts(): { mayBegin(nowMs: number): boolean }

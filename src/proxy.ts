@@ -1,0 +1,43 @@
+import { randomBytes } from 'node:crypto'
+import type { NextRequest } from 'next/server'
+import { NextResponse } from 'next/server'
+import type { Unwelcome } from '@/io/http/admission'
+import { unwelcome } from '@/io/http/admission'
+import { ANSWER_HEADERS, contentPolicy } from '@/io/http/pageHeaders'
+import { NONCE_HEADER } from '@/io/http/nonceHeader'
+
+/** Stands before everything that is asked of the server: pages, actions, routes, streams and files. */
+export function proxy(request: NextRequest): NextResponse {
+  const header = (name: string) => request.headers.get(name)
+  const refused = unwelcome({
+    method: request.method,
+    path: request.nextUrl.pathname,
+    host: header('host'),
+    origin: header('origin'),
+    fetchSite: header('sec-fetch-site'),
+    fetchMode: header('sec-fetch-mode'),
+    authorization: header('authorization'),
+  })
+  if (refused) return withHeaders(answerOf(refused, request.nextUrl.pathname))
+  const nonce = randomBytes(16).toString('base64')
+  const policy = contentPolicy(nonce, process.env.NODE_ENV === 'development')
+  const headers = new Headers(request.headers)
+  headers.set(NONCE_HEADER, nonce)
+  // Next reads the nonce for its own scripts from here.
+  headers.set('Content-Security-Policy', policy)
+  const response = withHeaders(NextResponse.next({ request: { headers } }))
+  response.headers.set('Content-Security-Policy', policy)
+  return response
+}
+
+/** In words for whoever looks at it, as the routes refuse for a program. */
+function answerOf({ status, message }: Unwelcome, path: string): NextResponse {
+  return path.startsWith('/api/')
+    ? NextResponse.json({ ok: false, errors: { form: message } }, { status })
+    : new NextResponse(`${message}\n`, { status })
+}
+
+function withHeaders(response: NextResponse): NextResponse {
+  for (const [name, value] of Object.entries(ANSWER_HEADERS)) response.headers.set(name, value)
+  return response
+}
