@@ -14,6 +14,8 @@ export type Check<Checked> = Joi.ObjectSchema<Checked> | ((input: unknown) => Va
  */
 export type Action<Sent, Result> = ((db: Db, input: unknown, now: Date) => Promise<Result | Refusal>) & {
   readonly sent?: Sent
+  /** the schema of its input; null where it is checked by the fields of forms */
+  readonly schema: Joi.ObjectSchema | null
 }
 
 type SentTo<A> = A extends Action<infer Sent, unknown> ? Sent : never
@@ -29,7 +31,7 @@ export function action<Checked, Result, Sent = Checked>(
   check: Check<Checked>,
   run: (db: Db, input: Checked, now: Date) => Promise<Result | Refusal>,
 ): Action<Sent, Result> {
-  return async (db, input, now) => {
+  const act: (db: Db, input: unknown, now: Date) => Promise<Result | Refusal> = async (db, input, now) => {
     const checked = typeof check === 'function' ? check(input) : validate(check, input)
     if (!checked.ok) return checked
     try {
@@ -38,4 +40,5 @@ export function action<Checked, Result, Sent = Checked>(
       return refuse(dataTrouble(error) ?? troubleOf(error))
     }
   }
+  return Object.assign(act, { schema: typeof check === 'function' ? null : check })
 }

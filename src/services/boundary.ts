@@ -37,11 +37,43 @@ export type Validated<T> = { ok: true; value: T } | Refusal
 
 /** Checks an input against its schema. Nothing is converted silently and every wrong field is named. */
 export function validate<T>(schema: Joi.ObjectSchema<T>, input: unknown): Validated<T> {
+  if (typeof input !== 'object' || input === null || Array.isArray(input)) return refuse(NOT_ASKED_FOR)
+  const unstorable = unstorableField(input)
+  if (unstorable !== null)
+    return refuse(`${unstorable}: holds a character that is no text. Type it anew.`, unstorable)
   const result = schema.validate(input, { abortEarly: false, convert: false })
   if (!result.error) return { ok: true, value: result.value }
-  const errors: Record<string, string> = {}
-  for (const detail of result.error.details) errors[String(detail.path[0] ?? 'form')] ??= detail.message
-  return { ok: false, errors }
+  // By name in a map: a field can be called “constructor”, which every plain object seems to have already.
+  const errors = new Map<string, string>()
+  for (const { path, message } of result.error.details) {
+    const field = String(path[0] ?? 'form')
+    if (!errors.has(field)) errors.set(field, message)
+  }
+  return { ok: false, errors: Object.fromEntries(errors) }
+}
+
+const NOT_ASKED_FOR = 'This is not what is asked for here. Load the page again; nothing was stored.'
+
+/** The field that holds text no database takes (a zero byte) or that no file can keep (half a character); null for none. */
+function unstorableField(input: object): string | null {
+  for (const [field, given] of Object.entries(input)) {
+    const left: unknown[] = [field, given]
+    while (left.length > 0) {
+      const value = left.pop()
+      if (typeof value === 'string' && !isStorable(value)) return isStorable(field) ? field : 'form'
+      if (typeof value === 'object' && value !== null)
+        for (const inside of Object.entries(value)) left.push(...inside)
+    }
+  }
+  return null
+}
+
+/** Half of a pair of code units that stand for one character only together. */
+const HALF_CHARACTER = /[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/
+
+/** True of text that comes back from the database as it was sent. */
+export function isStorable(text: string): boolean {
+  return !text.includes('\u0000') && !HALF_CHARACTER.test(text)
 }
 
 /** Two checks of one form: both values, or the errors of both at once, so that nothing is mended piece by piece. */

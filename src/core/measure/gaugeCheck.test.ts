@@ -41,6 +41,15 @@ describe('gaugeCheck', () => {
     expect(gaugeCheck(10, [10.0, 10.09], CALIPER).verdict).toBe('unsteady')
   })
 
+  it('asks about a drift of more than three times its error', () => {
+    expect(gaugeCheck(10, [10.09], CALIPER).farOff).toBe(false)
+    for (const reading of [10.1, 9.9, 15]) {
+      const { farOff, words, verdict } = gaugeCheck(10, [reading], CALIPER)
+      expect([farOff, verdict]).toEqual([true, 'correct'])
+      expect(words).toMatch(/more than 3 times what it may be wrong\. Is it the right block/)
+    }
+  })
+
   it('refuses no reading and no block', () => {
     expect(() => gaugeCheck(10, [], CALIPER)).toThrow(RangeError)
     expect(() => gaugeCheck(0, [10], CALIPER)).toThrow(/nominalMm/)

@@ -11,6 +11,8 @@ export interface GaugeCheck {
   /** spread of the readings, largest less smallest, mm */
   readonly spreadMm: number
   readonly verdict: 'within' | 'correct' | 'unsteady'
+  /** so far off that the block or the zero is rather wrong than the instrument */
+  readonly farOff: boolean
   /** zero offset that would bring it right, mm */
   readonly newZeroOffsetMm: number
   readonly words: string
@@ -18,6 +20,9 @@ export interface GaugeCheck {
 
 /** Readings of one block this far apart, in permissible errors, are no steady instrument. From memory. */
 const UNSTEADY_SHARE = 1.5
+
+/** A drift of more permissible errors than this is asked about before it is taken off. From memory. */
+const FAR_OFF = 3
 
 /**
  * A quick check against a gauge block or pin: is what the instrument shows still right?
@@ -39,7 +44,8 @@ export function gaugeCheck(
   const driftMm = mean([...readingsMm]) - zeroOffsetMm - nominalMm
   const spreadMm = Math.max(...readingsMm) - Math.min(...readingsMm)
   const newZeroOffsetMm = Number((zeroOffsetMm + driftMm).toFixed(4))
-  const base = { driftMm, spreadMm, newZeroOffsetMm }
+  const farOff = !reaches(FAR_OFF * Math.max(mpe, resolutionMm), Math.abs(driftMm))
+  const base = { driftMm, spreadMm, farOff, newZeroOffsetMm }
   if (!reaches(UNSTEADY_SHARE * Math.max(mpe, resolutionMm), spreadMm)) {
     return {
       ...base,
@@ -59,6 +65,10 @@ export function gaugeCheck(
   return {
     ...base,
     verdict: 'correct',
-    words: `It shows ${formatSignedMm(driftMm, resolutionMm)} on ${formatMm(nominalMm)}: take that off, or have it set right.`,
+    words: `It shows ${formatSignedMm(driftMm, resolutionMm)} on ${formatMm(nominalMm)}: ${
+      farOff
+        ? `more than ${FAR_OFF} times what it may be wrong. Is it the right block, and were the jaws clean?`
+        : 'take that off, or have it set right.'
+    }`,
   }
 }

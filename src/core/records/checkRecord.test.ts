@@ -53,6 +53,13 @@ describe('checkField', () => {
       /Write it as 2026-11-24/,
     )
     expect(checkField(field(TRAY_FIELDS, 'oldLume'), 'on')).toEqual({ ok: true, value: true })
+    expect(checkField(field(TRAY_FIELDS, 'oldLume'), null)).toEqual({ ok: true, value: false })
+    for (const odd of ['yes', 'no', 1, '1'])
+      expect(message(field(TRAY_FIELDS, 'oldLume'), odd)).toMatch(
+        /neither ticked nor not\. Send true or false/,
+      )
+    expect(message(field(INSTRUMENT_FIELDS, 'calibrationDueOn'), '2027-02-30')).toMatch(/no day|not a day/)
+    expect(message(field(TRAY_FIELDS, 'dueAt'), '10000-01-01T10:00')).toMatch(/not a date and time/)
     expect(message(field(TRAY_FIELDS, 'complaint'), 'x'.repeat(501))).toMatch(/501 characters; at most 500/)
     expect(message(field(TRAY_FIELDS, 'dueAt'), 'soon')).toMatch(/not a date and time/)
   })

@@ -1,3 +1,4 @@
+import { isDate, isDateTime } from '../units/calendar'
 import { formatMm } from '../units/formatMm'
 import { moneyText } from '../units/moneyText'
 import { parseMm } from '../units/parseMm'
@@ -13,7 +14,9 @@ export type FieldCheck = { ok: true; value: FieldValue } | { ok: false; message:
 
 const WHOLE_NUMBER = /^\d{1,9}$/
 const MONEY = /^(\d{1,7})(?:[.,](\d{1,2}))?$/
-const DATE = /^\d{4}-\d{2}-\d{2}$/
+/** How a tick comes from a form, a file or a program; left out it is none. */
+const TICKED: readonly unknown[] = [true, 'true', 'on']
+const UNTICKED: readonly unknown[] = [false, 'false', '', null, undefined]
 
 /**
  * Reads what a person left in one field.
@@ -21,7 +24,7 @@ const DATE = /^\d{4}-\d{2}-\d{2}$/
  * @returns the typed value, or a sentence naming field, value, limit and what to do
  */
 export function checkField(field: Field, raw: string | number | boolean | null | undefined): FieldCheck {
-  if (field.kind === 'flag') return { ok: true, value: raw === true || raw === 'true' || raw === 'on' }
+  if (field.kind === 'flag') return checkFlag(field, raw)
   const text = raw === null || raw === undefined ? '' : String(raw).trim()
   if (text === '') {
     if (field.required) return wrong(`${field.label} is missing: fill it in.`)
@@ -47,14 +50,21 @@ export function checkField(field: Field, raw: string | number | boolean | null |
         ? { ok: true, value: text }
         : wrong(`${field.label} has ${text.length} characters; at most ${field.mostLength}. Shorten it.`)
     case 'date':
-      return DATE.test(text) && !Number.isNaN(Date.parse(text))
+      return isDate(text)
         ? { ok: true, value: text }
-        : wrong(`${field.label}: “${short(text)}” is not a date. Write it as 2026-11-24.`)
+        : wrong(`${field.label}: “${short(text)}” is not a day of the calendar. Write it as 2026-11-24.`)
     case 'date-time':
-      return Number.isNaN(Date.parse(text))
-        ? wrong(`${field.label}: “${short(text)}” is not a date and time. Choose one.`)
-        : { ok: true, value: text }
+      return isDateTime(text)
+        ? { ok: true, value: text }
+        : wrong(`${field.label}: “${short(text)}” is not a date and time of the calendar. Choose one.`)
   }
+}
+
+function checkFlag(field: Extract<Field, { kind: 'flag' }>, raw: unknown): FieldCheck {
+  const said = typeof raw === 'string' ? raw.trim() : raw
+  if (TICKED.includes(said)) return { ok: true, value: true }
+  if (UNTICKED.includes(said)) return { ok: true, value: false }
+  return wrong(`${field.label}: “${short(String(said))}” is neither ticked nor not. Send true or false.`)
 }
 
 function checkLength(field: Extract<Field, { kind: 'figure' }>, text: string): FieldCheck {

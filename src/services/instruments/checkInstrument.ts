@@ -13,6 +13,8 @@ interface CheckInput {
   readonly nominal: string
   readonly readings: readonly string[]
   readonly correct: boolean
+  /** said when asked about a drift that is rather a slip */
+  readonly sure?: boolean
 }
 
 const MOST_READINGS = 10
@@ -23,6 +25,7 @@ const schema = Joi.object<CheckInput>({
   nominal: Joi.string().allow('').max(40).required(),
   readings: Joi.array().items(Joi.string().allow('').max(40)).max(MOST_READINGS).required(),
   correct: Joi.boolean().required(),
+  sure: Joi.boolean(),
 })
 
 export interface InstrumentChecked {
@@ -39,7 +42,7 @@ export interface InstrumentChecked {
 export const checkInstrument = action(
   schema,
   async (db, input, now): Promise<InstrumentChecked | Refusal> => {
-    const { instrumentId, nominal, readings, correct } = input
+    const { instrumentId, nominal, readings, correct, sure = false } = input
     const instrument = (await allInstruments(db)).find((i) => i.id === instrumentId)
     if (!instrument) return refuse('Instrument: not there any more. Go back to the list.')
     const nominalMm = lengthOf('Block', nominal)
@@ -65,6 +68,7 @@ export const checkInstrument = action(
         'readings',
       )
     }
+    if (correct && check.farOff && !sure) return refuse(check.words, 'sure')
     const corrected = correct && check.verdict === 'correct'
     await db.transaction(async (tx) => {
       await insertInstrumentCheck(tx, {

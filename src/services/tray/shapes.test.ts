@@ -107,6 +107,11 @@ describe.each(testStores())('sizes round the jaws and instrument checks, on $nam
     expect(refused(await check('10', ['', ''], false))).toMatch(/Reading is missing/)
     expect(refused(await check('10', ['1.0'], true))).toMatch(/Is it the right block/)
     expect(refused(await check('900', ['900'], true))).toMatch(/outside 0.01–200 mm/)
+    // A slip of a block is not taken into the zero unless that is said twice.
+    const far = { instrumentId: caliper?.id, nominal: '10', readings: ['12.05'], correct: true }
+    expect(refused(await checkInstrument(store.db, far, NOW))).toMatch(/Is it the right block/)
+    const sure = await checkInstrument(store.db, { ...far, sure: true }, NOW)
+    expect(sure).toMatchObject({ ok: true, corrected: true })
     await expect(store.db.execute(sql`DELETE FROM ${instrumentChecks}`)).rejects.toMatchObject({
       cause: { message: expect.stringMatching(/append-only/) as string },
     })

@@ -27,8 +27,15 @@ export function GaugeCheckPanel({ tools, check }: { tools: ShopTools; check: Cal
   const [message, setMessage] = useState<{ text: string; wrong: boolean; doubt?: boolean } | null>(null)
   const instrument = tools.instruments.find((i) => i.id === instrumentId)
   const live = instrument ? liveCheck(nominal, readings, instrument) : null
+  /** a drift that is rather a slip: taken off only when that is said twice */
+  const [askedOf, setAskedOf] = useState('')
+  const figures = [instrumentId, nominal, ...readings].join(' ')
+  const asked = askedOf === figures
   const [keep, busy] = useOneAtATime(async (correct: boolean) => {
-    const result = await check({ instrumentId, nominal, readings, correct }).catch((): Refusal => AWAY)
+    const result = await check({ instrumentId, nominal, readings, correct, sure: asked }).catch(
+      (): Refusal => AWAY,
+    )
+    setAskedOf(!result.ok && result.errors['sure'] !== undefined ? figures : '')
     if (!result.ok) return setMessage({ text: Object.values(result.errors).join(' '), wrong: true })
     setReadings(['', '', ''])
     setMessage({
@@ -84,7 +91,7 @@ export function GaugeCheckPanel({ tools, check }: { tools: ShopTools; check: Cal
         </Button>
         {live?.verdict === 'correct' && (
           <Button variant="contained" onClick={() => void keep(true)} disabled={busy}>
-            Keep and take {formatSignedMm(live.driftMm)} off
+            {asked ? 'It is so: take' : 'Keep and take'} {formatSignedMm(live.driftMm)} off
           </Button>
         )}
       </Box>

@@ -1,6 +1,6 @@
 import { answered } from '../../answered'
 import { importParts } from '@/services/drawers/importParts'
-import { getShop } from '@/services/shop/shop'
+import { getShop, troubleOfShop } from '@/services/shop/shop'
 import { textBody } from '../../bodyWithin'
 
 export const dynamic = 'force-dynamic'
@@ -32,7 +32,7 @@ export const POST = answered(async (request: Request) => {
       const result = await importParts(db, input, new Date(), (progress) => {
         send({ progress })
         return open && !request.signal.aborted
-      })
+      }).catch(refusalOf)
       send({ result })
       if (open) controller.close()
     },
@@ -45,6 +45,15 @@ export const POST = answered(async (request: Request) => {
     },
   })
 })
+
+/** The answer has begun: what stops the import comes as its result. */
+function refusalOf(error: unknown) {
+  const trouble = troubleOfShop(error)
+  if (trouble === null) console.error(error)
+  const stopped =
+    'The list: stopped by an error, which the server’s window names. What landed until then stays.'
+  return { ok: false, errors: { file: trouble ?? stopped } }
+}
 
 function parsed(text: string): { text: string; reading: unknown } | null {
   try {
