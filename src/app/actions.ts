@@ -3,7 +3,9 @@ import { revalidatePath } from 'next/cache'
 import type { Calls } from '@/services/actions'
 import { ACTIONS } from '@/services/actions'
 import { refuse } from '@/services/boundary'
-import { getShop } from '@/services/shop/shop'
+import type { ShopDb } from '@/services/shop/shop'
+import { getShop, troubleOfShop } from '@/services/shop/shop'
+import { isKey, storedOnce, underKey } from '@/services/sentOnce'
 
 /** What other pages show as well: they are drawn anew after these. */
 const SHOWN_ELSEWHERE: readonly string[] = [
@@ -16,11 +18,42 @@ const SHOWN_ELSEWHERE: readonly string[] = [
   'withdrawBridgeToken',
 ]
 
-/** The one door for everything a page asks of the server; what comes in has not been checked, its name neither. */
-export async function act(name: string, input: unknown): Promise<unknown> {
+/** Changes of the shop's own things that would be another one when they are sent twice; a tray's are told by its record. */
+const STORED_ONCE: readonly string[] = [
+  'openTray',
+  'saveRecord',
+  'countPart',
+  'receivePart',
+  'checkInstrument',
+]
+
+/**
+ * The one door for everything a page asks of the server; what comes in has not been checked, its name neither.
+ * @param key - made by the page for a change: sent once more, it is stored once and answered the same
+ */
+export async function act(name: string, input: unknown, key?: unknown): Promise<unknown> {
   if (!Object.hasOwn(ACTIONS, name))
     return refuse('This page is of another version of Whyalon. Load it again; nothing was stored.')
-  const result = await ACTIONS[name as keyof Calls](await getShop(), input, new Date())
-  if (SHOWN_ELSEWHERE.includes(name) && result.ok) revalidatePath('/', 'layout')
-  return result
+  const action = ACTIONS[name as keyof Calls]
+  const answer = await answerOf(name, key, (db) => action(db, input, new Date()))
+  if (SHOWN_ELSEWHERE.includes(name) && answer.ok) revalidatePath('/', 'layout')
+  return answer
+}
+
+async function answerOf(
+  name: string,
+  key: unknown,
+  asked: (db: ShopDb) => Promise<{ readonly ok: boolean }>,
+): Promise<{ readonly ok: boolean }> {
+  try {
+    const shop = await getShop()
+    if (!isKey(key)) return await asked(shop)
+    return await (STORED_ONCE.includes(name)
+      ? storedOnce(shop, key, asked)
+      : underKey(key, () => asked(shop)))
+  } catch (error) {
+    const trouble = troubleOfShop(error)
+    if (trouble === null) throw error
+    return refuse(trouble)
+  }
 }

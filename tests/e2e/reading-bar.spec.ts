@@ -134,17 +134,59 @@ test.describe('the reading bar', () => {
     await expect(page.getByTestId('read-next')).toHaveText('Case bore, 3–9')
   })
 
-  test('loses nothing when the server is away, and stores it once it is back', async ({ page, server }) => {
+  test('stores by itself what was typed while the server was away, in order, once it is back', async ({
+    page,
+    server,
+  }) => {
     // The server starts once more in the middle, and its first answer loads all it needs.
     test.setTimeout(180_000)
     await server.stop()
     await page.keyboard.type('30.95')
     await page.keyboard.press('Enter')
-    await expect(page.getByRole('status')).toContainText('does not answer')
-    await expect(page.getByLabel('Case bore in mm')).toHaveValue('30.95')
-    await server.start()
+    const status = page.getByRole('form', { name: 'Reading bar' }).getByRole('status')
+    await expect(status).toContainText('does not answer')
+    await expect(status).toContainText('not known yet')
+    await page.keyboard.type('30.97')
     await page.keyboard.press('Enter')
-    await expect.poll(() => standing(page), { timeout: 40_000 }).toBe(1)
+    await server.start()
+    await expect.poll(() => standing(page), { timeout: 40_000 }).toBe(2)
+    await expect(status).not.toContainText('does not answer')
+    await expect(status).toContainText(/30\.95\s+30\.97/)
+  })
+
+  test('stores once what was stored though its answer was lost', async ({ page }) => {
+    let lost = 0
+    await page.route('**/trays/*', async (route) => {
+      if (route.request().method() !== 'POST' || lost === 2) return route.continue()
+      lost++
+      await route.fetch()
+      await route.abort('connectionreset')
+    })
+    await page.keyboard.type('30.95')
+    await page.keyboard.press('Enter')
+    await expect.poll(() => standing(page)).toBe(1)
+    expect(lost).toBe(2)
+    await page.unroute('**/trays/*')
+    await page.reload()
+    expect(await standing(page)).toBe(1)
+  })
+
+  test('keeps over a reload what no answer came for, and what waited behind it', async ({ page }) => {
+    await page.route('**/trays/*', (route) =>
+      route.request().method() === 'POST' ? route.abort('connectionreset') : route.continue(),
+    )
+    await page.keyboard.type('30.95')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('status').first()).toContainText('does not answer')
+    await page.keyboard.type('30.97')
+    await page.keyboard.press('Enter')
+    await page.unroute('**/trays/*')
+    await page.reload()
+    await expect.poll(() => standing(page)).toBe(2)
+    // Of the dimension that was aimed at by hand, not of the plan's next.
+    await expect(page.getByRole('status').first()).toContainText(/30\.95\s+30\.97/)
+    await page.reload()
+    expect(await standing(page)).toBe(2)
   })
 
   test('redraws the planned half for another pair, by arrow keys and by mouse', async ({ page }) => {

@@ -2,8 +2,11 @@ import 'server-only'
 import type { Db, Store } from '@/data/client'
 import { openStore } from '@/data/client'
 import { dataTrouble } from '@/data/errors'
+import { forgetKeys } from '@/data/queries/sentChanges'
 import { dataLocation } from '@/data/environment'
 import { startShop } from './startShop'
+
+export type ShopDb = Db
 
 // On globalThis, so that a hot reload in development keeps the one handle that owns the folder.
 const holder = globalThis as unknown as { whyalonStore?: Promise<Store> }
@@ -20,6 +23,7 @@ export async function getShop(): Promise<Db> {
 async function open(): Promise<Store> {
   const store = await openStore(dataLocation(process.env))
   await startShop(store.db)
+  await forgetKeys(store.db, new Date())
   return store
 }
 

@@ -2,9 +2,11 @@ import type { ChangeKind } from '@/core/tray/changeAllowed'
 import { objectionTo } from '@/core/tray/changeAllowed'
 import type { Db } from '@/data/client'
 import type { TrayRow } from '@/data/queries/trays'
+import { claimKey, keptOf } from '@/data/queries/sentChanges'
 import { claimRevision, trayById, TRAY_ROW_TABLES } from '@/data/queries/trays'
 import type { Refusal } from '../boundary'
 import { refuse } from '../boundary'
+import { keyOfChange } from '../sentOnce'
 import type { OpenedCase } from './openTrayCases'
 import { caseFrom } from './openTrayCases'
 import { remember, rememberedTray } from './rememberedTrays'
@@ -28,6 +30,7 @@ const ATTEMPTS = 10
  * and gives the case as it is now. Whatever alters a tray goes through here.
  * A change judged by a case that was no longer so is judged anew: every write claims the next revision of its tray.
  * For the same reason nothing but what the write itself touched has to be read again after it.
+ * A change sent once more under its key is not stored once more: its answer is the case as it is by now.
  * @param write - returns a refusal, or null when it was stored; a refusal undoes what it wrote
  */
 export async function changeTray(
@@ -36,14 +39,20 @@ export async function changeTray(
   write: TrayWrite,
   kind: ChangeKind = 'work',
 ): Promise<ChangeOutcome> {
+  const key = keyOfChange()
   for (let attempt = 0; attempt < ATTEMPTS; attempt++) {
     const read = await rememberedTray(db, { id: trayId })
     if (!read) return refuse(TRAY_GONE)
     const { stamp, row, answers } = read
     const objection = objectionTo(kind, row.tray)
-    if (objection !== null) return refuse(objection)
-    const outcome = await writeTo(db, caseFrom(row, answers), write)
+    if (objection !== null) {
+      // Sent once more, what ended the work on a tray is not against its being ended.
+      const sentBefore = key !== null && (await keptOf(db, key)) !== undefined
+      return sentBefore ? { ok: true, opened: caseFrom(row, answers) } : refuse(objection)
+    }
+    const outcome = await writeTo(db, caseFrom(row, answers), write, key)
     if (outcome === 'outrun') continue
+    if (outcome === 'sent-before') return { ok: true, opened: caseFrom(row, answers) }
     if ('ok' in outcome) return outcome
     const changed = await rowAfter(db, row, outcome)
     if (!changed) return refuse(TRAY_GONE)
@@ -60,16 +69,22 @@ export async function changeTray(
 
 /** Ends a transaction, so that nothing of it is kept. */
 class Undone extends Error {
-  constructor(readonly outcome: Refusal | 'outrun') {
+  constructor(readonly outcome: Refusal | 'outrun' | 'sent-before') {
     super('undone')
   }
 }
 
-async function writeTo(db: Db, opened: OpenedCase, write: TrayWrite): Promise<Refusal | 'outrun' | Written> {
+async function writeTo(
+  db: Db,
+  opened: OpenedCase,
+  write: TrayWrite,
+  key: string | null,
+): Promise<Refusal | 'outrun' | 'sent-before' | Written> {
   const { id, revision } = opened.kept.tray
   try {
     return await db.transaction(async (tx) => {
       if (!(await claimRevision(tx, id, revision))) throw new Undone('outrun')
+      if (key !== null && !(await claimKey(tx, key))) throw new Undone('sent-before')
       const watched = watchWrites(tx)
       const refusal = await write(watched.db, opened)
       if (refusal) throw new Undone(refusal)

@@ -4,7 +4,7 @@ import type { StageId } from '@/core/stages/stages'
 import { stageOf } from '@/core/stages/stages'
 import type { TrayView } from '@/services/tray/trayView'
 import dynamic from 'next/dynamic'
-import { useEffect, useMemo, useRef } from 'react'
+import { useEffect, useMemo, useRef, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useFigures } from '../keys/figureTakers'
 import { RAIL_WIDTH } from '../shell/railWidth'
@@ -13,11 +13,15 @@ import { StageStrip } from './StageStrip'
 import { WaitList } from '../stages/shared/WaitList'
 import { StageWork } from '../stages/StageWork'
 import type { Act } from './trayCalls'
+import { settledDoor } from './settledDoor'
+import { AWAY } from './trayAnswer'
 import { trayCalls } from './trayCalls'
 import { TrayDrawings } from './drawings/TrayDrawings'
 import { TrayHeaderBar } from './TrayHeaderBar'
 import { useInstrumentFeed } from './useInstrumentFeed'
+import { keptInPage } from './unanswered'
 import { useTrayBench } from './useTrayBench'
+import { useUnanswered } from './useUnanswered'
 
 const LeaveDialog = dynamic(() => import('./LeaveDialog').then((m) => m.LeaveDialog), { loading: () => null })
 const VoidDialog = dynamic(() => import('./VoidDialog').then((m) => m.VoidDialog), { loading: () => null })
@@ -42,8 +46,12 @@ export interface TrayBenchProps {
 
 /** The page of one tray: header, stages, drawings, the stage's work, and the reading bar along the bottom. */
 export function TrayBench({ initial, stage, act }: TrayBenchProps) {
-  const actions = useMemo(() => trayCalls(act), [act])
-  const { bench, bar } = useTrayBench(initial, stage, actions)
+  const [away, setAway] = useState(false)
+  const kept = useMemo(() => keptInPage(initial.tray.id), [initial.tray.id])
+  const door = useMemo(() => settledDoor(act, kept, setAway), [act, kept])
+  const actions = useMemo(() => trayCalls(door.act), [door])
+  const { bench, bar, dispatch } = useTrayBench(initial, stage, actions)
+  useUnanswered(bar.session, dispatch, door, kept)
   const { state, target } = bench
   const { view } = state
   const { session } = bar
@@ -107,6 +115,11 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
     >
       <Box sx={{ px: 2.5, pt: 1 }}>
         <TrayHeaderBar view={view} />
+        {away && !(open && reads) && (
+          <Box role="alert" sx={{ color: 'error.main', fontWeight: 700, mb: 0.5 }}>
+            {AWAY}
+          </Box>
+        )}
         <StageStrip
           states={view.job.stages}
           current={view.tray.stage}
@@ -171,7 +184,7 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
             text={session.text}
             sending={session.sending && [session.sending, ...session.waiting].join(', ')}
             question={session.question}
-            error={session.error}
+            error={away ? AWAY : session.error}
             note={session.note}
             busy={session.busy}
             flash={session.flash}

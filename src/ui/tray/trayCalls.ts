@@ -1,7 +1,7 @@
 import type { TrayCalls } from '@/services/actions'
 
-/** The server's one door: a name and an input, see the routes. */
-export type Act = (name: string, input: unknown) => Promise<unknown>
+/** The server's one door: a name, an input and the key of a change, see the routes. */
+export type Act = (name: string, input: unknown, key?: string) => Promise<unknown>
 
 /** What a tray's page can ask for, each under its own name, over the one door. */
 export function trayCalls(act: Act): TrayCalls {

@@ -40,6 +40,7 @@ export type SessionEvent =
   | { type: 'last-deleted' }
   | { type: 'figure-sent'; waited: boolean }
   | { type: 'accept-waits' }
+  | { type: 'waited-before'; texts: readonly string[]; dimension: DimensionId | null }
   | { type: 'cleared' }
   | { type: 'aimed'; dimension: DimensionId }
   | { type: 'sent' }
@@ -104,6 +105,13 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
       return state.text === '' || state.refused
         ? state
         : { ...state, waiting: [...state.waiting, state.text], text: '' }
+    case 'waited-before':
+      return {
+        ...state,
+        waiting: [...event.texts, ...state.waiting],
+        aimedAt: event.dimension === null ? state.aimedAt : targetOn(state.view, event.dimension),
+        busy: onItsWay(state),
+      }
     case 'cleared':
       return { ...state, text: '', question: null, error: null, refused: false }
     case 'aimed':

@@ -9,7 +9,7 @@ import type { TrayCalls } from '@/services/actions'
 import type { FeedSource } from '@/services/instruments/instrumentFeeds'
 import type { ReadingResult } from '@/services/tray/takeReading'
 import { sound } from '../sounds/sound'
-import { FIGURE_AWAY, firstOf } from './trayAnswer'
+import { BROKE, firstOf } from './trayAnswer'
 import type { SessionEvent, TraySession } from './traySession'
 import { onEnter, targetOfSession } from './traySession'
 
@@ -48,7 +48,7 @@ export function useReadingInput(state: TraySession, dispatch: Dispatch<SessionEv
     const input = { trayId: view.tray.id, ...at, text, instrumentId: id, source, confirmed }
     const result = await actions
       .takeReading(input)
-      .catch((): ReadingResult => ({ ok: false, errors: { form: FIGURE_AWAY } }))
+      .catch((): ReadingResult => ({ ok: false, errors: { form: BROKE } }))
     sound(result.ok ? 'taken' : 'refused')
     if (result.ok) {
       answered({ type: 'reading-taken', view: result.view, note: result.note })

@@ -131,7 +131,7 @@ export function useTrayBench(initial: TrayView, first: StageId, actions: TrayCal
     moveOn: () => void moveOn(),
     trouble: (error: string) => dispatch({ type: 'act-failed', error }),
   }
-  return { bench, bar: { ...bar, session } }
+  return { bench, bar: { ...bar, session }, dispatch }
 }
 
 export type TrayBenchState = ReturnType<typeof useTrayBench>['bench']

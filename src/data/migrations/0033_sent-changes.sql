@@ -1,0 +1,5 @@
+CREATE TABLE "sent_changes" (
+	"key" uuid PRIMARY KEY NOT NULL,
+	"at" timestamp with time zone DEFAULT now() NOT NULL,
+	"answer" jsonb
+);

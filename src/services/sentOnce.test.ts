@@ -1,0 +1,103 @@
+import { randomUUID } from 'node:crypto'
+import { count, eq } from 'drizzle-orm'
+import { openBrokenTray } from '../../tests/stores/brokenTray'
+import { handedBack } from '../../tests/stores/handedBack'
+import { testStores } from '../../tests/stores/testStores'
+import type { Store } from '@/data/client'
+import { forgetKeys } from '@/data/queries/sentChanges'
+import { readings, sentChanges, stockMoves } from '@/data/schema'
+import { loadDemo } from '@/data/demo/loadDemo'
+import { receivePart } from './drawers/stockCount'
+import { isKey, storedOnce, underKey } from './sentOnce'
+import { takeReading } from './tray/takeReading'
+import type { TrayView } from './tray/trayView'
+
+const NOW = new Date('2026-11-24T10:00:00Z')
+
+describe.each(testStores())('a change that is sent more than once, on $name', ({ open }) => {
+  let store: Store
+  let made = 0
+  beforeAll(async () => {
+    store = await open()
+    await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
+  }, 240_000)
+  afterAll(() => store.close())
+
+  const newTray = () => openBrokenTray(store.db, `Sent ${++made}`, NOW)
+  const read = ({ tray, instruments }: TrayView, text: string) =>
+    takeReading(
+      store.db,
+      {
+        trayId: tray.id,
+        dimension: 'bore',
+        placeIndex: 0,
+        text,
+        instrumentId: instruments[0]?.id,
+        source: 'typed',
+        confirmed: false,
+      },
+      NOW,
+    )
+  const stored = async ({ tray }: TrayView) =>
+    (await store.db.select({ n: count() }).from(readings).where(eq(readings.trayId, tray.id)))[0]?.n
+
+  it('is stored once and answered as stored, one after the other and at once', async () => {
+    const view = await newTray()
+    const key = randomUUID()
+    const send = () => underKey(key, () => read(view, '30.95'))
+    const answers = [await send(), await send(), ...(await Promise.all([send(), send()]))]
+    expect(answers.map(({ ok }) => ok)).toEqual([true, true, true, true])
+    expect(await stored(view)).toBe(1)
+    await underKey(randomUUID(), () => read(view, '30.96'))
+    await read(view, '30.95')
+    expect(await stored(view)).toBe(3)
+  })
+
+  it('is judged anew where it was refused', async () => {
+    const view = await newTray()
+    const key = randomUUID()
+    expect(await underKey(key, () => read(view, 'wide'))).toMatchObject({ ok: false })
+    expect(await underKey(key, () => read(view, '30.95'))).toMatchObject({ ok: true })
+    expect(await stored(view)).toBe(1)
+  })
+
+  it('is answered as stored on a tray that was handed back since; what was not stored is refused there', async () => {
+    const view = await newTray()
+    const key = randomUUID()
+    await underKey(key, () => read(view, '30.95'))
+    const last = await underKey(randomUUID(), () => read(view, '30.96'))
+    if (!last.ok) throw new Error('not stored')
+    expect(await handedBack(store.db, last.view, NOW)).toMatchObject({ ok: true })
+    expect(await underKey(key, () => read(view, '30.95'))).toMatchObject({ ok: true })
+    expect(await underKey(randomUUID(), () => read(view, '30.95'))).toMatchObject({ ok: false })
+    expect(await stored(view)).toBe(2)
+  })
+
+  it('of the shop’s own things is answered as it was the first time', async () => {
+    const moves = async () => (await store.db.select({ n: count() }).from(stockMoves))[0]?.n ?? 0
+    const before = await moves()
+    const key = randomUUID()
+    const send = (pieces: number) =>
+      storedOnce(store.db, key, (tx) => receivePart(tx, { kind: 'crystal', partId: 1, pieces }, NOW))
+    expect(await send(0)).toMatchObject({ ok: false })
+    const first = await send(2)
+    expect(first).toMatchObject({ ok: true })
+    expect(await send(2)).toEqual(first)
+    expect((await moves()) - before).toBe(1)
+  })
+
+  it('is known for four days', async () => {
+    await store.db.delete(sentChanges)
+    const day = 24 * 3_600_000
+    const aged = [3, 5].map((days) => ({ key: randomUUID(), at: new Date(NOW.getTime() - days * day) }))
+    await store.db.insert(sentChanges).values(aged)
+    await forgetKeys(store.db, NOW)
+    expect((await store.db.select().from(sentChanges)).map(({ key }) => key)).toEqual([aged[0]?.key])
+  })
+})
+
+it('is keyed as a browser makes keys, and by nothing else', () => {
+  expect(isKey(randomUUID())).toBe(true)
+  for (const other of ['', 'x', randomUUID().slice(1), `${randomUUID()}'`, null, {}, 7])
+    expect(isKey(other)).toBe(false)
+})

@@ -1,0 +1,53 @@
+import { AsyncLocalStorage } from 'node:async_hooks'
+import type { Db } from '@/data/client'
+import { claimKey, keepAnswer, keptOf } from '@/data/queries/sentChanges'
+
+/** As `crypto.randomUUID` makes them. */
+const KEY = /^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$/
+
+export function isKey(given: unknown): given is string {
+  return typeof given === 'string' && KEY.test(given)
+}
+
+const current = new AsyncLocalStorage<string>()
+
+/** The key that its page gave the change being made; null where it gave none. */
+export function keyOfChange(): string | null {
+  return current.getStore() ?? null
+}
+
+/** Makes a change under the key of its page: sent once more, it is not stored once more, see changeTray. */
+export function underKey<T>(key: string, change: () => Promise<T>): Promise<T> {
+  return current.run(key, change)
+}
+
+/** Ends a transaction in which nothing was to be kept. */
+class NothingKept extends Error {
+  constructor(readonly answer: unknown) {
+    super('nothing kept')
+  }
+}
+
+/**
+ * Makes a change once, however often it is sent: key, change and answer are stored together, and what was answered is
+ * answered again. What was refused is judged anew.
+ */
+export async function storedOnce<Answer extends { readonly ok: boolean }>(
+  db: Db,
+  key: string,
+  change: (tx: Db) => Promise<Answer>,
+): Promise<Answer> {
+  try {
+    return await db.transaction(async (tx) => {
+      // What was kept under this key is an answer of this very change.
+      if (!(await claimKey(tx, key))) throw new NothingKept((await keptOf(tx, key))?.answer)
+      const answer = await change(tx)
+      if (!answer.ok) throw new NothingKept(answer)
+      await keepAnswer(tx, key, answer)
+      return answer
+    })
+  } catch (error) {
+    if (error instanceof NothingKept) return error.answer as Answer
+    throw error
+  }
+}
