@@ -21,9 +21,12 @@ export type Action<Sent, Result> = ((db: Db, input: unknown, now: Date) => Promi
 type SentTo<A> = A extends Action<infer Sent, unknown> ? Sent : never
 type AnswerOf<A> = A extends (...args: never[]) => Promise<infer Answer> ? Answer : never
 
-/** A set of actions as a page calls them: by their input alone. */
+/** A set of actions as a page calls them: by their input, and a key where it may have to send them once more. */
 export type CallsOf<Actions> = {
-  readonly [Name in keyof Actions]: (input: SentTo<Actions[Name]>) => Promise<AnswerOf<Actions[Name]>>
+  readonly [Name in keyof Actions]: (
+    input: SentTo<Actions[Name]>,
+    key?: string,
+  ) => Promise<AnswerOf<Actions[Name]>>
 }
 
 /** Declares an action. What cannot be judged is refused with the reason. @param run - is given input that has been checked */

@@ -9,6 +9,7 @@ import type { PartKind } from '@/core/parts/parts'
 import type { PartMove, PartRow } from '@/services/drawers/drawersPage'
 import type { CountOutcome } from '@/services/drawers/stockCount'
 import { useOneAtATime } from '../forms/useOneAtATime'
+import { useSentOnce } from '../forms/useSentOnce'
 import { FormDialog } from '../forms/FormDialog'
 import { RecordForm } from '../forms/RecordForm'
 import type { Calls } from '@/services/actions'
@@ -26,11 +27,14 @@ export interface PartDialogProps {
 
 const AWAY: CountOutcome = {
   ok: false,
-  errors: { form: 'Not stored: Whyalon does not answer. Start it again and put them in once more.' },
+  errors: {
+    form: 'Not known whether they are in: Whyalon does not answer. Put them in once more when it does: they are counted once.',
+  },
 }
 
 /** A line of the drawers: its record, what came, and what happened to its count. */
 export function PartDialog({ kind, row, save, receive, onStored, onClose }: PartDialogProps) {
+  const [store, putIn] = [useSentOnce(save), useSentOnce(receive)]
   const [history, setHistory] = useState<{ part: PartRow; moves: readonly PartMove[] } | null>(null)
   const [version, setVersion] = useState(0)
   useEffect(() => {
@@ -50,7 +54,7 @@ export function PartDialog({ kind, row, save, receive, onStored, onClose }: Part
         initial={part}
         submitLabel="Store"
         onSubmit={async (values) => {
-          const result = await save({ kind, id: row.id, fields: values })
+          const result = await store({ kind, id: row.id, fields: values })
           if (result.ok) {
             onStored()
             onClose()
@@ -60,7 +64,7 @@ export function PartDialog({ kind, row, save, receive, onStored, onClose }: Part
       />
       <Received
         onReceive={async (pieces) => {
-          const result = await receive({ kind, partId: row.id, pieces }).catch((): CountOutcome => AWAY)
+          const result = await putIn({ kind, partId: row.id, pieces }).catch((): CountOutcome => AWAY)
           if (!result.ok) return Object.values(result.errors).join(' ')
           setVersion(version + 1)
           onStored()

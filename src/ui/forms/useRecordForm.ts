@@ -12,7 +12,7 @@ export type RecordAnswer = { ok: true } | { ok: false; errors: FieldErrors }
 const SERVER_AWAY = {
   ok: false,
   errors: {
-    form: 'Not stored: Whyalon does not answer. What you typed is still here; start it again and store once more.',
+    form: 'Not known whether it is stored: Whyalon does not answer. What you typed is still here; store once more when it does: it is stored once.',
   },
 } as const
 

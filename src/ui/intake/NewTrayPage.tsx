@@ -15,6 +15,7 @@ import { FormError } from '../forms/RecordForm'
 import type { FormValues } from '../forms/FormValues'
 import { RecordField } from '../forms/RecordField'
 import { textOf, useRecordForm } from '../forms/useRecordForm'
+import { useSentOnce } from '../forms/useSentOnce'
 import { PageFrame } from '../shell/PageFrame'
 import type { CaseChoice } from './CaseChooser'
 import { CaseChooser } from './CaseChooser'
@@ -34,6 +35,7 @@ const FIRST_KIND: CaseKindId = 'everyday'
 /** Takes a piece in: which case, known or new, what is broken, what is asked, whose it is, when it is due. */
 export function NewTrayPage({ sheets, openTray }: NewTrayPageProps) {
   const router = useRouter()
+  const open = useSentOnce(openTray)
   const [chosen, setChosen] = useState<CaseChoice | null>(null)
   const [kind, setKind] = useState<CaseKindId | null>(null)
   const [caseError, setCaseError] = useState<string | null>(null)
@@ -48,7 +50,7 @@ export function NewTrayPage({ sheets, openTray }: NewTrayPageProps) {
     },
     async (values) => {
       setCaseError(null)
-      const result = await openTray({ ...sheetOf(values, chosen, kind), fields: trayOf(values) })
+      const result = await open({ ...sheetOf(values, chosen, kind), fields: trayOf(values) })
       if (result.ok) router.push(`/trays/${result.number}`)
       else setCaseError(result.errors['caseSheetId'] ?? null)
       return result.ok ? result : { ok: false, errors: withoutSheet(result.errors) }

@@ -12,6 +12,7 @@ import type { Calls } from '@/services/actions'
 import type { Refusal } from '@/services/boundary'
 import type { ShopTools } from '@/services/shop/shopTools'
 import { useOneAtATime } from '../forms/useOneAtATime'
+import { useSentOnce } from '../forms/useSentOnce'
 import { useTimes } from '../small/useTimes'
 import { WorkError } from '../stages/shared/WorkError'
 
@@ -31,8 +32,9 @@ export function GaugeCheckPanel({ tools, check }: { tools: ShopTools; check: Cal
   const [askedOf, setAskedOf] = useState('')
   const figures = [instrumentId, nominal, ...readings].join(' ')
   const asked = askedOf === figures
+  const send = useSentOnce(check)
   const [keep, busy] = useOneAtATime(async (correct: boolean) => {
-    const result = await check({ instrumentId, nominal, readings, correct, sure: asked }).catch(
+    const result = await send({ instrumentId, nominal, readings, correct, sure: asked }).catch(
       (): Refusal => AWAY,
     )
     setAskedOf(!result.ok && result.errors['sure'] !== undefined ? figures : '')
@@ -122,7 +124,7 @@ export function GaugeCheckPanel({ tools, check }: { tools: ShopTools; check: Cal
 const AWAY: Refusal = {
   ok: false,
   errors: {
-    form: 'Not kept: Whyalon does not answer. The figures are still here; start it again and keep once more.',
+    form: 'Not known whether it is kept: Whyalon does not answer. The figures are still here; keep once more when it does: it is kept once.',
   },
 }
 

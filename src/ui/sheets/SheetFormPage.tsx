@@ -6,6 +6,7 @@ import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
 import { CASE_SHEET_GROUPS } from '@/core/records/caseSheetGroups'
 import { SheetSection } from '../section/SheetSection'
 import { RecordForm } from '../forms/RecordForm'
+import { useSentOnce } from '../forms/useSentOnce'
 import { PageFrame } from '../shell/PageFrame'
 import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import type { Calls } from '@/services/actions'
@@ -21,6 +22,7 @@ export interface SheetFormPageProps {
 /** A new case sheet: maker and reference are enough, the rest is filled in as it is measured. */
 export function SheetFormPage({ save, policy }: SheetFormPageProps) {
   const router = useRouter()
+  const store = useSentOnce(save)
   return (
     <PageFrame
       title="New case sheet"
@@ -37,7 +39,7 @@ export function SheetFormPage({ save, policy }: SheetFormPageProps) {
         }}
         submitLabel="Store the sheet"
         onSubmit={async (values) => {
-          const result = await save({ kind: 'case-sheet', id: null, fields: values })
+          const result = await store({ kind: 'case-sheet', id: null, fields: values })
           if (result.ok) router.push('/sheets')
           return result
         }}

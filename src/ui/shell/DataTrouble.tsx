@@ -11,7 +11,7 @@ export function DataTrouble({ trouble }: { readonly trouble: string }) {
         {trouble}
       </Typography>
       <Typography sx={{ maxWidth: 720, mb: 2 }}>
-        Nothing is lost by looking. Once that is done, try again; Whyalon need not be started anew.
+        What was stored is where it was. When this is put right, try again; Whyalon need not be started anew.
       </Typography>
       <Button variant="contained" onClick={() => window.location.reload()}>
         Try again

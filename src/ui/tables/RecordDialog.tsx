@@ -6,6 +6,7 @@ import type { RecordKind } from '@/services/shop/records'
 import { FormDialog } from '../forms/FormDialog'
 import type { RecordFormProps } from '../forms/RecordForm'
 import { RecordForm } from '../forms/RecordForm'
+import { useSentOnce } from '../forms/useSentOnce'
 import type { Calls } from '@/services/actions'
 
 /** What is being edited: a row, or a new one with what it starts from. */
@@ -27,6 +28,7 @@ export interface RecordDialogProps {
 
 /** A record's form in a dialog; closes only when it is stored or left. */
 export function RecordDialog({ record, save, onClose }: RecordDialogProps) {
+  const store = useSentOnce(save)
   return (
     <FormDialog title={record.title} wide={record.beside !== undefined} onClose={onClose}>
       <RecordForm
@@ -36,7 +38,7 @@ export function RecordDialog({ record, save, onClose }: RecordDialogProps) {
         initial={record.initial}
         submitLabel="Store"
         onSubmit={async (values) => {
-          const result = await save({ kind: record.kind, id: record.id, fields: values })
+          const result = await store({ kind: record.kind, id: record.id, fields: values })
           if (result.ok) onClose()
           return result
         }}

@@ -116,7 +116,11 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
       <Box sx={{ px: 2.5, pt: 1 }}>
         <TrayHeaderBar view={view} />
         {away && !(open && reads) && (
-          <Box role="alert" sx={{ color: 'error.main', fontWeight: 700, mb: 0.5 }}>
+          <Box
+            role="alert"
+            // Where there is a reading bar, it says so.
+            sx={{ display: { sm: open ? 'none' : 'block' }, color: 'error.main', fontWeight: 700, mb: 0.5 }}
+          >
             {AWAY}
           </Box>
         )}
