@@ -1,6 +1,9 @@
 import path from 'node:path'
 import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core'
+import { ofEngine } from './backup/engines'
+import { isBehind } from './backup/isBehind'
 import type { DataLocation } from './environment'
+import { backupsFolder } from './environment'
 import * as schema from './schema'
 
 /** A database handle or a transaction on it: both drivers' types assign to it. */
@@ -12,7 +15,8 @@ export interface Store {
   close(): Promise<void>
 }
 
-const MIGRATIONS = 'src/data/migrations'
+/** From the project's folder. */
+export const MIGRATIONS = 'src/data/migrations'
 
 /** Names our lock among the advisory locks of a server: chosen freely, and never changed. */
 export const START_LOCK = 730_119
@@ -67,6 +71,12 @@ async function openFolder(folder: string, migrationsFolder: string): Promise<Sto
   const { engine, close } = await openEngine(folder)
   try {
     const db = drizzle(engine, { schema })
+    const target = ofEngine(engine)
+    if (await isBehind(target.ask, migrationsFolder)) {
+      const { backUpBeforeMigration } = await import('./backup/beforeMigration')
+      const backups = backupsFolder(process.env, { kind: 'folder', folder })
+      await backUpBeforeMigration(target, migrationsFolder, backups, new Date())
+    }
     await migrate(db, { migrationsFolder })
     return { db, kind: 'embedded', close }
   } catch (error) {

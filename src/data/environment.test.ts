@@ -1,5 +1,5 @@
 import path from 'node:path'
-import { dataLocation, simulatedHoldMs } from './environment'
+import { backupsFolder, dataLocation, simulatedHoldMs } from './environment'
 
 describe('dataLocation', () => {
   it('is a folder of its own unless told otherwise', () => {
@@ -31,5 +31,17 @@ describe('simulatedHoldMs', () => {
       expect(() => simulatedHoldMs({ WHYALON_HOLD_MS: text })).toThrow(
         /WHYALON_HOLD_MS: .* Set it to 20–10000 ms/,
       )
+  })
+})
+
+describe('where backups go', () => {
+  const beside = { kind: 'folder', folder: '/shop/data' } as const
+
+  it('is beside the data, or where it is said, or nowhere', () => {
+    expect(backupsFolder({}, beside)).toBe('/shop/data-backups')
+    expect(backupsFolder({ WHYALON_BACKUPS: ' ' }, beside)).toBe('/shop/data-backups')
+    expect(backupsFolder({ WHYALON_BACKUPS: '/other/disk' }, beside)).toBe('/other/disk')
+    expect(backupsFolder({ WHYALON_BACKUPS: 'off' }, beside)).toBeNull()
+    expect(backupsFolder({}, { kind: 'server', url: 'postgres://a/b' })).toMatch(/\/whyalon-backups$/)
   })
 })

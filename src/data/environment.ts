@@ -31,6 +31,22 @@ export function dataLocation(environment: Readonly<Record<string, string | undef
   return { kind: 'folder', folder: path.resolve(/*turbopackIgnore: true*/ WHYALON_DATA) }
 }
 
+/**
+ * Where backups go, from the environment: beside the data unless WHYALON_BACKUPS names another folder.
+ * @returns null where it says “off”
+ */
+export function backupsFolder(
+  environment: Readonly<Record<string, string | undefined>>,
+  location: DataLocation,
+): string | null {
+  const named = environment.WHYALON_BACKUPS?.trim() ?? ''
+  if (named === 'off') return null
+  if (named !== '') return path.resolve(/*turbopackIgnore: true*/ named)
+  return location.kind === 'folder'
+    ? `${location.folder}-backups`
+    : path.resolve(/*turbopackIgnore: true*/ 'whyalon-backups')
+}
+
 const holdSchema = Joi.number().integer().min(20).max(10_000).empty('').default(700)
 
 /**

@@ -3,6 +3,7 @@ import { assortment } from './drawers/orders'
 import { countPart, receivePart } from './drawers/stockCount'
 import { checkInstrument } from './instruments/checkInstrument'
 import { makeBridgeToken, withdrawBridgeToken } from './instruments/instrumentBridge'
+import { backUpNow } from './shop/backups'
 import { saveRecord } from './shop/records'
 import { saveShopClock } from './shop/shopClock'
 import { saveShopPolicy } from './shop/shopPolicy'
@@ -70,6 +71,7 @@ const TRAY_ACTIONS = {
 /** What the other places can ask for. */
 const SHOP_ACTIONS = {
   assortment,
+  backUpNow,
   checkInstrument,
   countPart,
   makeBridgeToken,

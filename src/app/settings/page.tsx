@@ -1,4 +1,5 @@
 import type { Metadata } from 'next'
+import { backupsState } from '@/services/shop/backups'
 import { bridgeState } from '@/services/instruments/instrumentBridge'
 import { shopPolicy } from '@/services/shop/shopPolicy'
 import { shopTools } from '@/services/shop/shopTools'
@@ -22,6 +23,8 @@ export default async function Page() {
       saveClock={call('saveShopClock')}
       bridge={await bridgeState(shop)}
       bridgeActions={{ make: call('makeBridgeToken'), withdraw: call('withdrawBridgeToken') }}
+      backups={backupsState()}
+      backUp={call('backUpNow')}
       save={call('saveRecord')}
       check={call('checkInstrument')}
     />

@@ -3,7 +3,8 @@ import type { Db, Store } from '@/data/client'
 import { openStore } from '@/data/client'
 import { dataTrouble } from '@/data/errors'
 import { forgetKeys } from '@/data/queries/sentChanges'
-import { dataLocation } from '@/data/environment'
+import { backupsFolder, dataLocation } from '@/data/environment'
+import { keepBackups } from './backups'
 import { startShop } from './startShop'
 
 export type ShopDb = Db
@@ -21,9 +22,11 @@ export async function getShop(): Promise<Db> {
 }
 
 async function open(): Promise<Store> {
-  const store = await openStore(dataLocation(process.env))
+  const location = dataLocation(process.env)
+  const store = await openStore(location)
   await startShop(store.db)
   await forgetKeys(store.db, new Date())
+  keepBackups(location, backupsFolder(process.env, location))
   return store
 }
 

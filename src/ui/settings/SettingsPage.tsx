@@ -13,6 +13,7 @@ import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
 import { PageFrame } from '../shell/PageFrame'
 import { switchSounds, useSoundsOn } from '../sounds/soundsOn'
 import type { BridgeState } from '@/services/instruments/instrumentBridge'
+import { BackupsPanel } from './BackupsPanel'
 import type { BridgeActions } from './BridgePanel'
 import { BridgePanel } from './BridgePanel'
 import { GaugeCheckPanel } from './GaugeCheckPanel'
@@ -27,6 +28,7 @@ import { ShopSchoolsPanel } from './ShopSchoolsPanel'
 import type { EditedRecord } from '../tables/RecordDialog'
 import { RecordDialog } from '../tables/RecordDialog'
 import type { Calls } from '@/services/actions'
+import type { BackupsState } from '@/services/shop/backups'
 import type { ShopTools } from '@/services/shop/shopTools'
 
 type InstrumentRow = ShopTools['instruments'][number]
@@ -63,6 +65,8 @@ export interface SettingsPageProps {
   readonly saveClock: Calls['saveShopClock']
   readonly bridge: BridgeState
   readonly bridgeActions: BridgeActions
+  readonly backups: BackupsState
+  readonly backUp: Calls['backUpNow']
 }
 
 /** Instruments with their errors, presses, and the light the screen is read by. */
@@ -138,6 +142,10 @@ export function SettingsPage(props: SettingsPageProps) {
         Where practitioners differ
       </Typography>
       <ShopSchoolsPanel schools={schools} save={saveSchool} />
+      <Typography variant="h2" component="h2" sx={{ mt: 3 }}>
+        Backups
+      </Typography>
+      <BackupsPanel state={props.backups} backUp={props.backUp} />
       <Typography variant="h2" component="h2" sx={{ mt: 3, mb: 1 }}>
         Time of day
       </Typography>

@@ -17,6 +17,8 @@ export class Server {
   constructor(
     readonly data: string,
     private readonly port: number,
+    /** where its backups go: a test that is not about them has none made beside it */
+    private readonly backups = 'off',
   ) {
     this.address = `http://127.0.0.1:${port}`
   }
@@ -29,6 +31,7 @@ export class Server {
         ...process.env,
         WHYALON_DATA: this.data,
         DATABASE_URL: '',
+        WHYALON_BACKUPS: this.backups,
         // Simulated hands need not be slow.
         WHYALON_HOLD_MS: '60',
         NEXT_TELEMETRY_DISABLED: '1',
