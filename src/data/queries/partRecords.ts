@@ -38,6 +38,13 @@ export async function insertPart(
   await noteMove(db, move, row.quantity)
 }
 
+/** A line of the drawers as it is kept, all of it. */
+export async function partRecordById(db: Db, kind: PartKind, id: number): Promise<object | undefined> {
+  const table = partTable(kind)
+  const [found] = await db.select().from(table).where(eq(table.id, id))
+  return found
+}
+
 /** Changes a line; a changed count is kept as a correction. @returns false when there is no such line */
 export async function updatePart(
   db: Db,

@@ -53,8 +53,8 @@ export function PartDialog({ kind, row, save, receive, onStored, onClose }: Part
         fields={PARTS[kind].fields}
         initial={part}
         submitLabel="Store"
-        onSubmit={async (values) => {
-          const result = await store({ kind, id: row.id, fields: values })
+        onSubmit={async (values, was) => {
+          const result = await store({ kind, id: row.id, fields: values, was })
           if (result.ok) {
             onStored()
             onClose()

@@ -19,11 +19,12 @@ const FIELDS: readonly Field[] = [
   },
   { kind: 'flag', name: 'gauged', label: 'Shows force' },
 ]
-type Answer = { ok: true } | { ok: false; errors: Record<string, string> }
+type Answer = { ok: true } | { ok: false; errors: Record<string, string>; now?: Record<string, string> }
+const OPENED = { code: 'A-1', diameterMm: '', gauged: false }
 
 describe('RecordForm', () => {
   async function submitted(answer: () => Promise<Answer>) {
-    const onSubmit = jest.fn<(values: FormValues) => Promise<Answer>>(answer)
+    const onSubmit = jest.fn<(values: FormValues, was: FormValues) => Promise<Answer>>(answer)
     renderInTheme(
       <RecordForm fields={FIELDS} initial={{ code: 'A-1' }} submitLabel="Store" onSubmit={onSubmit} />,
     )
@@ -36,7 +37,19 @@ describe('RecordForm', () => {
 
   it('sends what was typed, as typed: figures are read on the server', async () => {
     const onSubmit = await submitted(() => Promise.resolve({ ok: true }))
-    expect(onSubmit).toHaveBeenCalledWith({ code: 'A-1', diameterMm: '300', gauged: true })
+    expect(onSubmit).toHaveBeenCalledWith({ code: 'A-1', diameterMm: '300', gauged: true }, OPENED)
+  })
+
+  it('knows what a refusal said was changed elsewhere when it is stored once more', async () => {
+    const onSubmit = await submitted(() =>
+      Promise.resolve({ ok: false, errors: { diameterMm: 'changed elsewhere' }, now: { diameterMm: '31' } }),
+    )
+    expect(await screen.findByText('changed elsewhere')).toBeInTheDocument()
+    await userEvent.click(screen.getByRole('button', { name: 'Store' }))
+    expect(onSubmit).toHaveBeenLastCalledWith(expect.objectContaining({ diameterMm: '300' }), {
+      ...OPENED,
+      diameterMm: '31',
+    })
   })
 
   it('shows an error at its field, one for the whole above, and keeps the text', async () => {

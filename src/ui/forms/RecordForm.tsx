@@ -25,8 +25,11 @@ export interface RecordFormProps {
   readonly groups?: readonly FieldGroup[]
   /** what stands beside the fields and follows what is typed */
   readonly beside?: (typed: Partial<FormValues>) => ReactNode
-  /** @returns refusal with sentences by field, or ok */
-  readonly onSubmit: (values: FormValues) => Promise<RecordAnswer>
+  /**
+   * @param was - what the record held as far as the form was told
+   * @returns refusal with sentences by field, or ok
+   */
+  readonly onSubmit: (values: FormValues, was: FormValues) => Promise<RecordAnswer>
 }
 
 const WIDE_COLUMNS = { xs: '1fr', sm: '1fr 1fr', md: '1fr 1fr 1fr' }

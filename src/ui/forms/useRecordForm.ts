@@ -1,13 +1,16 @@
 'use client'
-import { useEffect } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
 import type { FieldErrors, FieldValue } from '@/core/records/checkRecord'
 import type { Field } from '@/core/records/Field'
 import { isShown, narrowedField } from '@/core/records/Field'
-import { moneyText } from '@/core/units/moneyText'
+import { formText } from '@/core/records/formText'
 import type { FormValues } from './FormValues'
 
-export type RecordAnswer = { ok: true } | { ok: false; errors: FieldErrors }
+export type RecordAnswer =
+  | { ok: true }
+  /** `now`: what fields hold by now that were changed elsewhere */
+  | { ok: false; errors: FieldErrors; now?: Readonly<Record<string, string | boolean>> }
 
 const SERVER_AWAY = {
   ok: false,
@@ -20,13 +23,14 @@ const SERVER_AWAY = {
 export function useRecordForm(
   fields: readonly Field[],
   initial: Readonly<Record<string, FieldValue | undefined>>,
-  onSubmit: (values: FormValues) => Promise<RecordAnswer>,
+  onSubmit: (values: FormValues, was: FormValues) => Promise<RecordAnswer>,
 ) {
-  const form = useForm<FormValues>({
-    defaultValues: Object.fromEntries(
-      fields.map((field) => [field.name, textOf(field, initial[field.name])]),
-    ),
-  })
+  const [opened] = useState(() =>
+    Object.fromEntries(fields.map((field) => [field.name, formText(field, initial[field.name])])),
+  )
+  const form = useForm<FormValues>({ defaultValues: opened })
+  /** what the record held as far as this form was told: as it was opened, or as a refusal said since */
+  const was = useRef<FormValues>(opened)
   const { control, handleSubmit, setError, clearErrors, formState, setValue } = form
   const values = useWatch({ control })
   const valueOf = (name: string): unknown => values[name]
@@ -44,8 +48,9 @@ export function useRecordForm(
     clearErrors()
     // What is not asked is not sent: its text stays in the form in case it is asked again.
     const asked = Object.fromEntries(Object.entries(typed).filter(([name]) => names.has(name)))
-    const result = await onSubmit(asked).catch(() => SERVER_AWAY)
+    const result = await onSubmit(asked, was.current).catch(() => SERVER_AWAY)
     if (result.ok) return
+    if ('now' in result) was.current = { ...was.current, ...result.now }
     for (const [name, message] of Object.entries(result.errors)) {
       setError(names.has(name) ? name : 'root', { type: 'server', message })
     }
@@ -69,11 +74,4 @@ function isRuledOut(field: Field, value: unknown): boolean {
     value !== undefined &&
     !field.options.some((option) => option.value === value)
   )
-}
-
-/** What a form starts a field with. */
-export function textOf(field: Field, value: FieldValue | undefined): string | boolean {
-  if (field.kind === 'flag') return value === true
-  if (field.kind === 'money') return typeof value === 'number' ? moneyText(value) : ''
-  return value === null || value === undefined ? '' : String(value)
 }

@@ -5,6 +5,7 @@ import { addDays, format, setHours, startOfHour } from 'date-fns'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { CaseKindId } from '@/core/construction/caseKinds'
+import { formText } from '@/core/records/formText'
 import { CASE_KINDS } from '@/core/construction/caseKinds'
 import { CONSTRUCTION_FIELDS, IDENTITY_FIELDS } from '@/core/records/constructionFields'
 import { TRAY_FIELDS } from '@/core/records/jobFields'
@@ -14,7 +15,7 @@ import type { Refusal } from '@/services/boundary'
 import { FormError } from '../forms/RecordForm'
 import type { FormValues } from '../forms/FormValues'
 import { RecordField } from '../forms/RecordField'
-import { textOf, useRecordForm } from '../forms/useRecordForm'
+import { useRecordForm } from '../forms/useRecordForm'
 import { useSentOnce } from '../forms/useSentOnce'
 import { PageFrame } from '../shell/PageFrame'
 import type { CaseChoice } from './CaseChooser'
@@ -61,7 +62,7 @@ export function NewTrayPage({ sheets, openTray }: NewTrayPageProps) {
     setKind(id)
     for (const field of [...CONSTRUCTION_FIELDS, ...TRAY_FIELDS]) {
       const usual: unknown = (CASE_KINDS[id] as Record<string, unknown>)[field.name]
-      if (usual !== undefined) form.setValue(field.name, textOf(field, usual as string | null))
+      if (usual !== undefined) form.setValue(field.name, formText(field, usual as string | null))
     }
   }
   const trayFields = form.shown.filter((field) => !SHEET_NAMES.has(field.name))

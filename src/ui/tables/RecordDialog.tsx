@@ -37,8 +37,8 @@ export function RecordDialog({ record, save, onClose }: RecordDialogProps) {
         {...(record.beside && { beside: record.beside })}
         initial={record.initial}
         submitLabel="Store"
-        onSubmit={async (values) => {
-          const result = await store({ kind: record.kind, id: record.id, fields: values })
+        onSubmit={async (values, was) => {
+          const result = await store({ kind: record.kind, id: record.id, fields: values, was })
           if (result.ok) onClose()
           return result
         }}
