@@ -5,7 +5,7 @@ import { ACTIONS } from '@/services/actions'
 import { refuse } from '@/services/boundary'
 import type { ShopDb } from '@/services/shop/shop'
 import { getShop, troubleOfShop } from '@/services/shop/shop'
-import { isKey, storedOnce, underKey } from '@/services/sentOnce'
+import { isKey, seenIn, storedOnce, underKey } from '@/services/sentOnce'
 
 /** What other pages show as well: they are drawn anew after these. */
 const SHOWN_ELSEWHERE: readonly string[] = [
@@ -30,19 +30,19 @@ const STORED_ONCE: readonly string[] = [
 /**
  * The one door for everything a page asks of the server; what comes in has not been checked, its name neither.
  * @param key - made by the page for a change: sent once more, it is stored once and answered the same
+ * @param seen - what a tray's page knows of the tray: what undoes or ends the work of others is asked about
  */
-export async function act(name: string, input: unknown, key?: unknown): Promise<unknown> {
+export async function act(name: string, input: unknown, key?: unknown, seen?: unknown): Promise<unknown> {
   if (!Object.hasOwn(ACTIONS, name))
     return refuse('This page is of another version of Whyalon. Load it again; nothing was stored.')
   const action = ACTIONS[name as keyof Calls]
-  const answer = await answerOf(name, key, (db) => action(db, input, new Date()))
+  const answer = await answerOf({ name, key, seen }, (db) => action(db, input, new Date()))
   if (SHOWN_ELSEWHERE.includes(name) && answer.ok) revalidatePath('/', 'layout')
   return answer
 }
 
 async function answerOf(
-  name: string,
-  key: unknown,
+  { name, key, seen }: { readonly name: string; readonly key: unknown; readonly seen: unknown },
   asked: (db: ShopDb) => Promise<{ readonly ok: boolean }>,
 ): Promise<{ readonly ok: boolean }> {
   try {
@@ -50,7 +50,7 @@ async function answerOf(
     if (!isKey(key)) return await asked(shop)
     return await (STORED_ONCE.includes(name)
       ? storedOnce(shop, key, asked)
-      : underKey(key, () => asked(shop)))
+      : underKey(key, () => asked(shop), seenIn(seen)))
   } catch (error) {
     const trouble = troubleOfShop(error)
     if (trouble === null) throw error

@@ -9,7 +9,9 @@ import { readings, sentChanges, stockMoves } from '@/data/schema'
 import { loadDemo } from '@/data/demo/loadDemo'
 import { receivePart } from './drawers/stockCount'
 import { isKey, storedOnce, underKey } from './sentOnce'
-import { takeReading } from './tray/takeReading'
+import { CHANGED_ELSEWHERE } from '@/core/tray/staleness'
+import { leaveOut } from './tray/leaveOut'
+import { takeBackReading, takeReading } from './tray/takeReading'
 import type { TrayView } from './tray/trayView'
 
 const NOW = new Date('2026-11-24T10:00:00Z')
@@ -71,6 +73,47 @@ describe.each(testStores())('a change that is sent more than once, on $name', ({
     expect(await underKey(key, () => read(view, '30.95'))).toMatchObject({ ok: true })
     expect(await underKey(randomUUID(), () => read(view, '30.95'))).toMatchObject({ ok: false })
     expect(await stored(view)).toBe(2)
+  })
+
+  it('undoes and ends nothing that its page never saw, and adds to it all the same', async () => {
+    const view = await newTray()
+    const [mine, theirs] = [randomUUID(), randomUUID()]
+    const revision = view.tray.revision
+    const by = <T>(page: string, seen: number, change: () => Promise<T>) =>
+      underKey(randomUUID(), change, { page, revision: seen })
+    const back = (reading: number) =>
+      takeBackReading(store.db, { trayId: view.tray.id, readingId: reading, reason: 'jaws tilted' }, NOW)
+    const first = await by(mine, revision, () => read(view, '30.95'))
+    const second = await by(mine, revision, () => read(view, '30.96'))
+    if (!first.ok || !second.ok) throw new Error('not stored')
+    const [one = 0, two = 0] = second.view.readings.map(({ id }) => id)
+    // Its own changes since then it knows, whenever their answers come.
+    expect(await by(mine, revision, () => back(one))).toMatchObject({ ok: true })
+    const stale = await by(theirs, revision, () => back(two))
+    expect(stale).toMatchObject({ ok: false, errors: { stale: CHANGED_ELSEWHERE } })
+    expect(await by(theirs, revision, () => read(view, '30.97'))).toMatchObject({ ok: true })
+    expect(await by(mine, revision, () => back(two))).toMatchObject({ ok: false })
+    expect(await by(mine, revision + 4, () => back(two))).toMatchObject({ ok: true })
+    // A program that says nothing of what it saw is not asked.
+    expect(await back(two)).toMatchObject({
+      ok: false,
+      errors: { form: expect.stringMatching(/already/) as string },
+    })
+  })
+
+  it('is the same one where it is sent again after somebody else changed the tray', async () => {
+    const view = await newTray()
+    const seen = { page: randomUUID(), revision: view.tray.revision }
+    const key = randomUUID()
+    const undo = () =>
+      underKey(
+        key,
+        () => leaveOut(store.db, { trayId: view.tray.id, subject: 'step:photograph', reason: 'dark' }, NOW),
+        seen,
+      )
+    expect(await undo()).toMatchObject({ ok: true })
+    await read(view, '30.95')
+    expect(await undo()).toMatchObject({ ok: true })
   })
 
   it('of the shop’s own things is answered as it was the first time', async () => {

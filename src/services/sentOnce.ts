@@ -1,24 +1,39 @@
 import { AsyncLocalStorage } from 'node:async_hooks'
+import type { SeenTray } from '@/core/tray/staleness'
 import type { Db } from '@/data/client'
 import { claimKey, keepAnswer, keptOf } from '@/data/queries/sentChanges'
 
 /** As `crypto.randomUUID` makes them. */
 const KEY = /^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$/
 
+/** What a page says that it knows of a tray; null where it is nothing of the kind. */
+export function seenIn(given: unknown): SeenTray | null {
+  if (typeof given !== 'object' || given === null || !('page' in given) || !('revision' in given)) return null
+  const { page, revision } = given
+  return isKey(page) && typeof revision === 'number' && Number.isInteger(revision) ? { page, revision } : null
+}
+
 export function isKey(given: unknown): given is string {
   return typeof given === 'string' && KEY.test(given)
 }
 
-const current = new AsyncLocalStorage<string>()
+/** How a page sends a change of a tray: under which key, and what it knows of the tray. */
+export interface SentChange {
+  readonly key: string
+  /** null where the page did not say */
+  readonly seen: SeenTray | null
+}
 
-/** The key that its page gave the change being made; null where it gave none. */
-export function keyOfChange(): string | null {
+const current = new AsyncLocalStorage<SentChange>()
+
+/** How its page sent the change being made; null where a program makes it. */
+export function changeSent(): SentChange | null {
   return current.getStore() ?? null
 }
 
 /** Makes a change under the key of its page: sent once more, it is not stored once more, see changeTray. */
-export function underKey<T>(key: string, change: () => Promise<T>): Promise<T> {
-  return current.run(key, change)
+export function underKey<T>(key: string, change: () => Promise<T>, seen: SeenTray | null = null): Promise<T> {
+  return current.run({ key, seen }, change)
 }
 
 /** Ends a transaction in which nothing was to be kept. */

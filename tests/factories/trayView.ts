@@ -199,6 +199,7 @@ function trayHeader(): TrayHeader {
   return {
     id: 1,
     number: 301,
+    revision: 1,
     stage: 'measure',
     crystalState: 'shattered',
     foundMaterial: null,

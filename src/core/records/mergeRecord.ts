@@ -53,7 +53,7 @@ function same(one: unknown, other: unknown): boolean {
 
 function shown(value: unknown): string {
   if (typeof value === 'boolean') return value ? 'ticked' : 'not ticked'
-  const text = String(value ?? '').trim()
+  const text = typeof value === 'string' ? value.trim() : ''
   if (text === '') return 'nothing'
   return `“${text.length > SHOWN ? `${text.slice(0, SHOWN)}…` : text}”`
 }

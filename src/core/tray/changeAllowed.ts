@@ -1,7 +1,10 @@
 import type { KeptTray } from './KeptTray'
 
-/** What a change does to a tray: its work, or taking a tray that was handed back in hand again. */
-export type ChangeKind = 'work' | 'reopening'
+/**
+ * What a change does to a tray: `work` adds to it whatever else was done; a `decision` undoes, ends or judges what was
+ * done, and has to have seen it; `reopening` takes a tray that was handed back in hand again.
+ */
+export type ChangeKind = 'work' | 'decision' | 'reopening'
 
 /** Why a tray may not be changed like that as it stands; null when it may. */
 export function objectionTo(

@@ -16,7 +16,9 @@ it('a shop is backed up before a newer version changes its tables, and not other
   const first = await open()
   expect(backups()).toEqual([])
   // As the version before this one left it.
-  await first.db.execute(sql`DROP TABLE sent_changes`)
+  await first.db.execute(
+    sql`ALTER TABLE sent_changes DROP COLUMN tray_id, DROP COLUMN page, DROP COLUMN revision`,
+  )
   await first.db.execute(
     sql`DELETE FROM drizzle.__drizzle_migrations WHERE id = (SELECT max(id) FROM drizzle.__drizzle_migrations)`,
   )

@@ -1,12 +1,14 @@
 import type { ChangeKind } from '@/core/tray/changeAllowed'
 import { objectionTo } from '@/core/tray/changeAllowed'
+import { CHANGED_ELSEWHERE, isStale } from '@/core/tray/staleness'
 import type { Db } from '@/data/client'
 import type { TrayRow } from '@/data/queries/trays'
-import { claimKey, keptOf } from '@/data/queries/sentChanges'
+import { changesByPage, claimKey, keptOf } from '@/data/queries/sentChanges'
 import { claimRevision, trayById, TRAY_ROW_TABLES } from '@/data/queries/trays'
 import type { Refusal } from '../boundary'
 import { refuse } from '../boundary'
-import { keyOfChange } from '../sentOnce'
+import type { SentChange } from '../sentOnce'
+import { changeSent } from '../sentOnce'
 import type { OpenedCase } from './openTrayCases'
 import { caseFrom } from './openTrayCases'
 import { remember, rememberedTray } from './rememberedTrays'
@@ -39,7 +41,7 @@ export async function changeTray(
   write: TrayWrite,
   kind: ChangeKind = 'work',
 ): Promise<ChangeOutcome> {
-  const key = keyOfChange()
+  const sent = changeSent()
   for (let attempt = 0; attempt < ATTEMPTS; attempt++) {
     const read = await rememberedTray(db, { id: trayId })
     if (!read) return refuse(TRAY_GONE)
@@ -47,10 +49,11 @@ export async function changeTray(
     const objection = objectionTo(kind, row.tray)
     if (objection !== null) {
       // Sent once more, what ended the work on a tray is not against its being ended.
-      const sentBefore = key !== null && (await keptOf(db, key)) !== undefined
+      const sentBefore = sent !== null && (await keptOf(db, sent.key)) !== undefined
       return sentBefore ? { ok: true, opened: caseFrom(row, answers) } : refuse(objection)
     }
-    const outcome = await writeTo(db, caseFrom(row, answers), write, key)
+    if (kind !== 'work' && (await isSeenNoMore(db, row, sent))) return refuse(CHANGED_ELSEWHERE, STALE)
+    const outcome = await writeTo(db, caseFrom(row, answers), write, sent)
     if (outcome === 'outrun') continue
     if (outcome === 'sent-before') return { ok: true, opened: caseFrom(row, answers) }
     if ('ok' in outcome) return outcome
@@ -67,6 +70,18 @@ export async function changeTray(
   return refuse(BUSY)
 }
 
+/** The field under which it is said that a tray is another one than the page shows. */
+export const STALE = 'stale'
+
+/** True where somebody else changed the tray since the page that sends a change last saw it. */
+async function isSeenNoMore(db: Db, { tray }: TrayRow, sent: SentChange | null): Promise<boolean> {
+  const seen = sent?.seen
+  if (!seen || tray.revision === seen.revision) return false
+  // What was stored under its key already is no new change.
+  if (await keptOf(db, sent.key)) return false
+  return isStale(seen, tray.revision, await changesByPage(db, tray.id, seen.page, seen.revision))
+}
+
 /** Ends a transaction, so that nothing of it is kept. */
 class Undone extends Error {
   constructor(readonly outcome: Refusal | 'outrun' | 'sent-before') {
@@ -78,13 +93,14 @@ async function writeTo(
   db: Db,
   opened: OpenedCase,
   write: TrayWrite,
-  key: string | null,
+  sent: SentChange | null,
 ): Promise<Refusal | 'outrun' | 'sent-before' | Written> {
   const { id, revision } = opened.kept.tray
   try {
     return await db.transaction(async (tx) => {
       if (!(await claimRevision(tx, id, revision))) throw new Undone('outrun')
-      if (key !== null && !(await claimKey(tx, key))) throw new Undone('sent-before')
+      const change = sent && { trayId: id, page: sent.seen?.page ?? null, revision: revision + 1 }
+      if (sent && !(await claimKey(tx, sent.key, change))) throw new Undone('sent-before')
       const watched = watchWrites(tx)
       const refusal = await write(watched.db, opened)
       if (refusal) throw new Undone(refusal)

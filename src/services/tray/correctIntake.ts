@@ -37,4 +37,5 @@ export const correctIntake = trayChange<IntakeChecked, IntakeSent>(
     await updateTrayIntake(tx, trayId, { ...row, ownerId: await ownerId(tx, fields) })
     return null
   },
+  'decision',
 )

@@ -41,8 +41,11 @@ const schema = Joi.object<Finished>({
  * What is open in the stages left behind has to be given a reason, which is kept with each. A tray does not pass its
  * closing with a part unaccounted for, and is handed back from its last stage only, with nothing open.
  */
-export const finishStage = trayChange<Finished, FinishSent>(schema, (tx, finished, opened, now) =>
-  finished.stage === 'hand-back' ? handBack(tx, opened, now) : goOn(tx, finished, opened, now),
+export const finishStage = trayChange<Finished, FinishSent>(
+  schema,
+  (tx, finished, opened, now) =>
+    finished.stage === 'hand-back' ? handBack(tx, opened, now) : goOn(tx, finished, opened, now),
+  'decision',
 )
 
 async function handBack(tx: Db, opened: OpenedCase, now: Date): Promise<Refusal | null> {

@@ -22,15 +22,20 @@ const schema = Joi.object<LeaveOut>({
 })
 
 /** Leaves out one thing a stage demands, for a reason that stays with it, or takes that back. */
-export const leaveOut = trayChange(schema, async (tx, { trayId, subject, reason }, { stages }, now) => {
-  const demand = stages.flatMap(({ demands }) => demands).find((one) => one.subject === subject)
-  if (!demand) return refuse('This job does not ask for that: load the page again.', 'subject')
-  if (reason !== null && demand.met) return refuse('This is done: there is nothing to leave out.', 'subject')
-  if (reason !== null && !mayBeLeftOut(demand))
-    return refuse(
-      'Parts are not left out: put each back on the trail, or say there why it stays off.',
-      'subject',
-    )
-  await insertLeftOut(tx, [{ trayId, subject, reason, at: now }])
-  return null
-})
+export const leaveOut = trayChange(
+  schema,
+  async (tx, { trayId, subject, reason }, { stages }, now) => {
+    const demand = stages.flatMap(({ demands }) => demands).find((one) => one.subject === subject)
+    if (!demand) return refuse('This job does not ask for that: load the page again.', 'subject')
+    if (reason !== null && demand.met)
+      return refuse('This is done: there is nothing to leave out.', 'subject')
+    if (reason !== null && !mayBeLeftOut(demand))
+      return refuse(
+        'Parts are not left out: put each back on the trail, or say there why it stays off.',
+        'subject',
+      )
+    await insertLeftOut(tx, [{ trayId, subject, reason, at: now }])
+    return null
+  },
+  'decision',
+)

@@ -48,6 +48,11 @@ const backSchema = Joi.object<{ trayId: number; findingId: number }>({
 })
 
 /** Takes a finding back: it stays on record with the time, and out of the report. */
-export const takeBackNote = trayChange(backSchema, async (tx, { trayId, findingId }, _, now) =>
-  (await takeBackFinding(tx, trayId, findingId, now)) ? null : refuse('This finding is not there any more.'),
+export const takeBackNote = trayChange(
+  backSchema,
+  async (tx, { trayId, findingId }, _, now) =>
+    (await takeBackFinding(tx, trayId, findingId, now))
+      ? null
+      : refuse('This finding is not there any more.'),
+  'decision',
 )

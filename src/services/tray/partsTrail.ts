@@ -99,12 +99,16 @@ export const answerOff = trayChange(answerSchema, async (tx, input, opened, now)
 const undoSchema = Joi.object<{ trayId: number }>({ trayId: idSchema.required() })
 
 /** Takes back the last thing recorded on the trail that still stands. */
-export const undoTrail = trayChange(undoSchema, async (tx, _, opened, now) => {
-  const last = lastStanding(opened.kept.trail)
-  if (!last) return refuse('Nothing to undo: the trail is empty.')
-  // What was pressed in is in, whatever the trail says.
-  if (last.kind !== 'off' && homeRun(opened.kept)?.ranAt.toISOString() === last.at)
-    return refuse('The press put it back: log what became of it at Press in.')
-  await recordTrail(tx, opened, [{ kind: 'undo', refersTo: last.id }], now)
-  return null
-})
+export const undoTrail = trayChange(
+  undoSchema,
+  async (tx, _, opened, now) => {
+    const last = lastStanding(opened.kept.trail)
+    if (!last) return refuse('Nothing to undo: the trail is empty.')
+    // What was pressed in is in, whatever the trail says.
+    if (last.kind !== 'off' && homeRun(opened.kept)?.ranAt.toISOString() === last.at)
+      return refuse('The press put it back: log what became of it at Press in.')
+    await recordTrail(tx, opened, [{ kind: 'undo', refersTo: last.id }], now)
+    return null
+  },
+  'decision',
+)

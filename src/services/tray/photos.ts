@@ -83,8 +83,12 @@ const removeSchema = Joi.object<{ trayId: number; photoId: number }>({
 })
 
 /** Takes a picture off a tray for good: it may show what nobody should keep. */
-export const removePhoto = trayChange(removeSchema, async (tx, { trayId, photoId }, { kept }) => {
-  if (kept.shapes.some((shape) => shape.photoId === photoId && shape.voidReason === null))
-    return refuse('A size was read from this picture: take that reading back first.', 'photo')
-  return (await deletePhoto(tx, trayId, photoId)) ? null : refuse('This picture is not there any more.')
-})
+export const removePhoto = trayChange(
+  removeSchema,
+  async (tx, { trayId, photoId }, { kept }) => {
+    if (kept.shapes.some((shape) => shape.photoId === photoId && shape.voidReason === null))
+      return refuse('A size was read from this picture: take that reading back first.', 'photo')
+    return (await deletePhoto(tx, trayId, photoId)) ? null : refuse('This picture is not there any more.')
+  },
+  'decision',
+)

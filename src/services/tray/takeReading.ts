@@ -152,4 +152,5 @@ export const takeBackReading = trayChange(
     await voidReading(tx, readingId, reason.trim(), now)
     return null
   },
+  'decision',
 )

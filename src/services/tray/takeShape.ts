@@ -107,9 +107,13 @@ const voidSchema = Joi.object<{ trayId: number; shapeId: number; reason: string 
 })
 
 /** Takes a shape reading back, with the reason; the old value is kept. */
-export const takeBackShape = trayChange(voidSchema, async (tx, { shapeId, reason }, { kept }, now) => {
-  const stands = kept.shapes.some((shape) => shape.id === shapeId && shape.voidReason === null)
-  if (!stands) return refuse('This was taken back already.')
-  await voidShape(tx, shapeId, reason, now)
-  return null
-})
+export const takeBackShape = trayChange(
+  voidSchema,
+  async (tx, { shapeId, reason }, { kept }, now) => {
+    const stands = kept.shapes.some((shape) => shape.id === shapeId && shape.voidReason === null)
+    if (!stands) return refuse('This was taken back already.')
+    await voidShape(tx, shapeId, reason, now)
+    return null
+  },
+  'decision',
+)

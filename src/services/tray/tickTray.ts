@@ -62,21 +62,25 @@ const tickSchema = Joi.object<Ticked>({
  * back is recorded on the trail with it. A step that asks what was seen is done by a good answer alone; another one is
  * kept with it and leaves it open.
  */
-export const tickTray = trayChange<Ticked, TickSent>(tickSchema, async (tx, ticking, opened, now) => {
-  const { trayId, subject } = ticking
-  const refused = ticking.done && isWait(subject) ? tooEarly(subject, opened.waits, now) : null
-  if (refused !== null) return refuse(refused, 'subject')
-  const records = onTrail(subject, ticking.done, opened)
-  if ('ok' in records) return records
-  const answered = ticking.done ? answerTo(ticking, opened) : UNASKED
-  if (!answered.ok) return refuse(answered.against, 'answer')
-  const said = answered.words
-  const done = ticking.done && answered.good
-  const ticked = await recordTrail(tx, opened, records, now)
-  for (const each of tickedTogether(subject).filter((one) => !ticked.includes(one)))
-    await insertTick(tx, { trayId, subject: each, done, said, at: now })
-  return null
-})
+export const tickTray = trayChange<Ticked, TickSent>(
+  tickSchema,
+  async (tx, ticking, opened, now) => {
+    const { trayId, subject } = ticking
+    const refused = ticking.done && isWait(subject) ? tooEarly(subject, opened.waits, now) : null
+    if (refused !== null) return refuse(refused, 'subject')
+    const records = onTrail(subject, ticking.done, opened)
+    if ('ok' in records) return records
+    const answered = ticking.done ? answerTo(ticking, opened) : UNASKED
+    if (!answered.ok) return refuse(answered.against, 'answer')
+    const said = answered.words
+    const done = ticking.done && answered.good
+    const ticked = await recordTrail(tx, opened, records, now)
+    for (const each of tickedTogether(subject).filter((one) => !ticked.includes(one)))
+      await insertTick(tx, { trayId, subject: each, done, said, at: now })
+    return null
+  },
+  ({ done, subject }) => (done && !subject.startsWith('hazard:') ? 'work' : 'decision'),
+)
 
 function againstHazard(hazard: HazardId, opened: OpenedCase): string | null {
   if (opened.allHazards.some(({ id }) => id === hazard)) return againstDealing(hazard, orderOf(opened))

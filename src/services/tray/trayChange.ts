@@ -18,10 +18,11 @@ export interface Changed {
 export function trayChange<Checked extends { readonly trayId: number }, Sent = Checked>(
   check: Check<Checked>,
   write: (tx: Db, input: Checked, opened: OpenedCase, now: Date) => Promise<Refusal | null>,
-  kind: ChangeKind = 'work',
+  kind: ChangeKind | ((input: Checked) => ChangeKind) = 'work',
 ): Action<Sent, Changed> {
   return action<Checked, Changed, Sent>(check, async (db, input, now) => {
-    const changed = await changeTray(db, input.trayId, (tx, opened) => write(tx, input, opened, now), kind)
+    const does = typeof kind === 'function' ? kind(input) : kind
+    const changed = await changeTray(db, input.trayId, (tx, opened) => write(tx, input, opened, now), does)
     return changed.ok ? { ok: true, view: await trayView(db, changed.opened) } : changed
   })
 }

@@ -4,7 +4,7 @@ import type { OpenedCase } from './openTrayCases'
 /** A tray as it was taken in; times as ISO text. */
 export interface TrayHeader extends Omit<
   TrayRow['tray'],
-  'caseSheetId' | 'ownerId' | 'openedAt' | 'dueAt' | 'finishedAt' | 'revision'
+  'caseSheetId' | 'ownerId' | 'openedAt' | 'dueAt' | 'finishedAt'
 > {
   readonly openedAt: string
   readonly dueAt: string
@@ -14,7 +14,7 @@ export interface TrayHeader extends Omit<
 }
 
 export function trayHeader({ tray, owner, sheet }: OpenedCase['kept']): TrayHeader {
-  const { caseSheetId, ownerId, revision, ...taken } = tray
+  const { caseSheetId, ownerId, ...taken } = tray
   return {
     ...taken,
     openedAt: tray.openedAt.toISOString(),

@@ -1,5 +1,5 @@
 'use client'
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useState } from 'react'
 import { useForm, useWatch } from 'react-hook-form'
 import type { FieldErrors, FieldValue } from '@/core/records/checkRecord'
 import type { Field } from '@/core/records/Field'
@@ -30,7 +30,7 @@ export function useRecordForm(
   )
   const form = useForm<FormValues>({ defaultValues: opened })
   /** what the record held as far as this form was told: as it was opened, or as a refusal said since */
-  const was = useRef<FormValues>(opened)
+  const [was, setWas] = useState<FormValues>(opened)
   const { control, handleSubmit, setError, clearErrors, formState, setValue } = form
   const values = useWatch({ control })
   const valueOf = (name: string): unknown => values[name]
@@ -48,9 +48,9 @@ export function useRecordForm(
     clearErrors()
     // What is not asked is not sent: its text stays in the form in case it is asked again.
     const asked = Object.fromEntries(Object.entries(typed).filter(([name]) => names.has(name)))
-    const result = await onSubmit(asked, was.current).catch(() => SERVER_AWAY)
+    const result = await onSubmit(asked, was).catch(() => SERVER_AWAY)
     if (result.ok) return
-    if ('now' in result) was.current = { ...was.current, ...result.now }
+    if ('now' in result) setWas({ ...was, ...result.now })
     for (const [name, message] of Object.entries(result.errors)) {
       setError(names.has(name) ? name : 'root', { type: 'server', message })
     }

@@ -4,7 +4,7 @@ import type { StageId } from '@/core/stages/stages'
 import { stageOf } from '@/core/stages/stages'
 import type { TrayView } from '@/services/tray/trayView'
 import dynamic from 'next/dynamic'
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { useEffect, useLayoutEffect, useRef, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { useFigures } from '../keys/figureTakers'
 import { RAIL_WIDTH } from '../shell/railWidth'
@@ -13,13 +13,11 @@ import { StageStrip } from './StageStrip'
 import { WaitList } from '../stages/shared/WaitList'
 import { StageWork } from '../stages/StageWork'
 import type { Act } from './trayCalls'
-import { settledDoor } from './settledDoor'
 import { AWAY } from './trayAnswer'
-import { trayCalls } from './trayCalls'
+import { trayDoor } from './trayDoor'
 import { TrayDrawings } from './drawings/TrayDrawings'
 import { TrayHeaderBar } from './TrayHeaderBar'
 import { useInstrumentFeed } from './useInstrumentFeed'
-import { keptInPage } from './unanswered'
 import { useTrayBench } from './useTrayBench'
 import { useUnanswered } from './useUnanswered'
 
@@ -47,11 +45,11 @@ export interface TrayBenchProps {
 /** The page of one tray: header, stages, drawings, the stage's work, and the reading bar along the bottom. */
 export function TrayBench({ initial, stage, act }: TrayBenchProps) {
   const [away, setAway] = useState(false)
-  const kept = useMemo(() => keptInPage(initial.tray.id), [initial.tray.id])
-  const door = useMemo(() => settledDoor(act, kept, setAway), [act, kept])
-  const actions = useMemo(() => trayCalls(door.act), [door])
+  const [door] = useState(() => trayDoor(initial, act, setAway))
+  const { actions } = door
   const { bench, bar, dispatch } = useTrayBench(initial, stage, actions)
-  useUnanswered(bar.session, dispatch, door, kept)
+  useLayoutEffect(() => door.shows(bench.state.view, (view) => dispatch({ type: 'view-came', view })))
+  useUnanswered(bar.session, dispatch, door)
   const { state, target } = bench
   const { view } = state
   const { session } = bar

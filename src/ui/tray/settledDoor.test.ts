@@ -4,6 +4,8 @@ import type { Unanswered } from './unanswered'
 
 const later = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms))
 
+const SEEN = { page: 'p', revision: 4 }
+
 /** A door whose kept changes can be looked at. */
 function doorTo(act: Act) {
   const kept: Unanswered[] = []
@@ -18,6 +20,7 @@ function doorTo(act: Act) {
           1,
         ),
     },
+    () => SEEN,
     (is) => away.push(is),
   )
   return { ...door, kept, away }
@@ -72,7 +75,7 @@ describe('a change while the server is away', () => {
       keys.push(key)
       return Promise.resolve('stored')
     })
-    expect(await resend({ key: 'k', name: 'takeReading', input: {} })).toBe('stored')
+    expect(await resend({ key: 'k', name: 'takeReading', input: {}, seen: SEEN })).toBe('stored')
     expect(keys).toEqual(['k'])
   })
 })

@@ -1,3 +1,4 @@
+import type { SeenTray } from '@/core/tray/staleness'
 import type { Act } from './trayCalls'
 import type { KeptInPageStore, Unanswered } from './unanswered'
 
@@ -23,17 +24,19 @@ export interface SettledDoor {
  * The server's door, asked until it answers. Whether a change was stored when no answer comes is not known: it is sent
  * again under the same key, which the server stores once, so that it settles by itself, also after the page was loaded
  * anew. An error of the server's own is thrown: that is an answer.
+ * @param seen - what the page knows of the tray now
  * @param onAway - told whether the server is away, as often as that is seen
  */
 export function settledDoor(
   act: Act,
   kept: Pick<KeptInPageStore, 'sent' | 'answered'>,
+  seen: () => SeenTray,
   onAway: (away: boolean) => void,
 ): SettledDoor {
-  const settle = async ({ key, name, input }: Unanswered): Promise<unknown> => {
+  const settle = async ({ key, name, input, seen }: Unanswered): Promise<unknown> => {
     for (;;) {
       try {
-        return await act(name, input, key)
+        return await act(name, input, key, seen)
       } catch (error) {
         if (isAnswer(error)) throw error
         onAway(true)
@@ -48,7 +51,7 @@ export function settledDoor(
     })
   return {
     act: (name, input) => {
-      const change = { key: crypto.randomUUID(), name, input }
+      const change = { key: crypto.randomUUID(), name, input, seen: seen() }
       if (!ONLY_LOOK.includes(name)) kept.sent(change)
       return resend(change)
     },

@@ -9,7 +9,12 @@ function cupboard(first: Readonly<Record<string, string>> = {}) {
     removeItem: (name: string) => void held.delete(name),
   }
 }
-const change = (key: string) => ({ key, name: 'takeReading', input: { text: '30.95' } })
+const change = (key: string) => ({
+  key,
+  name: 'takeReading',
+  input: { text: '30.95' },
+  seen: { page: 'p', revision: 4 },
+})
 
 describe('what a page has not stored yet', () => {
   it('is there again for the same tray, in order, until it is answered', () => {

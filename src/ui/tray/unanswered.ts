@@ -1,8 +1,12 @@
+import type { SeenTray } from '@/core/tray/staleness'
+
 /** A change of a tray that was sent and not answered yet. */
 export interface Unanswered {
   readonly key: string
   readonly name: string
   readonly input: unknown
+  /** what the page knew of the tray when it sent it */
+  readonly seen: SeenTray
 }
 
 /** What a tray's page has sent or was told and that is not stored as far as it knows: kept over a reload of the page. */

@@ -5,10 +5,10 @@ import type { DimensionId } from '@/core/readings/dimensions'
 import { DIMENSION_IDS } from '@/core/readings/dimensions'
 import type { Refusal } from '@/services/boundary'
 import type { TrayView } from '@/services/tray/trayView'
-import type { SettledDoor } from './settledDoor'
 import { answerOf, firstOf } from './trayAnswer'
 import type { SessionEvent, TraySession } from './traySession'
-import type { KeptInPage, KeptInPageStore, Unanswered } from './unanswered'
+import type { TrayDoor } from './trayDoor'
+import type { KeptInPage, Unanswered } from './unanswered'
 
 /** As every change of a tray is answered; a figure may be asked about instead. */
 type Answer =
@@ -22,8 +22,7 @@ type Answer =
 export function useUnanswered(
   { waiting, aimedAt }: Pick<TraySession, 'waiting' | 'aimedAt'>,
   dispatch: Dispatch<SessionEvent>,
-  door: SettledDoor,
-  kept: KeptInPageStore,
+  { resend, kept }: Pick<TrayDoor, 'resend' | 'kept'>,
 ) {
   /** figures that waited on the earlier page, until they wait on this one */
   const before = useRef<Pick<KeptInPage, 'waiting' | 'aimedAt'>>({ waiting: [], aimedAt: null })
@@ -35,7 +34,7 @@ export function useUnanswered(
     dispatch({ type: 'sent' })
     const wrong: string[] = []
     for (const change of unanswered) {
-      const answer = await answerOf(door.resend(change) as Promise<Answer>)
+      const answer = await answerOf(resend(change) as Promise<Answer>)
       if (!answer.ok)
         wrong.push(`${nameOf(change)}${'ask' in answer ? answer.ask.message : firstOf(answer.errors)}`)
       else if (answer.view) dispatch({ type: 'view-came', view: answer.view })
