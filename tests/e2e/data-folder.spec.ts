@@ -20,6 +20,8 @@ test('a second Whyalon on the same data says who holds it, and starts once it is
   await expect.poll(state, { timeout: 30_000 }).toBe(200)
   await page.getByRole('button', { name: 'Try again' }).click()
   await expect(page.getByRole('heading', { name: 'Tray 214' })).toBeVisible()
+  // A page that is left behind would go on loading from nowhere.
+  await page.goto('about:blank')
   await second.stop()
   expect((await server.start()).status).toBe(200)
 })
@@ -37,6 +39,7 @@ test('a folder that holds something else is left as it is, and every page says w
   await expect(
     page.getByRole('alert').filter({ hasText: /holds letters\.txt, but no PG_VERSION/ }),
   ).toContainText('Nothing in it was changed.')
+  await page.goto('about:blank')
   await other.stop()
   expect(fs.readdirSync(data)).toEqual(['letters.txt'])
 })
@@ -65,5 +68,6 @@ test('a case written by a newer version is named on Bench, tray and sheet, and t
   await expect(page.getByRole('alert').filter({ hasText: trouble })).toBeVisible()
   await page.goto(`${newer.address}/sheets/${rows[0]?.id}`)
   await expect(page.getByRole('alert').filter({ hasText: trouble })).toBeVisible()
+  await page.goto('about:blank')
   await newer.stop()
 })
