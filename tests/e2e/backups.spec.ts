@@ -11,7 +11,8 @@ test('a shop is backed up while it works, from Settings and by command, and come
 }) => {
   test.setTimeout(400_000)
   const home = process.env.WHYALON_E2E_HOME ?? ''
-  const [data, backups, restored] = ['shop', 'shop-backups', 'restored'].map((name) => path.join(home, name))
+  const own = fs.mkdtempSync(path.join(home, 'backups-'))
+  const [data, backups, restored] = ['shop', 'shop-backups', 'restored'].map((name) => path.join(own, name))
   fs.cpSync(path.join(home, 'template'), data ?? '', { recursive: true })
   const env = { ...process.env, DATABASE_URL: '', WHYALON_BACKUPS: backups, TZ: 'UTC', PORT: String(PORT) }
   const tsx = (script: string, ...args: readonly string[]) => ({

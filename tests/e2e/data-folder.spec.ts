@@ -30,8 +30,7 @@ test('a folder that holds something else is left as it is, and every page says w
   page,
 }) => {
   test.setTimeout(400_000)
-  const data = path.join(process.env.WHYALON_E2E_HOME ?? '', 'something-else')
-  fs.mkdirSync(data)
+  const data = fs.mkdtempSync(path.join(process.env.WHYALON_E2E_HOME ?? '', 'something-else-'))
   fs.writeFileSync(path.join(data, 'letters.txt'), 'keep')
   const other = new Server(data, 3219)
   await other.start()
