@@ -35,7 +35,7 @@ interface TrailPart {
   readonly key: string
   /** true where a case has several of it, so that they are counted */
   readonly several: boolean
-  /** a case that has any has at least so many; left out where one may be all. Common practice */
+  /** at least so many come off where one does; left out where one may be all. Common practice */
   readonly fewest?: number
   /** the part it holds: there is nothing to hold while that one is off */
   readonly holds?: 'movement'

@@ -1,25 +1,30 @@
 import type { PGlite } from '@electric-sql/pglite'
 import type { Client } from 'pg'
-import type { Ask } from './dumpSql'
 import type { RestoreTarget } from './restoreBackup'
+
+type Query = (statement: string, values: unknown[]) => Promise<{ rows: Record<string, unknown>[] }>
 
 /** The embedded engine as something a backup is made from or loaded into. */
 export function ofEngine(engine: PGlite): RestoreTarget {
-  const ask: Ask = async (statement) => (await engine.query<Record<string, unknown>>(statement)).rows
-  return {
-    ask,
-    run: (statements) => engine.exec(statements),
-    set: (statement, values) => engine.query(statement, [...values]),
-  }
+  return target(
+    (statement, values) => engine.query(statement, values),
+    (statements) => engine.exec(statements),
+  )
 }
 
 /** One connection to a PostgreSQL server, the same way. */
 export function ofClient(client: Client): RestoreTarget {
-  const ask: Ask = async (statement) => (await client.query<Record<string, unknown>>(statement)).rows
+  return target(
+    (statement, values) => client.query(statement, values),
+    (statements) => client.query(statements),
+  )
+}
+
+function target(query: Query, run: RestoreTarget['run']): RestoreTarget {
   return {
-    ask,
-    run: (statements) => client.query(statements),
-    set: (statement, values) => client.query(statement, [...values]),
+    ask: async (statement) => (await query(statement, [])).rows,
+    run,
+    set: (statement, values) => query(statement, [...values]),
   }
 }
 

@@ -38,7 +38,7 @@ describe('who may come in', () => {
     expect(unwelcome(asked({ host }))).toMatchObject({ status: 421 })
   })
 
-  it('has any other name refused, whatever else is said', () => {
+  it('is refused under every other name, whatever else is said', () => {
     fc.assert(
       fc.property(fc.domain(), fc.constantFrom('GET', 'POST'), (host, method) => {
         expect(status({ host, method, origin: `http://${host}`, fetchSite: 'same-origin' })).toBe(421)

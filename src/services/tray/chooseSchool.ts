@@ -27,4 +27,5 @@ export const chooseSchool = trayChange(
     await updateTrayIntake(tx, trayId, { schools: { ...kept.tray.schools, [school]: option } })
     return null
   },
+  'decision',
 )

@@ -47,19 +47,23 @@ const ownBackSchema = Joi.object<OwnBack>({
 })
 
 /** Says that a part of the piece itself goes back instead of a new one, or takes that back. */
-export const ownBack = trayChange(ownBackSchema, async (tx, { trayId, part, goesBack }, { own }, now) => {
-  const there = own.parts.find(({ id }) => id === part)
-  if (!there) return refuse(NOT_HERE, 'part')
-  const { label, goes } = OWN_PARTS[part]
-  if (goes !== 'when-said')
-    return refuse(
-      goes === 'picked'
-        ? `The ${label} goes back by being picked.`
-        : `The ${label} goes back as long as it serves: say what is seen of it.`,
-      'part',
-    )
-  if (there.seen === null || (goesBack && there.against !== null))
-    return refuse(`Its own ${label}: ${there.against ?? 'look it over first'}.`, 'part')
-  await insertLookedOver(tx, { trayId, part, seen: there.seen, goesBack, at: now })
-  return null
-})
+export const ownBack = trayChange(
+  ownBackSchema,
+  async (tx, { trayId, part, goesBack }, { own }, now) => {
+    const there = own.parts.find(({ id }) => id === part)
+    if (!there) return refuse(NOT_HERE, 'part')
+    const { label, goes } = OWN_PARTS[part]
+    if (goes !== 'when-said')
+      return refuse(
+        goes === 'picked'
+          ? `The ${label} goes back by being picked.`
+          : `The ${label} goes back as long as it serves: say what is seen of it.`,
+        'part',
+      )
+    if (there.seen === null || (goesBack && there.against !== null))
+      return refuse(`Its own ${label}: ${there.against ?? 'look it over first'}.`, 'part')
+    await insertLookedOver(tx, { trayId, part, seen: there.seen, goesBack, at: now })
+    return null
+  },
+  'decision',
+)

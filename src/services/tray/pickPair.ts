@@ -35,20 +35,24 @@ const schema = Joi.object<Picked>({ ...CHOICE_FIELDS, bezelGasketId: idSchema.al
  * A choice that misses a constraint may be picked all the same: the technician decides, the record says what was known.
  * Empty drawers are refused, because nothing can be taken from them.
  */
-export const pickPair = trayChange<Picked, PickSent>(schema, async (tx, pick, opened, now) => {
-  const judged = await judgedBy(tx, opened, pick)
-  if ('ok' in judged) return judged
-  const { trayId } = pick
-  for (const { kind, partId } of unpressed(opened))
-    await moveStock(tx, { kind, partId, change: 1, reason: 'put-back', trayId, movedAt: now })
-  for (const [kind, partId] of partsOf(pick)) {
-    const left = await moveStock(tx, { kind, partId, change: -1, reason: 'picked', trayId, movedAt: now })
-    if (left === null) return nothingThere(tx, kind, partId)
-  }
-  await insertPick(tx, { ...withOwn(pick, opened), evidence: judged, pickedAt: now })
-  await setTrayStage(tx, trayId, stageAfterPick(opened), null)
-  return null
-})
+export const pickPair = trayChange<Picked, PickSent>(
+  schema,
+  async (tx, pick, opened, now) => {
+    const judged = await judgedBy(tx, opened, pick)
+    if ('ok' in judged) return judged
+    const { trayId } = pick
+    for (const { kind, partId } of unpressed(opened))
+      await moveStock(tx, { kind, partId, change: 1, reason: 'put-back', trayId, movedAt: now })
+    for (const [kind, partId] of partsOf(pick)) {
+      const left = await moveStock(tx, { kind, partId, change: -1, reason: 'picked', trayId, movedAt: now })
+      if (left === null) return nothingThere(tx, kind, partId)
+    }
+    await insertPick(tx, { ...withOwn(pick, opened), evidence: judged, pickedAt: now })
+    await setTrayStage(tx, trayId, stageAfterPick(opened), null)
+    return null
+  },
+  'decision',
+)
 
 /** Another pick of a tray that was pressed already goes back to the press. */
 function stageAfterPick({ kept, stages }: OpenedCase): StageId {

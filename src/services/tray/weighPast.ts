@@ -9,7 +9,11 @@ const schema = Joi.object<{ trayId: number; pastCounts: boolean }>({
 })
 
 /** Lets what fitted this case before weigh in the size verdict of a tray, or not. */
-export const weighPast = trayChange(schema, async (tx, { trayId, pastCounts }) => {
-  await updateTrayIntake(tx, trayId, { pastCounts })
-  return null
-})
+export const weighPast = trayChange(
+  schema,
+  async (tx, { trayId, pastCounts }) => {
+    await updateTrayIntake(tx, trayId, { pastCounts })
+    return null
+  },
+  'decision',
+)

@@ -32,7 +32,7 @@ export interface ListImport {
 }
 
 const AWAY =
-  'Not imported: Whyalon does not answer. Start it again and import once more: what landed is not doubled.'
+  'Not known how far it came: Whyalon does not answer. Import once more when it does: what landed is not doubled.'
 
 /** Opens and checks a list in a worker, then has the server take it, with progress and a way to stop. */
 export function useListImport(): ListImport {

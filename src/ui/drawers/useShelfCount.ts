@@ -69,7 +69,12 @@ export function useShelfCount(count: Calls['countPart']) {
     // The next line at once: what is typed while this one is being stored is the next one's.
     setEntry({ at: Math.min(at + 1, (rows?.length ?? 1) - 1), text: '' })
     const result = await count({ kind, partId: row.id, counted: figure === '' ? NaN : Number(figure) }).catch(
-      (): CountOutcome => ({ ok: false, errors: { form: 'Not stored: Whyalon does not answer.' } }),
+      (): CountOutcome => ({
+        ok: false,
+        errors: {
+          form: 'Not known whether it is stored: Whyalon does not answer. Count it once more when it does.',
+        },
+      }),
     )
     const { id } = row
     setCounted((before) => ({ ...before, [id]: result.ok ? result : { refused: figure } }))

@@ -44,7 +44,8 @@ export const RecordField = memo(function RecordField({
       <Controller
         name={field.name}
         control={control}
-        render={({ field: input, fieldState }) =>
+        // Its ref is the input's alone: given to what stands around it, nothing could be focused.
+        render={({ field: { ref, ...input }, fieldState }) =>
           field.kind === 'many' ? (
             <ManyField
               field={field}
@@ -60,7 +61,7 @@ export const RecordField = memo(function RecordField({
                   checked={input.value === true}
                   onChange={input.onChange}
                   onBlur={input.onBlur}
-                  slotProps={{ input: { ref: input.ref } }}
+                  slotProps={{ input: { ref: ref } }}
                 />
               }
             />
@@ -70,14 +71,14 @@ export const RecordField = memo(function RecordField({
               value={typeof input.value === 'string' ? input.value : ''}
               error={fieldState.error?.message}
               help={field.help ?? (errorLine ? ' ' : undefined)}
-              inputRef={input.ref}
+              inputRef={ref}
               onChange={input.onChange}
               onBlur={input.onBlur}
             />
           ) : (
             <TextField
               {...input}
-              inputRef={input.ref}
+              inputRef={ref}
               fullWidth
               margin="dense"
               label={field.label}

@@ -63,6 +63,7 @@ describe('RecordForm', () => {
     expect(screen.getByRole('alert')).toHaveTextContent('There is one already.')
     expect(screen.getByLabelText(/Diameter/)).toHaveValue('300')
     expect(screen.getByLabelText(/Diameter/)).toHaveAttribute('aria-invalid', 'true')
+    expect(screen.getByLabelText(/Diameter/)).toHaveFocus()
   })
 
   it('stands under headings where there are some, and what is beside it follows what is typed', async () => {

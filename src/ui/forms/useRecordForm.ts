@@ -51,9 +51,9 @@ export function useRecordForm(
     const result = await onSubmit(asked, was).catch(() => SERVER_AWAY)
     if (result.ok) return
     if ('now' in result) setWas({ ...was, ...result.now })
-    for (const [name, message] of Object.entries(result.errors)) {
-      setError(names.has(name) ? name : 'root', { type: 'server', message })
-    }
+    // In a long form the first one may be out of sight: the focus goes there.
+    for (const [at, [name, message]] of Object.entries(result.errors).entries())
+      setError(names.has(name) ? name : 'root', { type: 'server', message }, { shouldFocus: at === 0 })
   })
   return {
     control,

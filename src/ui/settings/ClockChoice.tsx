@@ -13,7 +13,10 @@ export function ClockChoice({ save }: { save: Calls['saveShopClock'] }) {
   const [error, setError] = useState<string | null>(null)
   const choose = async (next: ClockForm) => {
     const answer = await save({ clock: next }).catch(() => null)
-    if (answer === null) setError('Time of day: not stored, Whyalon does not answer. Choose it again.')
+    if (answer === null)
+      setError(
+        'Time of day: not known whether it is stored, Whyalon does not answer. Choose it again when it does.',
+      )
     else setError(answer.ok ? null : Object.values(answer.errors).join(' '))
   }
   return (

@@ -38,7 +38,11 @@ export function GaugeCheckPanel({ tools, check }: { tools: ShopTools; check: Cal
       (): Refusal => AWAY,
     )
     setAskedOf(!result.ok && result.errors['sure'] !== undefined ? figures : '')
-    if (!result.ok) return setMessage({ text: Object.values(result.errors).join(' '), wrong: true })
+    if (!result.ok) {
+      // What it shows stands above already.
+      const text = result.errors['sure'] ? NOT_YET : Object.values(result.errors).join(' ')
+      return setMessage({ text, wrong: true })
+    }
     setReadings(['', '', ''])
     setMessage({
       text: result.corrected
@@ -120,6 +124,8 @@ export function GaugeCheckPanel({ tools, check }: { tools: ShopTools; check: Cal
     </Box>
   )
 }
+
+const NOT_YET = 'Nothing is kept yet. Look at block and jaws, or say that it is so.'
 
 const AWAY: Refusal = {
   ok: false,

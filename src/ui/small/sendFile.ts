@@ -1,6 +1,7 @@
 export type SentFile<T> = { ok: true; answer: T } | { ok: false; message: string }
 
-const AWAY = 'Not taken: Whyalon does not answer. Start it again and choose the file once more.'
+const AWAY =
+  'Not known whether it was taken: Whyalon does not answer. When it does, look whether it is there before you choose the file once more.'
 
 /** Sends a file as the body of a request. @returns the answer, or what is wrong in a sentence */
 export async function sendFile<T>(address: string, file: File, type: string): Promise<SentFile<T>> {

@@ -17,7 +17,8 @@ export async function sendPicture(trayId: number, file: File): Promise<SentPictu
   if (!response)
     return {
       ok: false,
-      message: 'Not stored: Whyalon does not answer. Start it again and add the picture once more.',
+      message:
+        'Not known whether it is kept: Whyalon does not answer. When it does, look whether the picture is there before you add it once more.',
     }
   const answer = (await response.json().catch(() => null)) as
     { ok: true; id: number } | { ok: false; errors: Record<string, string> } | null

@@ -16,9 +16,11 @@ export interface LeaveDialogProps {
 /** Asks why a stage is left with something open; the reason is kept with each. */
 export function LeaveDialog({ stage, open, onClose, onReason }: LeaveDialogProps) {
   const many = open.length === 1 ? '1 thing' : `${open.length} things`
+  // Somebody else may do it while the reason is being typed.
+  const asks = open.length === 0 ? 'nothing is open any more' : `leave ${many} out?`
   return (
     <ReasonDialog
-      title={`${stageLabel(stage)}: leave ${many} out?`}
+      title={`${stageLabel(stage)}: ${asks}`}
       hint="as “not needed on this piece”; it stays on record with each"
       act="Leave out and go on"
       onClose={onClose}

@@ -41,7 +41,7 @@ describe('the door of a tray’s page', () => {
     door.shows(at(4), (view) => drawn.push(view.tray.revision))
     expect(await door.actions.undoTrail({ trayId: 1 })).toEqual({
       ok: false,
-      errors: { stale: 'Changed. stage Match, was Measure' },
+      errors: { stale: 'Changed. Since then: stage Match, was Measure.' },
     })
     expect(drawn).toEqual([9])
   })

@@ -42,7 +42,8 @@ export function trayDoor(
     if (!fresh.ok) return answer
     const differs = changedElsewhere(shown.view, fresh.view)
     shown.onView(fresh.view)
-    return { ok: false, errors: { stale: [answer.errors['stale'], differs].filter(Boolean).join(' ') } }
+    const since = differs === '' ? '' : `Since then: ${differs}.`
+    return { ok: false, errors: { stale: [answer.errors['stale'], since].filter(Boolean).join(' ') } }
   }
   return {
     resend,

@@ -26,8 +26,8 @@ export function useTrayBench(initial: TrayView, first: StageId, actions: TrayCal
   const [atDialog, setAtDialog] = useState(false)
   const [moveError, setMoveError] = useState<{ stage: StageId; text: string } | null>(null)
   const [triedCircleMm, tryCircle] = useState<number | null>(null)
-  /** what is open in the stages about to be left, while its reason is asked for */
-  const [leaving, setLeaving] = useState<readonly StandingDemand[] | null>(null)
+  /** true while a reason is asked for, for what is open in the stages about to be left */
+  const [asksReason, setAsksReason] = useState(false)
   const { view, stage, other, busy } = session
   const state: LookedAt = { view, stage, other, busy }
   const trayId = view.tray.id
@@ -72,13 +72,16 @@ export function useTrayBench(initial: TrayView, first: StageId, actions: TrayCal
     return take(result, neededAfter(result.view.job.stages, stage, 1)) ? null : ''
   }
 
+  const left = leftBehind(view.job.stages, view.tray.stage, stage).flatMap(openOf)
+  // As the tray stands now: it may be drawn anew while the reason is being typed.
+  const leaving: readonly StandingDemand[] | null = asksReason ? left : null
+
   const moveOn = async () => {
     if (busy) return
-    const left = leftBehind(view.job.stages, view.tray.stage, stage).flatMap(openOf)
     const handsBack = stage === 'hand-back'
     // Parts have their own answers on the trail: the server says which are missing.
     if (left.length > 0 && !handsBack && left.every(mayBeLeftOut)) {
-      setLeaving(left)
+      setAsksReason(true)
       return
     }
     const wrong = await finish(null)
@@ -87,7 +90,7 @@ export function useTrayBench(initial: TrayView, first: StageId, actions: TrayCal
 
   const leaveFor = async (reason: string): Promise<string | null> => {
     const wrong = await finish(reason)
-    if (wrong === null) setLeaving(null)
+    if (wrong === null) setAsksReason(false)
     return wrong
   }
 
@@ -108,7 +111,7 @@ export function useTrayBench(initial: TrayView, first: StageId, actions: TrayCal
     moveError,
     leaving,
     leaveFor,
-    stay: () => setLeaving(null),
+    stay: () => setAsksReason(false),
     /** true while the stage being looked at still waits for an act of its own, which leads on by itself */
     awaits: (subject: string) =>
       view.job.stages.some(
