@@ -1,10 +1,14 @@
 import path from 'node:path'
 import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core'
-import { ofEngine } from './backup/engines'
-import { isBehind } from './backup/isBehind'
+import { startOfDay } from 'date-fns/startOfDay'
+import { ofClient, ofEngine } from './connections'
+import { isBehind, isOutdated } from './backup/isBehind'
 import type { DataLocation } from './environment'
 import { backupsFolder } from './environment'
+import type { Connection } from './Connection'
 import * as schema from './schema'
+import { isCheckDue, noteCheckDue, noteChecked } from './sums/checkDue'
+import { checkSums, sealSums } from './sums/checkSums'
 
 /** A database handle or a transaction on it: both drivers' types assign to it. */
 export type Db = PgDatabase<PgQueryResultHKT, typeof schema>
@@ -27,6 +31,7 @@ export const START_LOCK = 730_119
  * @param root - the project's folder, where the migrations are
  * @throws FolderInUseError when another process holds the folder
  * @throws FolderRefusedError when what is in the folder is no data of ours
+ * @throws SumsDifferError when the tables hold something else than was written to them
  */
 export async function openStore(location: DataLocation, root = process.cwd()): Promise<Store> {
   const migrationsFolder = path.join(/*turbopackIgnore: true*/ root, MIGRATIONS)
@@ -50,7 +55,11 @@ async function openServer(url: string, migrationsFolder: string): Promise<Store>
     const one = await pool.connect()
     try {
       await one.query('select pg_advisory_lock($1)', [START_LOCK])
-      await migrate(drizzle(one, { schema }), { migrationsFolder })
+      const target = ofClient(one)
+      await checkSums(target, startOfDay(new Date()))
+      await migrateSealed(target, migrationsFolder, () =>
+        migrate(drizzle(one, { schema }), { migrationsFolder }),
+      )
     } finally {
       // Ending the connection frees the lock, whatever state the migration left it in.
       one.release(true)
@@ -72,15 +81,38 @@ async function openFolder(folder: string, migrationsFolder: string): Promise<Sto
   try {
     const db = drizzle(engine, { schema })
     const target = ofEngine(engine)
+    await checkFolder(target, folder)
     if (await isBehind(target.ask, migrationsFolder)) {
       const { backUpBeforeMigration } = await import('./backup/beforeMigration')
       const backups = backupsFolder(process.env, { kind: 'folder', folder })
       await backUpBeforeMigration(target, migrationsFolder, backups, new Date())
     }
-    await migrate(db, { migrationsFolder })
+    await migrateSealed(target, migrationsFolder, () => migrate(db, { migrationsFolder }))
     return { db, kind: 'embedded', close }
   } catch (error) {
     await close()
     throw error
   }
+}
+
+/** Once a day, after a process that was killed, and until nothing differs: reading every row takes a while. */
+async function checkFolder(target: Connection, folder: string): Promise<void> {
+  try {
+    await checkSums(target, isCheckDue(folder) ? null : startOfDay(new Date()))
+    noteChecked(folder)
+  } catch (error) {
+    noteCheckDue(folder)
+    throw error
+  }
+}
+
+/** Brings the tables up to date; what they hold from then on is what they should hold. */
+async function migrateSealed(
+  target: Connection,
+  migrations: string,
+  migrate: () => Promise<void>,
+): Promise<void> {
+  const changes = await isOutdated(target.ask, migrations)
+  await migrate()
+  if (changes) await sealSums(target)
 }

@@ -5,14 +5,20 @@ function* codesOf(error: unknown): Generator<{ readonly code: string; readonly m
       yield { code: at.code, message: 'message' in at ? String(at.message) : '' }
 }
 
+/** True where an error, or one that caused it, has this code. */
+export function isOfCode(error: unknown, code: string): boolean {
+  return [...codesOf(error)].some((one) => one.code === code)
+}
+
 /** True when a row was refused because one like it exists. */
 export function isUniqueViolation(error: unknown): boolean {
   const [outermost] = codesOf(error)
   return outermost?.code === '23505'
 }
 
-/** Errors that carry what to tell the person: another Whyalon holds the folder, it holds something else, its disk is full. */
-const TOLD = ['ELOCKED', 'EFOLDER', 'EFULL']
+/** Errors that carry what to tell the person: another Whyalon holds the folder, it holds something else or less than was
+ * stored, its disk is full. */
+const TOLD = ['ELOCKED', 'EFOLDER', 'EFULL', 'ESUMS']
 
 const DISK_FULL =
   'Not stored: the disk with the shop’s data is full. Make room and do it again; nothing has to be started anew.'

@@ -7,10 +7,10 @@ import { syncEntry, syncFolder } from '../folder/durableFiles'
 import { folderState } from '../folder/folderState'
 import { lockFolder } from '../folder/folderLock'
 import type { DataLocation } from '../environment'
-import { inOneState, ofClient, ofEngine } from './engines'
+import { inOneState, ofClient, ofEngine } from '../connections'
 import type { Manifest } from './Manifest'
 import { BackupRefusedError } from './Manifest'
-import type { RestoreTarget } from './restoreBackup'
+import type { Connection } from '../Connection'
 import { loadBackup, unpackBackup } from './restoreBackup'
 import { PROVED } from './proved'
 import { migrationTags } from './schemaSql'
@@ -39,7 +39,7 @@ export async function backupOfServer(url: string, migrations: string, file: stri
   return withClient(url, (client) => backupOf(ofClient(client), migrations, file, madeAt))
 }
 
-function backupOf(source: RestoreTarget, migrations: string, file: string, madeAt: Date): Promise<Manifest> {
+function backupOf(source: Connection, migrations: string, file: string, madeAt: Date): Promise<Manifest> {
   fs.mkdirSync(path.dirname(file), { recursive: true })
   return inOneState(source, () => writeBackup({ ask: source.ask, migrations, madeAt }, file))
 }
@@ -115,7 +115,8 @@ export async function proveBackup(file: string, migrations: string, now: Date): 
   return manifest
 }
 
-async function unpacked<T>(
+/** Unpacks a backup into a place of its own, checks it and works with it. @throws BackupRefusedError where it is not whole */
+export async function unpacked<T>(
   file: string,
   migrations: string,
   work: (folder: string, manifest: Manifest) => Promise<T>,

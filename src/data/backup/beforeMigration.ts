@@ -2,8 +2,8 @@ import fs from 'node:fs'
 import path from 'node:path'
 import { backupName } from './backupFolder'
 import { proveBackup } from './backups'
-import { inOneState } from './engines'
-import type { RestoreTarget } from './restoreBackup'
+import { inOneState } from '../connections'
+import type { Connection } from '../Connection'
 import { writeBackup } from './writeBackup'
 
 /**
@@ -12,7 +12,7 @@ import { writeBackup } from './writeBackup'
  * @param to - the folder of the backups; null where they are off
  */
 export async function backUpBeforeMigration(
-  target: RestoreTarget,
+  target: Connection,
   migrations: string,
   to: string | null,
   now: Date,

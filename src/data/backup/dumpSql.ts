@@ -1,7 +1,6 @@
 import { createHash } from 'node:crypto'
-
-/** Asks a database; the same on both engines. Values come as text or numbers, bytes as bytes. */
-export type Ask = (statement: string) => Promise<readonly Record<string, unknown>[]>
+import type { Ask } from '../Connection'
+import { keepsSums } from '../sums/sumDifferences'
 
 /** What is said of one table, so that another database can be shown to hold the same. */
 export interface TableSum {
@@ -42,6 +41,8 @@ const AS_TEXT = [
   "SET LOCAL IntervalStyle TO 'postgres'",
   'SET LOCAL extra_float_digits TO 1',
 ]
+/** Kept by the database itself of the tables beside it: of another database's it says nothing. */
+const SUMS = 'table_sums'
 const NUMBERS = ['integer', 'bigint', 'smallint']
 
 /**
@@ -59,6 +60,8 @@ export async function dumpRows(ask: Ask, sink: DumpSink): Promise<TableSum[]> {
     sink.line(`ALTER TABLE ${name} ENABLE TRIGGER USER;`)
   }
   for (const statement of await sequences(ask)) sink.line(statement)
+  // Rows are loaded past the triggers that keep their sums.
+  if (await keepsSums(ask)) sink.line('SELECT seal_sums();')
   sink.line('COMMIT;')
   return sums
 }
@@ -120,7 +123,7 @@ async function tablesInOrder(ask: Ask): Promise<Table[]> {
   const columns = await ask(
     `SELECT table_schema AS schema, table_name AS name, column_name AS column, data_type AS type
      FROM information_schema.columns JOIN information_schema.tables USING (table_schema, table_name)
-     WHERE table_schema IN ${SCHEMAS} AND table_type = 'BASE TABLE'
+     WHERE table_schema IN ${SCHEMAS} AND table_type = 'BASE TABLE' AND table_name <> '${SUMS}'
      ORDER BY table_schema, table_name, ordinal_position`,
   )
   const tables = new Map<string, Table>()

@@ -2,20 +2,12 @@ import fs from 'node:fs'
 import path from 'node:path'
 import readline from 'node:readline'
 import * as tar from 'tar'
-import type { Ask } from './dumpSql'
+import type { Connection } from '../Connection'
 import { dumpRows, ROW_FILE } from './dumpSql'
 import type { Manifest } from './Manifest'
 import { BackupRefusedError, MANIFEST_FILE, manifestOf, ROWS_FILE, SCHEMA_FILE } from './Manifest'
+import { sealSums } from '../sums/checkSums'
 import { filesUnder, sumOf } from './writeBackup'
-
-/** What a backup is loaded into: a database in which nothing is. */
-export interface RestoreTarget {
-  /** several statements at once */
-  readonly run: (statements: string) => Promise<unknown>
-  /** one statement with its values */
-  readonly set: (statement: string, values: readonly unknown[]) => Promise<unknown>
-  readonly ask: Ask
-}
 
 /** A backup holds no more than this once it is unpacked: more is a trap, bytes. */
 const MOST_BYTES = 20_000_000_000
@@ -78,10 +70,10 @@ export async function unpackBackup(
 }
 
 /**
- * Loads an unpacked backup into an empty database and shows that it holds the same, row by row and picture by picture.
+ * Loads an unpacked backup into a database in which nothing is, and shows that it holds the same, row by row and picture by picture.
  * @throws BackupRefusedError where it does not
  */
-export async function loadBackup(folder: string, manifest: Manifest, target: RestoreTarget): Promise<void> {
+export async function loadBackup(folder: string, manifest: Manifest, target: Connection): Promise<void> {
   await target.run(fs.readFileSync(path.join(folder, SCHEMA_FILE), 'utf8'))
   await loadLines(path.join(folder, ROWS_FILE), target)
   for (const { name } of manifest.files) {
@@ -90,6 +82,7 @@ export async function loadBackup(folder: string, manifest: Manifest, target: Res
     const bytes = fs.readFileSync(path.join(folder, name))
     await target.set(`UPDATE ${table} SET bytes = $1 WHERE id = $2`, [bytes, Number(id)])
   }
+  await sealSums(target)
   await target.run('BEGIN ISOLATION LEVEL REPEATABLE READ READ ONLY')
   const held = await dumpRows(target.ask, { line: () => undefined, file: () => undefined })
   await target.run('COMMIT')
@@ -103,7 +96,7 @@ export async function loadBackup(folder: string, manifest: Manifest, target: Res
     )
 }
 
-async function loadLines(file: string, { run }: RestoreTarget): Promise<void> {
+async function loadLines(file: string, { run }: Connection): Promise<void> {
   let waiting = ''
   for await (const line of readline.createInterface({ input: fs.createReadStream(file, 'utf8') })) {
     waiting += `${line}\n`

@@ -23,6 +23,20 @@ export class FolderInUseError extends Error {
 
 const ATTEMPTS = 5
 
+const fileOf = (folder: string) => `${folder}.lock`
+
+/** True where a lock lies beside the folder: of one who holds it, or of one who was killed and let go of nothing. */
+export function hasLock(folder: string): boolean {
+  return fs.existsSync(fileOf(folder))
+}
+
+/** @throws FolderInUseError when a living process holds the folder; a lock that holds nothing is left where it lies */
+export function refuseHeld(folder: string): void {
+  const text = textOf(fileOf(folder))
+  const owner = text === null ? null : ownerFrom(text)
+  if (owner && isAlive(owner, writtenAt(fileOf(folder)))) throw new FolderInUseError(folder, owner.pid)
+}
+
 /**
  * Takes the data folder for this process; a lock left by a killed holder is moved aside.
  * The lock is a hard link beside the folder: made in one step, never half written.
@@ -30,7 +44,7 @@ const ATTEMPTS = 5
  * @throws FolderInUseError when a living process holds it
  */
 export function lockFolder(folder: string): () => void {
-  const file = `${folder}.lock`
+  const file = fileOf(folder)
   const draft = `${file}.${process.pid}`
   const mine = JSON.stringify({ pid: process.pid, start: startOf(process.pid) } satisfies Owner)
   fs.writeFileSync(draft, mine)

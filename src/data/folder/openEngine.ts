@@ -4,8 +4,9 @@ import { PGlite } from '@electric-sql/pglite'
 import { keptStatements } from '../keptStatements'
 import { DURABLE_START, DurableFiles, syncEntry, syncFolder } from './durableFiles'
 import { endOnPanic, endProcess } from './endOnPanic'
-import { lockFolder } from './folderLock'
-import { folderState } from './folderState'
+import { hasLock, lockFolder } from './folderLock'
+import { FolderRefusedError, folderState } from './folderState'
+import { noteCheckDue } from '../sums/checkDue'
 import { freeBytesOf, guardedWrites } from './writeGuard'
 
 export interface OpenEngine {
@@ -22,10 +23,13 @@ export interface OpenEngine {
  */
 export async function openEngine(folder: string): Promise<OpenEngine> {
   fs.mkdirSync(path.dirname(folder), { recursive: true })
+  // Left by one who was killed, or with the machine that went down.
+  const left = hasLock(folder)
   const unlock = lockFolder(folder)
+  if (left) noteCheckDue(folder)
   try {
     if (folderState(folder) === 'new') await layDown(folder)
-    const engine = await PGlite.create({ fs: new DurableFiles(folder), startParams: [...DURABLE_START] })
+    const engine = await startEngine(folder)
     const send = endOnPanic(engine.execProtocolStream.bind(engine), endProcess)
     engine.execProtocolStream = guardedWrites(keptStatements(send), () => freeBytesOf(folder))
     return {
@@ -38,6 +42,17 @@ export async function openEngine(folder: string): Promise<OpenEngine> {
   } catch (error) {
     unlock()
     throw error
+  }
+}
+
+async function startEngine(folder: string): Promise<PGlite> {
+  try {
+    return await PGlite.create({ fs: new DurableFiles(folder), startParams: [...DURABLE_START] })
+  } catch (error) {
+    throw new FolderRefusedError(
+      `The database in ${folder} does not start (${error instanceof Error ? error.message : String(error)}): it is damaged. ` +
+        'Stop Whyalon and run “npm run doctor”: it looks at a copy, and says what the backups hold.',
+    )
   }
 }
 

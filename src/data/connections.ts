@@ -1,11 +1,11 @@
 import type { PGlite } from '@electric-sql/pglite'
-import type { Client } from 'pg'
-import type { RestoreTarget } from './restoreBackup'
+import type { ClientBase } from 'pg'
+import type { Connection } from './Connection'
 
 type Query = (statement: string, values: unknown[]) => Promise<{ rows: Record<string, unknown>[] }>
 
 /** The embedded engine as something a backup is made from or loaded into. */
-export function ofEngine(engine: PGlite): RestoreTarget {
+export function ofEngine(engine: PGlite): Connection {
   return target(
     (statement, values) => engine.query(statement, values),
     (statements) => engine.exec(statements),
@@ -13,14 +13,14 @@ export function ofEngine(engine: PGlite): RestoreTarget {
 }
 
 /** One connection to a PostgreSQL server, the same way. */
-export function ofClient(client: Client): RestoreTarget {
+export function ofClient(client: ClientBase): Connection {
   return target(
     (statement, values) => client.query(statement, values),
     (statements) => client.query(statements),
   )
 }
 
-function target(query: Query, run: RestoreTarget['run']): RestoreTarget {
+function target(query: Query, run: Connection['run']): Connection {
   return {
     ask: async (statement) => (await query(statement, [])).rows,
     run,
@@ -29,7 +29,7 @@ function target(query: Query, run: RestoreTarget['run']): RestoreTarget {
 }
 
 /** One state of a database, however long it takes to read it. */
-export async function inOneState<T>({ run }: RestoreTarget, read: () => Promise<T>): Promise<T> {
+export async function inOneState<T>({ run }: Connection, read: () => Promise<T>): Promise<T> {
   await run('BEGIN ISOLATION LEVEL REPEATABLE READ READ ONLY')
   try {
     return await read()
