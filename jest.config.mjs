@@ -33,6 +33,7 @@ export default {
         '<rootDir>/tests/outside/**/*.test.ts',
         '<rootDir>/tests/docs/**/*.test.ts',
         '<rootDir>/tests/scripts/**/*.test.ts',
+        '<rootDir>/tests/torture/**/*.test.ts',
       ],
     },
     {

@@ -3,11 +3,13 @@ import type { NextRequest } from 'next/server'
 import { NextResponse } from 'next/server'
 import type { Unwelcome } from '@/io/http/admission'
 import { unwelcome } from '@/io/http/admission'
+import type { Unreadable } from '@/io/http/pageChange'
+import { unreadable } from '@/io/http/pageChange'
 import { ANSWER_HEADERS, contentPolicy } from '@/io/http/pageHeaders'
 import { NONCE_HEADER } from '@/io/http/nonceHeader'
 
 /** Stands before everything that is asked of the server: pages, actions, routes, streams and files. */
-export function proxy(request: NextRequest): NextResponse {
+export async function proxy(request: NextRequest): Promise<NextResponse> {
   const header = (name: string) => request.headers.get(name)
   const refused = unwelcome({
     method: request.method,
@@ -19,6 +21,8 @@ export function proxy(request: NextRequest): NextResponse {
     authorization: header('authorization'),
   })
   if (refused) return withHeaders(answerOf(refused, request.nextUrl.pathname))
+  const mangled = await unreadablePost(request)
+  if (mangled) return withHeaders(answerOf(mangled, request.nextUrl.pathname))
   const nonce = randomBytes(16).toString('base64')
   const policy = contentPolicy(nonce, process.env.NODE_ENV === 'development')
   const headers = new Headers(request.headers)
@@ -30,8 +34,17 @@ export function proxy(request: NextRequest): NextResponse {
   return response
 }
 
+/** What is posted to a page, where it cannot be read; routes judge what they are sent themselves. */
+async function unreadablePost(request: NextRequest): Promise<Unreadable | null> {
+  if (LOOKS.includes(request.method) || request.nextUrl.pathname.startsWith('/api/')) return null
+  const { headers } = request
+  return unreadable(headers.get('next-action'), headers.get('content-type'), () => request.clone().text())
+}
+
+const LOOKS: readonly string[] = ['GET', 'HEAD', 'OPTIONS']
+
 /** In words for whoever looks at it, as the routes refuse for a program. */
-function answerOf({ status, message }: Unwelcome, path: string): NextResponse {
+function answerOf({ status, message }: Unwelcome | Unreadable, path: string): NextResponse {
   return path.startsWith('/api/')
     ? NextResponse.json({ ok: false, errors: { form: message } }, { status })
     : new NextResponse(`${message}\n`, { status })

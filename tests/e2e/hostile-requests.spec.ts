@@ -1,0 +1,24 @@
+import fc from 'fast-check'
+import { HOSTILE } from '../fuzz/hostile'
+import type { Change } from '../torture/hostileRequests'
+import { sendHostile } from '../torture/hostileRequests'
+import { expect, test } from './support/bench'
+
+const REQUESTS = 400
+/** As a page of another version might ask, and as no page would. */
+const CHANGES: fc.Arbitrary<Change> = fc.tuple(
+  fc.constantFrom('takeReading', 'openTray', 'saveRecord', 'countPart', 'constructor', 'gone'),
+  HOSTILE,
+)
+
+test('hostile requests are answered, none of them by an error of ours, and the shop goes on', async ({
+  page,
+  server,
+}) => {
+  test.setTimeout(240_000)
+  const { statuses, wrong } = await sendHostile(server.address, CHANGES, REQUESTS, 11)
+  expect(wrong).toEqual([])
+  expect(Object.values(statuses).reduce((sum, count) => sum + count)).toBe(REQUESTS)
+  await page.goto(server.address)
+  await expect(page.getByRole('table', { name: 'Trays in hand' }).getByText('214')).toBeVisible()
+})
