@@ -96,7 +96,8 @@ export function listRowChecker(
       else errors.push({ column: found?.heading ?? field.label, reason: converted.reason })
     }
     const supplierCode = texts.supplierCode ?? ''
-    texts.supplier = supplier
+    // A list of several suppliers says itself whose each line is, the shop's own lines too.
+    texts.supplier = columns.has('supplier') ? cellOf('supplier', row) : supplier
     texts.code ||= supplierCode === '' ? '' : `${prefix}${supplierCode}`
     followOn(kind, texts)
     const values: Record<string, FieldValue> = {}
@@ -116,8 +117,9 @@ export function listRowChecker(
   }
 }
 
-/** A choice's usual word holds only for kinds that have it: an insert is flat, a chapter ring never. */
+/** A choice's usual word holds only for kinds that have it: an insert is flat, a chapter ring never. What need not be there is not. */
 function usualOf(field: Field): string {
+  if ('required' in field && !field.required) return ''
   const usual = USUAL[field.name] ?? ''
   return field.kind !== 'choice' || field.options.some(({ value }) => value === usual) ? usual : ''
 }

@@ -1,7 +1,7 @@
 import fs from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
-import { backupName, backupsIn, thinBackups } from './backupFolder'
+import { backupName, backupsIn, removeLeftovers, thinBackups } from './backupFolder'
 
 let folder: string
 beforeEach(() => {
@@ -40,4 +40,17 @@ it('lets old ones go, never one that is not proved, nor anything else in the fol
   expect(left).toEqual(expect.arrayContaining([...kept, unproved, 'letter.txt']))
   expect(left).not.toContain(gone)
   expect(left).not.toContain(`${gone}.proved`)
+})
+
+it('removes what was left of a backup whose making was killed, and nothing that is being made now', () => {
+  const now = new Date()
+  const hourAgo = new Date(now.getTime() - 3_600_000)
+  const left = made('2026-11-30T18:00:00Z')
+  for (const name of [`${left}.copy`, `${left}.making`]) {
+    fs.mkdirSync(path.join(folder, name))
+    fs.utimesSync(path.join(folder, name), hourAgo, hourAgo)
+  }
+  fs.mkdirSync(path.join(folder, `${backupName(now)}.copy`))
+  removeLeftovers(folder, now)
+  expect(fs.readdirSync(folder).sort()).toEqual([left, `${left}.proved`, `${backupName(now)}.copy`].sort())
 })

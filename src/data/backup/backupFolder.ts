@@ -15,6 +15,20 @@ export interface BackupFile {
 
 const NAME = /^whyalon-(\d{4}-\d{2}-\d{2})T(\d{2})-(\d{2})-(\d{2})Z\.tar\.gz$/
 
+/** So long a backup may take, ms: a shop of years takes seconds. */
+export const WITHIN_MS = 15 * 60_000
+/** What lies beside a backup while it is made. */
+const IN_THE_MAKING = /\.tar\.gz\.(?:copy|making(?:\.tar\.gz)?)$/
+
+/** Removes what was left of backups whose making was killed. */
+export function removeLeftovers(folder: string, now: Date): void {
+  for (const name of fs.readdirSync(folder)) {
+    const file = path.join(folder, name)
+    if (IN_THE_MAKING.test(name) && now.getTime() - fs.statSync(file).mtimeMs > WITHIN_MS)
+      fs.rmSync(file, { recursive: true, force: true })
+  }
+}
+
 /** What a backup made then is called: sorted by name they are sorted by time. */
 export function backupName(at: Date): string {
   return `whyalon-${at.toISOString().slice(0, 19).replaceAll(':', '-')}Z.tar.gz`

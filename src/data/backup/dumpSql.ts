@@ -15,22 +15,29 @@ export interface TableSum {
 export interface DumpSink {
   /** one statement or remark, without line ends in it */
   readonly line: (text: string) => void
-  /** the bytes of one row's file */
-  readonly file: (name: string, bytes: Uint8Array) => void
+  /** the bytes of one row's file; null where only sums are asked for */
+  readonly file: ((name: string, bytes: Uint8Array) => void) | null
+}
+
+interface Column {
+  readonly name: string
+  /** as the database calls it */
+  readonly type: string
 }
 
 interface Table {
   readonly schema: string
   readonly name: string
-  readonly columns: readonly string[]
+  readonly columns: readonly Column[]
   /** the column whose bytes are kept as files of their own; null in most */
   readonly bytes: string | null
   /** its first column, where that counts */
   readonly number: string | null
 }
 
-/** Rows fetched at once. */
+/** Rows fetched at once, and put into one statement. */
 const BATCH = 1000
+const ROWS_A_STATEMENT = 100
 /** Where the migrator writes down what was done: it goes along, so that a restored shop is migrated on from there. */
 const SCHEMAS = "('public', 'drizzle')"
 
@@ -43,10 +50,20 @@ const AS_TEXT = [
 ]
 /** Kept by the database itself of the tables beside it: of another database's it says nothing. */
 const SUMS = 'table_sums'
+/** Types whose text holds nothing that has to be escaped. */
+const PLAIN = [
+  'integer',
+  'bigint',
+  'smallint',
+  'double precision',
+  'boolean',
+  'uuid',
+  'timestamp with time zone',
+]
 const NUMBERS = ['integer', 'bigint', 'smallint']
 
 /**
- * Writes every row of a database as SQL that PostgreSQL loads, one statement a line, tables before those that refer to
+ * Writes every row of a database as SQL that PostgreSQL loads, one statement of many rows a line, tables before those that refer to
  * them. Pictures are written as files; their rows carry none. Must run within a transaction that sees one state.
  */
 export async function dumpRows(ask: Ask, sink: DumpSink): Promise<TableSum[]> {
@@ -69,9 +86,8 @@ export async function dumpRows(ask: Ask, sink: DumpSink): Promise<TableSum[]> {
 async function dumpTable(ask: Ask, table: Table, sink: DumpSink): Promise<TableSum> {
   const { schema, name, columns, bytes } = table
   const sum = createHash('sha256')
-  const written = columns.map((column) => (column === bytes ? `'''\\x'''` : literalOf(column)))
-  const more =
-    bytes === null ? '' : `, "${bytes}" AS bytes, id, encode(sha256("${bytes}"), 'hex') AS bytes_sum`
+  const written = columns.map((column) => (column.name === bytes ? `'''\\x'''` : literalOf(column)))
+  const more = bytes === null ? '' : `, id, encode(sha256("${bytes}"), 'hex') AS bytes_sum`
   const number = table.number === null ? '0' : quoted(table.number)
   const cursor = quoted(`dump_${name}`)
   // In the order of their numbers, as they came; by their bytes where there are none: no two machines sort words alike.
@@ -81,20 +97,31 @@ async function dumpTable(ask: Ask, table: Table, sink: DumpSink): Promise<TableS
                            ${number} AS number${more} FROM ${nameOf(table)}) AS rows
      ORDER BY number, row COLLATE "C"`,
   )
+  const insert = `INSERT INTO ${nameOf(table)} (${columns.map((column) => quoted(column.name)).join(', ')}) VALUES`
   let rows = 0
   for (;;) {
     const batch = await ask(`FETCH ${BATCH} FROM ${cursor}`)
     if (batch.length === 0) break
     for (const found of batch) {
-      const text = String(found['row'])
-      sum.update(`${text} ${bytes === null ? '' : String(found['bytes_sum'])}\n`)
-      sink.line(`INSERT INTO ${nameOf(table)} (${columns.map(quoted).join(', ')}) VALUES (${text});`)
-      if (found['bytes'] instanceof Uint8Array) sink.file(fileOf(name, Number(found['id'])), found['bytes'])
+      sum.update(`${String(found['row'])} ${bytes === null ? '' : String(found['bytes_sum'])}\n`)
+      if (bytes === null || sink.file === null) continue
+      const id = Number(found['id'])
+      sink.file(fileOf(name, id), await bytesOf(ask, nameOf(table), bytes, id))
+    }
+    for (let from = 0; from < batch.length; from += ROWS_A_STATEMENT) {
+      const together = batch.slice(from, from + ROWS_A_STATEMENT)
+      sink.line(`${insert} ${together.map((found) => `(${String(found['row'])})`).join(', ')};`)
     }
     rows += batch.length
   }
   await ask(`CLOSE ${cursor}`)
   return { table: `${schema}.${name}`, rows, sha256: sum.digest('hex') }
+}
+
+/** One picture at a time: many at once would fill the memory. As text, which both engines read far faster than bytes. */
+async function bytesOf(ask: Ask, table: string, column: string, id: number): Promise<Uint8Array> {
+  const [found] = await ask(`SELECT encode("${column}", 'base64') AS bytes FROM ${table} WHERE id = ${id}`)
+  return Buffer.from(String(found?.['bytes']), 'base64')
 }
 
 /** Name of the file with the bytes of a row. */
@@ -106,8 +133,11 @@ function fileOf(table: string, id: number): string {
 export const ROW_FILE = /^(photos)\/([1-9]\d{0,9})\.jpg$/
 
 /** A value as an escaped literal of its own type, without line ends in it; NULL where it is none. */
-function literalOf(column: string): string {
-  const escaped = String.raw`replace(replace(replace(replace(${quoted(column)}::text, '\', '\\'), '''', ''''''), chr(10), '\n'), chr(13), '\r')`
+function literalOf({ name, type }: Column): string {
+  const plain = `${quoted(name)}::text`
+  const escaped = PLAIN.includes(type)
+    ? plain
+    : String.raw`replace(replace(replace(replace(${plain}, '\', '\\'), '''', ''''''), chr(10), '\n'), chr(13), '\r')`
   return `coalesce('E''' || ${escaped} || '''', 'NULL')`
 }
 
@@ -139,7 +169,7 @@ async function tablesInOrder(ask: Ask): Promise<Table[]> {
     }
     tables.set(key, {
       ...before,
-      columns: [...before.columns, column],
+      columns: [...before.columns, { name: column, type }],
       bytes: type === 'bytea' ? column : before.bytes,
     })
   }

@@ -79,12 +79,11 @@ export async function loadBackup(folder: string, manifest: Manifest, target: Con
   for (const { name } of manifest.files) {
     const [, table = '', id = ''] = ROW_FILE.exec(name) ?? []
     if (table === '') continue
-    const bytes = fs.readFileSync(path.join(folder, name))
-    await target.set(`UPDATE ${table} SET bytes = $1 WHERE id = $2`, [bytes, Number(id)])
+    await setBytes(target, table, Number(id), path.join(folder, name))
   }
   await sealSums(target)
   await target.run('BEGIN ISOLATION LEVEL REPEATABLE READ READ ONLY')
-  const held = await dumpRows(target.ask, { line: () => undefined, file: () => undefined })
+  const held = await dumpRows(target.ask, { line: () => undefined, file: null })
   await target.run('COMMIT')
   const other = manifest.tables.find(
     ({ table, rows, sha256 }) =>
@@ -94,6 +93,12 @@ export async function loadBackup(folder: string, manifest: Manifest, target: Con
     throw new BackupRefusedError(
       `What was restored of ${other.table} is not what the backup says (${other.rows} rows): it is damaged. Use another backup.`,
     )
+}
+
+/** Puts a file's bytes into its row; as text, which both engines take far faster than bytes. */
+export async function setBytes({ set }: Connection, table: string, id: number, file: string): Promise<void> {
+  const bytes = fs.readFileSync(file, 'base64')
+  await set(`UPDATE "${table}" SET bytes = decode($1, 'base64') WHERE id = $2`, [bytes, id])
 }
 
 async function loadLines(file: string, { run }: Connection): Promise<void> {

@@ -2,10 +2,8 @@ import { spawn } from 'node:child_process'
 import fs from 'node:fs'
 import path from 'node:path'
 import type { DataLocation } from '../environment'
-import { backupName } from './backupFolder'
-
-/** So long a backup may take, ms: a shop of years takes seconds. */
-const WITHIN_MS = 15 * 60_000
+import { backupName, removeLeftovers, WITHIN_MS } from './backupFolder'
+import { copyWhileOpen } from './copyWhileOpen'
 
 export type BackupRun = { readonly ok: true; readonly name: string } | { ok: false; why: string }
 
@@ -26,9 +24,10 @@ export async function runBackup(
   const copy = `${file}.copy`
   try {
     fs.mkdirSync(to, { recursive: true })
+    removeLeftovers(to, now)
     if (location.kind === 'folder') {
       fs.rmSync(copy, { recursive: true, force: true })
-      fs.cpSync(location.folder, copy, { recursive: true, mode: fs.constants.COPYFILE_FICLONE })
+      await copyWhileOpen(location.folder, copy)
     }
   } catch (error) {
     fs.rmSync(copy, { recursive: true, force: true })

@@ -6,6 +6,7 @@ import { restoreBackup, unpacked } from '../backup/backups'
 import { ROW_FILE } from '../backup/dumpSql'
 import type { Manifest } from '../backup/Manifest'
 import { BackupRefusedError, ROWS_FILE } from '../backup/Manifest'
+import { setBytes } from '../backup/restoreBackup'
 import { migrationTags } from '../backup/schemaSql'
 import type { Connection } from '../Connection'
 import { ofEngine } from '../connections'
@@ -90,11 +91,12 @@ async function fill(
 
 /** Adds what a backup holds of a table and the table does not. @returns how many rows were added */
 async function fillTable(
-  { ask, run, set }: Connection,
+  connection: Connection,
   folder: string,
   { table, found }: SumDifference,
   unpackedTo: string,
 ): Promise<number> {
+  const { ask, run } = connection
   if (found === null) {
     const [place] = await ask(`SELECT pg_relation_filepath('"${table}"') AS file`)
     fs.writeFileSync(path.join(folder, String(place?.['file'])), '')
@@ -106,14 +108,15 @@ async function fillTable(
   const lines = readline.createInterface({ input: fs.createReadStream(path.join(unpackedTo, ROWS_FILE)) })
   for await (const line of lines) {
     if (!line.startsWith(`INSERT INTO "${table}" `)) continue
-    const [row] = await ask(
+    const rows = await ask(
       `${line.replace(/;$/, '')} ON CONFLICT DO NOTHING RETURNING to_jsonb("${table}") ->> 'id' AS id`,
     )
-    if (!row) continue
-    added++
-    const bytes = path.join(unpackedTo, table, `${String(row['id'])}.jpg`)
-    if (ROW_FILE.test(`${table}/${String(row['id'])}.jpg`) && fs.existsSync(bytes))
-      await set(`UPDATE "${table}" SET bytes = $1 WHERE id = $2`, [fs.readFileSync(bytes), Number(row['id'])])
+    added += rows.length
+    for (const row of rows) {
+      const name = `${table}/${String(row['id'])}.jpg`
+      if (ROW_FILE.test(name) && fs.existsSync(path.join(unpackedTo, name)))
+        await setBytes(connection, table, Number(row['id']), path.join(unpackedTo, name))
+    }
   }
   return added
 }

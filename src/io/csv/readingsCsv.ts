@@ -3,6 +3,7 @@ import { parseMm } from '@/core/units/parseMm'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { DIMENSION_IDS } from '@/core/readings/dimensions'
 import { DIMENSIONS } from '@/core/readings/dimensions'
+import { csvText, plainCell } from './csvText'
 
 /** One reading as it stands in a file: nothing of it is worked out, so nothing is lost on the way. */
 export interface ReadingRow {
@@ -44,27 +45,24 @@ const MOST_READING_LINES = 2000
 
 /** A tray's readings as CSV, comma and point, with a heading line. Words that a spreadsheet would run are disarmed. */
 export function writeReadingsCsv(rows: readonly ReadingRow[]): string {
-  return Papa.unparse(
-    {
-      fields: [...READING_COLUMNS, ...ERROR_COLUMNS],
-      data: rows.map((row) => [
-        row.dimension,
-        row.place,
-        row.shownMm,
-        row.instrument,
-        row.resolutionMm,
-        row.maximumPermissibleErrorMm,
-        row.zeroOffsetMm,
-        row.source,
-        row.takenAt,
-        row.voidReason,
-        row.ownUncertaintyMm,
-        row.zeroUncertaintyMm,
-        row.scaleUncertainty,
-      ]),
-    },
-    { newline: '\n', escapeFormulae: true },
-  ).concat('\n')
+  return csvText(
+    [...READING_COLUMNS, ...ERROR_COLUMNS],
+    rows.map((row) => [
+      row.dimension,
+      row.place,
+      row.shownMm,
+      row.instrument,
+      row.resolutionMm,
+      row.maximumPermissibleErrorMm,
+      row.zeroOffsetMm,
+      row.source,
+      row.takenAt,
+      row.voidReason,
+      row.ownUncertaintyMm,
+      row.zeroUncertaintyMm,
+      row.scaleUncertainty,
+    ]),
+  )
 }
 
 export interface LineError {
@@ -108,7 +106,8 @@ export function readReadingsCsv(text: string): ReadingsCsv {
 }
 
 function rowOf(cells: Record<string, string>, line: number, errors: LineError[]): ReadingRow | null {
-  const cell = (name: (typeof READING_COLUMNS | typeof ERROR_COLUMNS)[number]) => plain(cells[name] ?? '')
+  const cell = (name: (typeof READING_COLUMNS | typeof ERROR_COLUMNS)[number]) =>
+    plainCell(cells[name] ?? '').trim()
   const before = errors.length
   const fail = (column: string, message: string) => errors.push({ line, column, message })
   const dimension = DIMENSION_IDS.find((id) => id === cell('dimension'))
@@ -155,11 +154,6 @@ function rowOf(cells: Record<string, string>, line: number, errors: LineError[])
   }
   if (!dimension || errors.length > before || (source !== 'typed' && source !== 'instrument')) return null
   return { ...row, dimension, source, takenAt: takenAt.toISOString() }
-}
-
-/** Takes off the apostrophe that kept a spreadsheet from running a cell. */
-function plain(text: string): string {
-  return text.replace(/^'(?=[=+\-@\t\r])/, '').trim()
 }
 
 function wrong(line: number, column: string, message: string): ReadingsCsv {

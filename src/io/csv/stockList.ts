@@ -1,5 +1,6 @@
 import Papa from 'papaparse'
 import type { Field } from '@/core/records/Field'
+import { csvText, plainCell } from './csvText'
 
 /** A supplier's list as a table of texts. */
 export interface ListTable {
@@ -18,7 +19,7 @@ export function readStockList(text: string): ListOutcome {
     skipEmptyLines: 'greedy',
     delimitersToGuess: ['\t', ';', ',', '|'],
   })
-  const [first, ...rows] = data
+  const [first, ...rows] = data.map((cells) => cells.map(plainCell))
   const headings = first?.map((heading) => heading.trim()) ?? []
   if (headings.filter(Boolean).length < 2)
     return { ok: false, message: 'List: no columns found. Save it as CSV or TSV with one line of headings.' }
@@ -43,7 +44,7 @@ export interface BadRow {
 
 /** Rows that did not land, as they came, with what was wrong behind them: to be mended and imported again. */
 export function writeBadRows(headings: readonly string[], rows: readonly BadRow[]): string {
-  return unparse(
+  return csvText(
     [...headings, 'line', 'what is wrong'],
     rows.map(({ cells, line, reason }) => [...headings.map((_, at) => cells[at] ?? ''), line, reason]),
   )
@@ -54,7 +55,7 @@ export function writeStockList(
   fields: readonly Field[],
   rows: readonly Readonly<Record<string, unknown>>[],
 ): string {
-  return unparse(
+  return csvText(
     fields.map(headingOf),
     rows.map((row) => fields.map((field) => cellOf(field, row[field.name]))),
   )
@@ -67,11 +68,4 @@ function headingOf(field: Field): string {
 function cellOf(field: Field, value: unknown): string | number {
   if (typeof value === 'number') return field.kind === 'money' ? value / 100 : value
   return typeof value === 'string' ? value : ''
-}
-
-function unparse(fields: readonly string[], data: readonly (readonly (string | number)[])[]): string {
-  return Papa.unparse(
-    { fields: [...fields], data: data.map((row) => [...row]) },
-    { newline: '\n', escapeFormulae: true },
-  ).concat('\n')
 }

@@ -148,7 +148,7 @@ interface BatchState {
 
 async function storeBatch(
   db: Db,
-  { kind, supplier }: ListReading,
+  { kind }: ListReading,
   batch: readonly Line[],
   { kept, tally, bad, now }: BatchState,
 ): Promise<void> {
@@ -158,7 +158,7 @@ async function storeBatch(
     const known = await knownCodes(tx, kind, codes)
     const mine = batch.filter(({ line, cells, values }) => {
       const other = known.get(String(values.code))
-      if (!other || other.supplier === supplier) return true
+      if (!other || other.supplier === values.supplier) return true
       const whose = other.supplier === '' ? 'a line of the shop’s own' : `a line of ${other.supplier}`
       bad.push({
         line,
