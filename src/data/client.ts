@@ -36,20 +36,25 @@ export const START_LOCK = 730_119
 export async function openStore(location: DataLocation, root = process.cwd()): Promise<Store> {
   const migrationsFolder = path.join(/*turbopackIgnore: true*/ root, MIGRATIONS)
   return location.kind === 'server'
-    ? openServer(location.url, migrationsFolder)
+    ? openServer(location, migrationsFolder)
     : openFolder(location.folder, migrationsFolder)
 }
 
-async function openServer(url: string, migrationsFolder: string): Promise<Store> {
+async function openServer(
+  location: DataLocation & { kind: 'server' },
+  migrationsFolder: string,
+): Promise<Store> {
   const [{ Pool }, { drizzle }, { migrate }] = await Promise.all([
     import('pg'),
     import('drizzle-orm/node-postgres'),
     import('drizzle-orm/node-postgres/migrator'),
   ])
-  const pool = new Pool({ connectionString: url })
+  const pool = new Pool({ connectionString: location.url })
   // A server that restarts drops the idle connections; unheard, that would end this process. The next query
   // opens a new one.
   pool.on('error', (error) => console.error(`PostgreSQL dropped a connection: ${error.message}`))
+  // Nor may one that goes while a change is under way: whoever asks next on it is told by that question's failing.
+  pool.on('connect', (client) => client.on('error', () => undefined))
   try {
     // Drizzle's migrator locks nothing: two processes that start at once would both create the same tables.
     const one = await pool.connect()
@@ -57,7 +62,7 @@ async function openServer(url: string, migrationsFolder: string): Promise<Store>
       await one.query('select pg_advisory_lock($1)', [START_LOCK])
       const target = ofClient(one)
       await checkSums(target, startOfDay(new Date()))
-      await migrateSealed(target, migrationsFolder, () =>
+      await migrateSafely(target, location, migrationsFolder, () =>
         migrate(drizzle(one, { schema }), { migrationsFolder }),
       )
     } finally {
@@ -82,12 +87,9 @@ async function openFolder(folder: string, migrationsFolder: string): Promise<Sto
     const db = drizzle(engine, { schema })
     const target = ofEngine(engine)
     await checkFolder(target, folder)
-    if (await isBehind(target.ask, migrationsFolder)) {
-      const { backUpBeforeMigration } = await import('./backup/beforeMigration')
-      const backups = backupsFolder(process.env, { kind: 'folder', folder })
-      await backUpBeforeMigration(target, migrationsFolder, backups, new Date())
-    }
-    await migrateSealed(target, migrationsFolder, () => migrate(db, { migrationsFolder }))
+    await migrateSafely(target, { kind: 'folder', folder }, migrationsFolder, () =>
+      migrate(db, { migrationsFolder }),
+    )
     return { db, kind: 'embedded', close }
   } catch (error) {
     await close()
@@ -106,12 +108,17 @@ async function checkFolder(target: Connection, folder: string): Promise<void> {
   }
 }
 
-/** Brings the tables up to date; what they hold from then on is what they should hold. */
-async function migrateSealed(
+/** Brings the tables up to date, after a backup; what they hold from then on is what they should hold. */
+async function migrateSafely(
   target: Connection,
+  location: DataLocation,
   migrations: string,
   migrate: () => Promise<void>,
 ): Promise<void> {
+  if (await isBehind(target.ask, migrations)) {
+    const { backUpBeforeMigration } = await import('./backup/beforeMigration')
+    await backUpBeforeMigration(target, migrations, backupsFolder(process.env, location), new Date())
+  }
   const changes = await isOutdated(target.ask, migrations)
   await migrate()
   if (changes) await sealSums(target)

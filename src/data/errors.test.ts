@@ -17,6 +17,9 @@ describe('trouble that somebody can do something about', () => {
     expect(dataTrouble(new FolderRefusedError('Folder: holds other things.'))).toBe(
       'Folder: holds other things.',
     )
+    expect(dataTrouble(withCode('ECONNREFUSED', 'connect ECONNREFUSED 127.0.0.1:5432'))).toMatch(
+      /server of DATABASE_URL does not let us in \(connect ECONNREFUSED.*Nothing was stored/,
+    )
     expect(dataTrouble(wrapped(withCode('53100', 'could not extend file')))).toMatch(/is full\. Make room/)
   })
 

@@ -20,6 +20,9 @@ export function isUniqueViolation(error: unknown): boolean {
  * stored, its disk is full. */
 const TOLD = ['ELOCKED', 'EFOLDER', 'EFULL', 'ESUMS']
 
+/** Errors of a server that was not reached at all: nothing was sent to it, so nothing was stored. */
+const NOT_REACHED = ['ECONNREFUSED', 'ENOTFOUND', '57P03', '3D000', '28000', '28P01']
+
 const DISK_FULL =
   'Not stored: the disk with the shop’s data is full. Make room and do it again; nothing has to be started anew.'
 
@@ -28,6 +31,8 @@ export function dataTrouble(error: unknown): string | null {
   for (const { code, message } of codesOf(error)) {
     if (TOLD.includes(code)) return message
     if (code === '53100') return DISK_FULL
+    if (NOT_REACHED.includes(code))
+      return `The PostgreSQL server of DATABASE_URL does not let us in (${message || code}). Nothing was stored. Start it, or set DATABASE_URL right.`
   }
   return null
 }

@@ -2,19 +2,31 @@ import fs from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
 import { sql } from 'drizzle-orm'
+import { emptyDatabase } from '../../../tests/stores/testStores'
 import { openStore } from '../client'
+import type { DataLocation } from '../environment'
 import { forgetKeys } from '../queries/sentChanges'
 import { tableSums } from '../schema'
 import { backupsIn } from './backupFolder'
 
-it('a shop is backed up before a newer version changes its tables, and not otherwise', async () => {
-  const home = fs.mkdtempSync(path.join(os.tmpdir(), 'whyalon-migrate-'))
-  const folder = path.join(home, 'data')
-  const backups = () => backupsIn(`${folder}-backups`)
-  const open = () => openStore({ kind: 'folder', folder })
-  const empty = process.env.WHYALON_EMPTY_STORE
-  if (empty) fs.cpSync(empty, folder, { recursive: true })
-  const first = await open()
+const server = process.env.TEST_DATABASE_URL
+const { WHYALON_BACKUPS } = process.env
+let home: string
+let backupsFolder: string
+beforeEach(() => {
+  home = fs.mkdtempSync(path.join(os.tmpdir(), 'whyalon-migrate-'))
+  backupsFolder = path.join(home, 'backups')
+  process.env.WHYALON_BACKUPS = backupsFolder
+})
+afterEach(() => {
+  fs.rmSync(home, { recursive: true, force: true })
+  if (WHYALON_BACKUPS === undefined) delete process.env.WHYALON_BACKUPS
+  else process.env.WHYALON_BACKUPS = WHYALON_BACKUPS
+})
+
+async function expectBackup(location: DataLocation): Promise<void> {
+  const backups = () => backupsIn(backupsFolder)
+  const first = await openStore(location)
   expect(backups()).toEqual([])
   // As the version before this one left it.
   await first.db.execute(sql`DROP FUNCTION keep_sum, seal_sums CASCADE`)
@@ -23,14 +35,34 @@ it('a shop is backed up before a newer version changes its tables, and not other
     sql`DELETE FROM drizzle.__drizzle_migrations WHERE id = (SELECT max(id) FROM drizzle.__drizzle_migrations)`,
   )
   await first.close()
-  const second = await open()
+  const second = await openStore(location)
   await expect(forgetKeys(second.db, new Date())).resolves.toBeUndefined()
   // What the new tables hold is what they should hold from now on.
   expect((await second.db.select().from(tableSums)).length).toBeGreaterThan(20)
   await second.close()
   expect(backups()).toHaveLength(1)
   expect(backups()[0]?.provedAt).not.toBeNull()
-  await (await open()).close()
+  await (await openStore(location)).close()
   expect(backups()).toHaveLength(1)
-  fs.rmSync(home, { recursive: true, force: true })
+}
+
+it('a shop is backed up before a newer version changes its tables, and not otherwise', async () => {
+  const folder = path.join(home, 'data')
+  const empty = process.env.WHYALON_EMPTY_STORE
+  if (empty) fs.cpSync(empty, folder, { recursive: true })
+  await expectBackup({ kind: 'folder', folder })
 }, 240_000)
+
+const onServer = server ? it : it.skip
+onServer(
+  'so is one on a PostgreSQL server',
+  async () => {
+    const { url, drop } = await emptyDatabase(server ?? '')
+    try {
+      await expectBackup({ kind: 'server', url })
+    } finally {
+      await drop()
+    }
+  },
+  240_000,
+)
