@@ -1,5 +1,6 @@
 // The one direction of imports: app → ui, services → data, io, devices → core. Core imports nothing of ours.
-const PURE_PACKAGES = 'node_modules/(@stdlib|simple-statistics|ml-matrix|d3-random|is-any-array|ml-array)'
+const PURE_PACKAGES =
+  'node_modules/(@stdlib|simple-statistics|ml-matrix|d3-random|is-any-array|ml-array|date-fns|@date-fns)'
 
 module.exports = {
   forbidden: [

@@ -11,6 +11,7 @@ import { isKey, seenIn, storedOnce, underKey } from '@/services/sentOnce'
 const SHOWN_ELSEWHERE: readonly string[] = [
   'saveRecord',
   'saveShopClock',
+  'saveShopZone',
   'saveShopPolicy',
   'saveShopSchool',
   'checkInstrument',

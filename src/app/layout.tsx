@@ -5,11 +5,10 @@ import InitColorSchemeScript from '@mui/material/InitColorSchemeScript'
 import type { Metadata } from 'next'
 import { headers } from 'next/headers'
 import type { ReactNode } from 'react'
-import type { ClockForm } from '@/core/units/clockForm'
-import { USUAL_CLOCK } from '@/core/units/clockForm'
+import type { ShopTime } from '@/core/units/shopTime'
 import { NONCE_HEADER } from '@/io/http/nonceHeader'
 import { getShop, troubleOfShop } from '@/services/shop/shop'
-import { shopClock } from '@/services/shop/shopClock'
+import { shopTime, USUAL_TIME } from '@/services/shop/shopTimes'
 import { Answering } from '@/ui/shell/Answering'
 import { EARLY_KEYS_SCRIPT } from '@/ui/keys/earlyKeys'
 import { DataTrouble } from '@/ui/shell/DataTrouble'
@@ -19,7 +18,7 @@ import { RAIL_WIDTH } from '@/ui/shell/railWidth'
 import { Rail } from '@/ui/shell/Rail'
 
 interface Frame {
-  readonly clock: ClockForm
+  readonly time: ShopTime
   /** why the shop's data is not open, where somebody can do something about it; null else */
   readonly trouble: string | null
 }
@@ -27,8 +26,8 @@ interface Frame {
 /** A shop whose data cannot be opened is told in the page's place; its frame stands. */
 function frameOfPage(): Promise<Frame> {
   return getShop().then(
-    async (shop) => ({ clock: await shopClock(shop), trouble: null }),
-    (error: unknown) => ({ clock: USUAL_CLOCK, trouble: troubleOfShop(error) }),
+    async (shop) => ({ time: await shopTime(shop), trouble: null }),
+    (error: unknown) => ({ time: USUAL_TIME, trouble: troubleOfShop(error) }),
   )
 }
 
@@ -40,7 +39,7 @@ export const metadata: Metadata = {
 export default async function RootLayout({ children }: { children: ReactNode }) {
   // Asked first: what is drawn for one request is never made ready for others.
   const nonce = (await headers()).get(NONCE_HEADER) ?? ''
-  const { clock, trouble } = await frameOfPage()
+  const { time, trouble } = await frameOfPage()
   return (
     <html lang="en" suppressHydrationWarning>
       <body inert>
@@ -50,7 +49,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
           dangerouslySetInnerHTML={{ __html: EARLY_KEYS_SCRIPT }}
         />
         <InitColorSchemeScript attribute="data-scheme" defaultMode="light" nonce={nonce} />
-        <Providers clock={clock} nonce={nonce}>
+        <Providers time={time} nonce={nonce}>
           <Rail />
           <Box sx={{ ml: { xs: 0, sm: `${RAIL_WIDTH}px` } }}>
             {trouble === null ? children : <DataTrouble trouble={trouble} />}

@@ -5,7 +5,7 @@ import { checkInstrument } from './instruments/checkInstrument'
 import { makeBridgeToken, withdrawBridgeToken } from './instruments/instrumentBridge'
 import { backUpNow } from './shop/backups'
 import { saveRecord } from './shop/records'
-import { saveShopClock } from './shop/shopClock'
+import { saveShopClock, saveShopZone } from './shop/shopTimes'
 import { saveShopPolicy } from './shop/shopPolicy'
 import { saveShopSchool } from './shop/shopSchools'
 import { chooseSchool } from './tray/chooseSchool'
@@ -79,6 +79,7 @@ const SHOP_ACTIONS = {
   receivePart,
   saveRecord,
   saveShopClock,
+  saveShopZone,
   saveShopPolicy,
   saveShopSchool,
   withdrawBridgeToken,

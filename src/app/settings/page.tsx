@@ -21,6 +21,7 @@ export default async function Page() {
       schools={await shopSchools(shop)}
       saveSchool={call('saveShopSchool')}
       saveClock={call('saveShopClock')}
+      saveZone={call('saveShopZone')}
       bridge={await bridgeState(shop)}
       bridgeActions={{ make: call('makeBridgeToken'), withdraw: call('withdrawBridgeToken') }}
       backups={backupsState()}

@@ -1,4 +1,8 @@
-/** True when an instrument's calibration day has passed. @param dueOn - ISO date; null means no day was set */
-export function isDue(dueOn: string | null, now: Date): boolean {
-  return dueOn !== null && dueOn < now.toISOString().slice(0, 10)
+/**
+ * True when an instrument's calibration day has passed.
+ * @param dueOn - “2026-11-24”; null means no day was set
+ * @param today - the shop's day, the same way
+ */
+export function isDue(dueOn: string | null, today: string): boolean {
+  return dueOn !== null && dueOn < today
 }

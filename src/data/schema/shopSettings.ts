@@ -17,6 +17,8 @@ export const shopSettings = pgTable('shop_settings', {
   schools: jsonb('schools').$type<ChosenOptions>().notNull().default({}),
   /** how the shop writes the time of day */
   clock: text('clock').$type<ClockForm>().notNull().default(USUAL_CLOCK),
+  /** whose days and hours the shop goes by, by its IANA name; null as this machine does */
+  timeZone: text('time_zone'),
   /** SHA-256 of the instrument bridge's token, hex; the token itself is shown once and not kept */
   bridgeTokenHash: text('bridge_token_hash'),
   bridgeTokenMadeAt: timestamp('bridge_token_made_at', { withTimezone: true }),

@@ -12,10 +12,12 @@ import type { Hazard } from '@/core/tray/hazards'
 import { instrumentDoubt } from '@/core/measure/instrumentDoubt'
 import { troubleOf } from '@/core/tray/CaseTrouble'
 import { formatMm, formatPercent } from '@/core/units/formatMm'
+import { dayIn } from '@/core/units/shopTime'
 import type { Db } from '@/data/client'
 import { openMethodRuns } from '@/data/queries/methodRuns'
 import { allInstruments } from '@/data/queries/tools'
 import { highestTrayNumber, traysInHand } from '@/data/queries/trays'
+import { shopTime } from '../shop/shopTimes'
 import { drawersSummary } from '../drawers/drawersPage'
 import type { OpenedCase } from '../tray/openTrayCases'
 import { openTrayCases } from '../tray/openTrayCases'
@@ -62,24 +64,26 @@ export interface BenchView {
 
 /** The bench today: every tray in hand with its stage, its hazards and what to do next. */
 export async function benchView(db: Db, now: Date): Promise<BenchView> {
-  const [rows, instruments, inUse] = await Promise.all([
+  const [{ zone }, rows, instruments, inUse] = await Promise.all([
+    shopTime(db),
     traysInHand(db),
     allInstruments(db),
     openMethodRuns(db),
   ])
   const read = (await openTrayCases(db, rows)).map((opened) => readableTray(opened, now))
   const trays = read.flatMap((one) => ('trouble' in one ? [] : [one]))
+  const today = dayIn(zone, now)
   return {
     trays,
     unreadable: read.filter((one) => 'trouble' in one),
     first: firstOf(trays),
     newShop: await newShop(db),
-    dueToday: rows.filter((row) => row.tray.dueAt.toDateString() === now.toDateString()).length,
+    dueToday: rows.filter((row) => dayIn(zone, row.tray.dueAt) === today).length,
     instrumentsOff: instruments.flatMap((i) => {
       const doubt = instrumentDoubt(i)
       return doubt ? [`${i.name} ${doubt.words}`] : []
     }),
-    instrumentsDue: instruments.filter((i) => isDue(i.calibrationDueOn, now)).map((i) => i.name),
+    instrumentsDue: instruments.filter((i) => isDue(i.calibrationDueOn, today)).map((i) => i.name),
     inUse: inUse.map(({ process, trayNumber, startedAt }) => ({
       process: PROCESS_WORDS[process],
       trayNumber,

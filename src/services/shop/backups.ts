@@ -1,4 +1,5 @@
 import Joi from 'joi'
+import { dayIn } from '@/core/units/shopTime'
 import { backupsIn } from '@/data/backup/backupFolder'
 import { runBackup } from '@/data/backup/runBackup'
 import type { DataLocation } from '@/data/environment'
@@ -40,24 +41,34 @@ const FIRST_LOOK_MS = 60_000
 const LOOK_AGAIN_MS = 3_600_000
 const DAY_MS = 24 * 3_600_000
 
-/** Has a backup made at the first start of a day and once a day from then on. @param folder - null where they are off */
-export function keepBackups(location: DataLocation, folder: string | null): void {
+/**
+ * Has a backup made at the first start of a day and once a day from then on.
+ * @param folder - null where they are off
+ * @param zoneNow - whose days count
+ */
+export function keepBackups(
+  location: DataLocation,
+  folder: string | null,
+  zoneNow: () => Promise<string>,
+): void {
   if (folder === null || shared.__whyalonBackups) return
   const keeper: Keeper = { location, folder, trouble: null, running: null }
   shared.__whyalonBackups = keeper
-  const look = () => {
+  const look = async () => {
     const [newest] = backupsIn(folder)
-    if (isDue(newest?.madeAt ?? null, new Date())) void make(keeper)
+    if (isDue(newest?.madeAt ?? null, new Date(), await zoneNow())) await make(keeper)
   }
-  setTimeout(look, FIRST_LOOK_MS).unref()
-  setInterval(look, LOOK_AGAIN_MS).unref()
+  // A look that fails is taken again in an hour.
+  const lookAgain = () =>
+    void look().catch((error: unknown) => console.error('The backups could not be looked at.', error))
+  setTimeout(lookAgain, FIRST_LOOK_MS).unref()
+  setInterval(lookAgain, LOOK_AGAIN_MS).unref()
 }
 
-/** True on the first day after the newest one, and where the clock stands before it: it was set back. */
-export function isDue(newest: Date | null, now: Date): boolean {
+/** True on the shop's first day after the newest one, and where the clock stands before it: it was set back. */
+export function isDue(newest: Date | null, now: Date, zone: string): boolean {
   if (newest === null) return true
-  const day = (at: Date) => at.toISOString().slice(0, 10)
-  return day(newest) !== day(now) || Math.abs(now.getTime() - newest.getTime()) >= DAY_MS
+  return dayIn(zone, newest) !== dayIn(zone, now) || Math.abs(now.getTime() - newest.getTime()) >= DAY_MS
 }
 
 /** One at a time: who asks while one is being made waits for that one. */

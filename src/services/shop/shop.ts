@@ -5,6 +5,7 @@ import { dataTrouble } from '@/data/errors'
 import { forgetKeys } from '@/data/queries/sentChanges'
 import { backupsFolder, dataLocation } from '@/data/environment'
 import { keepBackups } from './backups'
+import { shopTime } from './shopTimes'
 import { startShop } from './startShop'
 
 export type ShopDb = Db
@@ -26,7 +27,7 @@ async function open(): Promise<Store> {
   const store = await openStore(location)
   await startShop(store.db)
   await forgetKeys(store.db, new Date())
-  keepBackups(location, backupsFolder(process.env, location))
+  keepBackups(location, backupsFolder(process.env, location), async () => (await shopTime(store.db)).zone)
   return store
 }
 

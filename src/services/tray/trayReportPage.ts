@@ -1,5 +1,5 @@
-import { format } from 'date-fns'
 import { timePattern } from '@/core/units/clockForm'
+import { textIn } from '@/core/units/shopTime'
 import { crystalWords } from '@/core/own-parts/crystalWords'
 import { isOwn } from '@/core/own-parts/OwnPart'
 import { PARTS } from '@/core/parts/parts'
@@ -10,7 +10,7 @@ import { describePart } from '@/core/stock/describePart'
 import { troubleOf } from '@/core/tray/CaseTrouble'
 import type { StockGasket } from '@/core/fit/parts'
 import { capital } from '@/core/units/capital'
-import { shopClock } from '../shop/shopClock'
+import { shopTime } from '../shop/shopTimes'
 import type { Db } from '@/data/client'
 import { reportPdf } from '@/io/pdf/ReportPdf'
 import type { PhotoView } from './jobView'
@@ -48,6 +48,8 @@ export async function reportOfTray(
   }
 }
 
+const DAY = 'd MMM yyyy'
+
 /** Pictures on paper at most: the first ones show how it came in. */
 const MOST_PICTURES = 6
 
@@ -60,22 +62,19 @@ export async function reportFile(
   if (page === null || !page.ok) return page
   const { tray, photos, report } = page
   const pictures = await Promise.all(photos.slice(0, MOST_PICTURES).map(({ id }) => photoFile(db, id)))
-  const clock = await shopClock(db)
+  const { clock, zone } = await shopTime(db)
+  const timeText = (iso: string, pattern: string) => textIn(zone, new Date(iso), pattern)
   const pdf = await reportPdf({
     title: `Report, tray ${tray.number}`,
     head: [
       `${tray.caseName}, ${[tray.owner, tray.ownerMark].filter(Boolean).join(', ')}`,
-      `Taken in ${dayText(tray.openedAt)}; ${tray.finishedAt ? `handed back ${dayText(tray.finishedAt)}` : 'in hand, as it stands now'}`,
+      `Taken in ${timeText(tray.openedAt, DAY)}; ${tray.finishedAt ? `handed back ${timeText(tray.finishedAt, DAY)}` : 'in hand, as it stands now'}`,
     ],
     report,
     pictures: pictures.filter((bytes) => bytes !== null && bytes !== undefined),
-    timeText: (iso) => format(new Date(iso), `d MMM yyyy ${timePattern(clock)}`),
+    timeText: (iso) => timeText(iso, `${DAY} ${timePattern(clock)}`),
   })
   return { ok: true, name: `report-tray-${tray.number}.pdf`, pdf }
-}
-
-function dayText(iso: string): string {
-  return format(new Date(iso), 'd MMM yyyy')
 }
 
 function reportOf(opened: OpenedCase): TrayReport {

@@ -2,10 +2,10 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
-import { format } from 'date-fns'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useHotkeys } from 'react-hotkeys-hook'
+import { textIn } from '@/core/units/shopTime'
 import { stageLabel } from '@/core/stages/stages'
 import type { BenchView } from '@/services/bench/benchView'
 import { isAtRest } from '../keys/isAtRest'
@@ -19,15 +19,15 @@ import { StageBoard } from './StageBoard'
 
 /** Today: what to take now, every tray in hand with what to do next, and where they stand. */
 export function BenchPage({ view }: { view: BenchView }) {
-  const { clockText } = useTimes()
+  const { clockText, zone } = useTimes()
   const { trays, unreadable, dueToday, instrumentsDue, instrumentsOff, inUse } = view
   return (
     <PageFrame
       title="Bench"
       subtitle={
         <span suppressHydrationWarning>
-          {format(new Date(), 'EEEE d MMMM')}, {trays.length + unreadable.length} trays in hand, {dueToday}{' '}
-          due today
+          {textIn(zone, new Date(), 'EEEE d MMMM')}, {trays.length + unreadable.length} trays in hand,{' '}
+          {dueToday} due today
         </span>
       }
       actions={

@@ -13,7 +13,7 @@ import { useSentOnce } from '../forms/useSentOnce'
 import { FormDialog } from '../forms/FormDialog'
 import { RecordForm } from '../forms/RecordForm'
 import type { Calls } from '@/services/actions'
-import { dayText } from '../small/dueText'
+import { useTimes } from '../small/useTimes'
 import { WorkError } from '../stages/shared/WorkError'
 
 export interface PartDialogProps {
@@ -118,6 +118,7 @@ function Received({ onReceive }: { onReceive: (pieces: number) => Promise<string
 }
 
 function Moves({ moves }: { moves: readonly PartMove[] }) {
+  const { dayText } = useTimes()
   return (
     <Box component="section" aria-label="History of its count" sx={{ mt: 1.5 }}>
       <Typography variant="h3" component="h3">

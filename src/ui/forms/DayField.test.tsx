@@ -4,7 +4,7 @@ import userEvent from '@testing-library/user-event'
 import { renderInTheme } from '../../../tests/jsdom/renderInTheme'
 import type { FormValues } from './FormValues'
 import type { ClockForm } from '@/core/units/clockForm'
-import { ShopClock } from '../small/useTimes'
+import { ShopTimes } from '../small/useTimes'
 import { RecordForm } from './RecordForm'
 
 describe('a day in a form', () => {
@@ -13,14 +13,14 @@ describe('a day in a form', () => {
       Promise.resolve({ ok: true }),
     )
     renderInTheme(
-      <ShopClock value={clock}>
+      <ShopTimes value={{ clock, zone: 'UTC' }}>
         <RecordForm
           fields={[{ kind: 'date-time', name: 'dueAt', label: 'Due', required: true }]}
           initial={{ dueAt: initial }}
           submitLabel="Store"
           onSubmit={onSubmit}
         />
-      </ShopClock>,
+      </ShopTimes>,
     )
     const user = userEvent.setup()
     await screen.findByRole('spinbutton', { name: 'Day' })

@@ -1,7 +1,6 @@
 'use client'
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
-import { addDays, format, setHours, startOfHour } from 'date-fns'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import type { CaseKindId } from '@/core/construction/caseKinds'
@@ -21,6 +20,8 @@ import { PageFrame } from '../shell/PageFrame'
 import type { CaseChoice } from './CaseChooser'
 import { CaseChooser } from './CaseChooser'
 import { NewCaseFields } from './NewCaseFields'
+import { dayAfter, instantOf } from '@/core/units/shopTime'
+import { useTimes } from '../small/useTimes'
 
 export interface NewTrayPageProps {
   readonly sheets: readonly CaseChoice[]
@@ -28,7 +29,7 @@ export interface NewTrayPageProps {
 }
 
 const USUAL_DAYS = 3
-const USUAL_HOUR = 16
+const USUAL_HOUR = '16:00'
 const SHEET_FIELDS = [...IDENTITY_FIELDS, ...CONSTRUCTION_FIELDS]
 const SHEET_NAMES = new Set(SHEET_FIELDS.map((field) => field.name))
 const FIRST_KIND: CaseKindId = 'everyday'
@@ -40,18 +41,18 @@ export function NewTrayPage({ sheets, openTray }: NewTrayPageProps) {
   const [chosen, setChosen] = useState<CaseChoice | null>(null)
   const [kind, setKind] = useState<CaseKindId | null>(null)
   const [caseError, setCaseError] = useState<string | null>(null)
-  const due = setHours(startOfHour(addDays(new Date(), USUAL_DAYS)), USUAL_HOUR)
+  const { zone } = useTimes()
   const form = useRecordForm(
     [...SHEET_FIELDS, ...TRAY_FIELDS],
     {
       ...CASE_KINDS[FIRST_KIND],
       asked: 'crystal',
       gasketPresent: true,
-      dueAt: format(due, "yyyy-MM-dd'T'HH:mm"),
+      dueAt: `${dayAfter(zone, new Date(), USUAL_DAYS)}T${USUAL_HOUR}`,
     },
     async (values) => {
       setCaseError(null)
-      const result = await open({ ...sheetOf(values, chosen, kind), fields: trayOf(values) })
+      const result = await open({ ...sheetOf(values, chosen, kind), fields: trayOf(values, zone) })
       if (result.ok) router.push(`/trays/${result.number}`)
       else setCaseError(result.errors['caseSheetId'] ?? null)
       return result.ok ? result : { ok: false, errors: withoutSheet(result.errors) }
@@ -138,11 +139,11 @@ function sheetOf(values: FormValues, chosen: CaseChoice | null, kind: CaseKindId
   return { newSheet: Object.fromEntries(Object.entries(values).filter(([name]) => SHEET_NAMES.has(name))) }
 }
 
-/** The tray's part of the form; the due time leaves as an instant, not as this bench's clock. */
-function trayOf(values: FormValues): FormValues {
+/** The tray's part of the form; the due time leaves as an instant, not as the shop's clock shows it. */
+function trayOf(values: FormValues, zone: string): FormValues {
   const own = Object.fromEntries(Object.entries(values).filter(([name]) => !SHEET_NAMES.has(name)))
   const due = own['dueAt']
-  return { ...own, dueAt: typeof due === 'string' && due ? new Date(due).toISOString() : '' }
+  return { ...own, dueAt: typeof due === 'string' ? (instantOf(zone, due)?.toISOString() ?? '') : '' }
 }
 
 /** The sheet's error stands at its own field. */

@@ -7,12 +7,13 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import type { ReportSection } from '@/core/report/Report'
 import type { ReportOfTray } from '@/services/tray/trayReportPage'
 import { PageFrame } from '../shell/PageFrame'
-import { dayText } from '../small/dueText'
+import { useTimes } from '../small/useTimes'
 import { KeyCap } from '../small/KeyCap'
 import { ReportLines } from './ReportLines'
 
 /** What became of a tray, as its owner gets it: the same lines as on paper. */
 export function ReportPage({ page }: { page: ReportOfTray }) {
+  const { dayText } = useTimes()
   const { tray, photos, report } = page
   const router = useRouter()
   useHotkeys('escape', () => router.push(`/trays/${tray.number}`))

@@ -20,6 +20,7 @@ import { GaugeCheckPanel } from './GaugeCheckPanel'
 import type { SavePolicy } from './PolicyPanel'
 import { PolicyPanel } from './PolicyPanel'
 import { ClockChoice } from './ClockChoice'
+import { ZoneChoice } from './ZoneChoice'
 import { codeColumn, mmColumn, wordColumn } from '../tables/columns'
 import { ROW_HEIGHT } from '../tables/gridLook'
 import { ListGrid } from '../tables/ListGrid'
@@ -63,6 +64,7 @@ export interface SettingsPageProps {
   readonly schools: ChosenOptions
   readonly saveSchool: SaveShopSchool
   readonly saveClock: Calls['saveShopClock']
+  readonly saveZone: Calls['saveShopZone']
   readonly bridge: BridgeState
   readonly bridgeActions: BridgeActions
   readonly backups: BackupsState
@@ -150,6 +152,7 @@ export function SettingsPage(props: SettingsPageProps) {
         Time of day
       </Typography>
       <ClockChoice save={saveClock} />
+      <ZoneChoice save={props.saveZone} />
       <Typography variant="h2" component="h2" sx={{ mt: 3, mb: 1 }}>
         Light
       </Typography>

@@ -15,7 +15,7 @@ import { formatMm } from '@/core/units/formatMm'
 import type { CaseSheetPage } from '@/services/sheets/sheetPages'
 import { SheetSection } from '../section/SheetSection'
 import { PageFrame } from '../shell/PageFrame'
-import { dayText } from '../small/dueText'
+import { useTimes } from '../small/useTimes'
 import { FactGroups } from './FactGroups'
 import { LearnedTable } from './LearnedTable'
 import { RecordDialog } from '../tables/RecordDialog'
@@ -109,6 +109,7 @@ export function SheetPage({ page, save }: SheetPageProps) {
 }
 
 function RunTable({ runs }: { runs: CaseSheetPage['runs'] }) {
+  const { dayText } = useTimes()
   if (runs.length === 0)
     return (
       <Typography sx={{ color: 'text.secondary' }}>

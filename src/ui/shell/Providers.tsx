@@ -4,20 +4,20 @@ import CssBaseline from '@mui/material/CssBaseline'
 import { ThemeProvider } from '@mui/material/styles'
 import { useState } from 'react'
 import type { ReactNode } from 'react'
-import type { ClockForm } from '@/core/units/clockForm'
+import type { ShopTime } from '@/core/units/shopTime'
 import { PageNonce } from '../small/pageNonce'
-import { ShopClock } from '../small/useTimes'
+import { ShopTimes } from '../small/useTimes'
 import { theme } from '../theme'
 
 export interface ProvidersProps {
-  readonly clock: ClockForm
+  readonly time: ShopTime
   /** what styles made in the browser carry, so that the page's policy lets them stand */
   readonly nonce: string
   readonly children: ReactNode
 }
 
 /** What every page stands in: its look, and how the shop writes times. */
-export function Providers({ clock, nonce: latest, children }: ProvidersProps) {
+export function Providers({ time, nonce: latest, children }: ProvidersProps) {
   // A page that is drawn anew brings another nonce; the browser holds it to the one it came with.
   const [nonce] = useState(latest)
   return (
@@ -25,7 +25,7 @@ export function Providers({ clock, nonce: latest, children }: ProvidersProps) {
       <ThemeProvider theme={theme} defaultMode="light">
         <CssBaseline />
         <PageNonce value={nonce}>
-          <ShopClock value={clock}>{children}</ShopClock>
+          <ShopTimes value={time}>{children}</ShopTimes>
         </PageNonce>
       </ThemeProvider>
     </AppRouterCacheProvider>

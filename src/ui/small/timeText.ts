@@ -1,12 +1,14 @@
-import { format, formatDistanceStrict, isSameDay } from 'date-fns'
-import type { ClockForm } from '@/core/units/clockForm'
+import { formatDistanceStrict } from 'date-fns'
 import { timePattern } from '@/core/units/clockForm'
+import type { ShopTime } from '@/core/units/shopTime'
+import { dayIn, textIn } from '@/core/units/shopTime'
 import { minutesText } from '@/core/units/minutesText'
 
 /** “10:42” today, “23 Nov 10:42” on another day. */
-export function clockText(iso: string, clock: ClockForm, now = new Date()): string {
+export function clockText(iso: string, { clock, zone }: ShopTime, now = new Date()): string {
   const at = new Date(iso)
-  return format(at, `${isSameDay(at, now) ? '' : 'd MMM '}${timePattern(clock)}`)
+  const isToday = dayIn(zone, at) === dayIn(zone, now)
+  return textIn(zone, at, `${isToday ? '' : 'd MMM '}${timePattern(clock)}`)
 }
 
 /** “3 hours” since then. */

@@ -1,19 +1,22 @@
 'use client'
 import { createContext, useContext } from 'react'
-import type { ClockForm } from '@/core/units/clockForm'
 import { USUAL_CLOCK } from '@/core/units/clockForm'
-import { dueText } from './dueText'
+import type { ShopTime } from '@/core/units/shopTime'
+import { dayIn } from '@/core/units/shopTime'
+import { dayText, dueText } from './dueText'
 import { clockText } from './timeText'
 
-/** How the shop writes the time of day; the frame of every page gives it. */
-export const ShopClock = createContext<ClockForm>(USUAL_CLOCK)
+/** How the shop writes times, and whose days it goes by; the frame of every page gives it. */
+export const ShopTimes = createContext<ShopTime>({ clock: USUAL_CLOCK, zone: 'UTC' })
 
 /** Times as this shop writes them. */
 export function useTimes() {
-  const clock = useContext(ShopClock)
+  const time = useContext(ShopTimes)
   return {
-    clock,
-    clockText: (iso: string, now?: Date) => clockText(iso, clock, now),
-    dueText: (iso: string) => dueText(iso, clock),
+    ...time,
+    clockText: (iso: string, now?: Date) => clockText(iso, time, now),
+    dueText: (iso: string) => dueText(iso, time),
+    dayText: (iso: string) => dayText(iso, time),
+    today: () => dayIn(time.zone, new Date()),
   }
 }

@@ -10,6 +10,7 @@ import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { unreadOf } from '@/core/readings/readingPlan'
 import type { FeedSource } from '@/services/instruments/instrumentFeeds'
 import type { TrayView } from '@/services/tray/trayView'
+import { useTimes } from '../small/useTimes'
 
 export interface WhatNextProps {
   readonly view: TrayView
@@ -28,7 +29,8 @@ export function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrumen
   const dimension = target && DIMENSIONS[target.dimension]
   const instrument = view.instruments.find((i) => i.id === instrumentId)
   const doubt = instrument && instrumentDoubt(instrument)
-  const overdue = instrument && isDue(instrument.calibrationDueOn, new Date())
+  const { today } = useTimes()
+  const overdue = instrument && isDue(instrument.calibrationDueOn, today())
   // Once a crystal is home, what was never read stays unread.
   const standing = [...view.readings, ...view.shapes].filter(({ voidReason }) => voidReason === null)
   const over = unreadOf(view.plan, standing).length === 0 ? 'All read' : 'Nothing to read'

@@ -9,7 +9,6 @@ import type { StageId } from '@/core/stages/stages'
 import { stageLabel } from '@/core/stages/stages'
 import type { TrayLine, TraysFound } from '@/services/tray/trayPages'
 import { PageFrame } from '../shell/PageFrame'
-import { dayText } from '../small/dueText'
 import { useTimes } from '../small/useTimes'
 import { codeColumn, countColumn } from '../tables/columns'
 import { PagedGrid } from '../tables/PagedGrid'
@@ -19,8 +18,7 @@ import { WorkError } from '../stages/shared/WorkError'
 
 type Row = TrayLine & { id: number }
 
-/** @param dueText - when it is due, as this shop writes it */
-const columnsOf = (dueText: (iso: string) => string): readonly GridColDef<Row>[] => [
+const columnsOf = ({ dueText, dayText }: ReturnType<typeof useTimes>): readonly GridColDef<Row>[] => [
   countColumn('number', 'Tray'),
   { ...codeColumn('caseName', 'Case', 1.2), cellClassName: '' },
   { ...codeColumn('owner', 'Owner', 1.3), cellClassName: '' },
@@ -54,7 +52,7 @@ export interface TraysPageProps {
 /** Every tray ever opened, found by number, case, owner or complaint. */
 export function TraysPage({ counts, first, find: firstFind }: TraysPageProps) {
   const router = useRouter()
-  const { dueText } = useTimes()
+  const times = useTimes()
   const [find, setFind] = useState(firstFind ?? '')
   const [page, setPage] = useState(FIRST_PAGE)
   // What came with the page is not asked for again.
@@ -102,7 +100,7 @@ export function TraysPage({ counts, first, find: firstFind }: TraysPageProps) {
         rows={rows}
         total={found.total}
         loading={false}
-        columns={columnsOf(dueText)}
+        columns={columnsOf(times)}
         page={page}
         onPage={setPage}
         onOpen={(row) => router.push(`/trays/${row.number}`)}

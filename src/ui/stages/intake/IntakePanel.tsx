@@ -2,7 +2,6 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
-import { format } from 'date-fns'
 import dynamic from 'next/dynamic'
 import { useState } from 'react'
 import { ASKED_WORDS } from '@/core/intake/jobWords'
@@ -77,7 +76,6 @@ export function IntakePanel({ bench, actions }: StageWorkProps) {
       {correcting && (
         <IntakeDialog
           tray={tray}
-          dueAt={format(new Date(tray.dueAt), "yyyy-MM-dd'T'HH:mm")}
           onClose={() => correct(false)}
           onStore={async (values) => {
             const result = await actions.correctIntake({ trayId: tray.id, fields: values })

@@ -1,9 +1,10 @@
 import Typography from '@mui/material/Typography'
 import type { LastTime } from '@/services/tray/lastTime'
-import { dayText } from '../../small/dueText'
+import { useTimes } from '../../small/useTimes'
 
 /** How the last pressing on this case sheet went, with everything needed to do it again. */
 export function LastTimeNote({ last }: { last: LastTime }) {
+  const { dayText } = useTimes()
   return (
     <Typography
       data-testid="last-time"

@@ -2,11 +2,11 @@ import { randomUUID } from 'node:crypto'
 import { count } from 'drizzle-orm'
 import { Client } from 'pg'
 import { emptyDatabase } from '../../tests/stores/testStores'
-import { storedOnce } from '@/services/sentOnce'
-import { receivePart } from '@/services/drawers/stockCount'
-import { openStore } from './client'
-import { insertCrystals } from './queries/stock'
-import { stockMoves } from './schema'
+import { storedOnce } from './sentOnce'
+import { receivePart } from './drawers/stockCount'
+import { openStore } from '@/data/client'
+import { insertCrystals } from '@/data/queries/stock'
+import { stockMoves } from '@/data/schema'
 
 const server = process.env.TEST_DATABASE_URL
 const onServer = server ? describe : describe.skip

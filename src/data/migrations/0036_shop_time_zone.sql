@@ -1,0 +1,1 @@
+ALTER TABLE "shop_settings" ADD COLUMN "time_zone" text;
