@@ -19,6 +19,13 @@ test('hostile requests are answered, none of them by an error of ours, and the s
   const { statuses, wrong } = await sendHostile(server.address, CHANGES, REQUESTS, 11)
   expect(wrong).toEqual([])
   expect(Object.values(statuses).reduce((sum, count) => sum + count)).toBe(REQUESTS)
+  // A form without bounds, where there is no page and no route.
+  const form = await fetch(`${server.address}/api/trays/none/x`, {
+    method: 'POST',
+    headers: { 'content-type': 'multipart/form-data', origin: server.address, rsc: 'x' },
+    body: 'x',
+  })
+  expect(form.status).toBe(415)
   await page.goto(server.address)
   await expect(page.getByRole('table', { name: 'Trays in hand' }).getByText('214')).toBeVisible()
 })

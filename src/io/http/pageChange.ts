@@ -30,6 +30,11 @@ export async function unreadable(
   return areArguments(await body()) ? null : MANGLED
 }
 
+export const NO_FORM: Unreadable = {
+  status: 415,
+  message: 'Nothing here takes a form. Nothing was stored. Send the file itself, with its own type.',
+}
+
 const MANGLED: Unreadable = {
   status: 400,
   message:

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { sql } from 'drizzle-orm'
 import sharp from 'sharp'
 import { finished, handedBack } from '../../../tests/stores/handedBack'
@@ -9,6 +10,7 @@ import type { Store } from '@/data/client'
 import { photoBytes } from '@/data/queries/photos'
 import { trailEvents, trayTicks } from '@/data/schema'
 import { benchView } from '../bench/benchView'
+import { underKey } from '../sentOnce'
 import { chooseSchool } from './chooseSchool'
 import { correctIntake } from './correctIntake'
 import { newTrayChoices } from '../tray/newTrayChoices'
@@ -436,7 +438,10 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
   describe('pictures', () => {
     const picture = () =>
       sharp({ create: { width: 60, height: 40, channels: 3, background: '#223344' } })
-        .withExif({ IFD0: { Artist: 'Somebody', Copyright: 'secret place' } })
+        .withExif({
+          IFD0: { Artist: 'Somebody', Copyright: 'secret place' },
+          IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '51/1 30/1 3230/100' },
+        })
         .jpeg()
         .toBuffer()
     const add = async (view: TrayView, bytes: Uint8Array, caption = 'front') =>
@@ -453,6 +458,16 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
       expect(Buffer.from(bytes).includes('secret place')).toBe(false)
       const gone = stored(await removePhoto(store.db, { trayId: view.tray.id, photoId: added.id }, NOW))
       expect(gone.job.photos).toEqual([])
+    })
+
+    it('keeps one once that is sent once more because no answer came', async () => {
+      const view = await taken('everyday')
+      const key = randomUUID()
+      const bytes = await picture()
+      const first = await underKey(key, () => add(view, bytes))
+      expect(first).toMatchObject({ ok: true })
+      expect(await underKey(key, () => add(view, bytes))).toEqual(first)
+      expect((await viewOf(view.tray.number)).job.photos).toHaveLength(1)
     })
 
     it('refuses what is no picture, whatever it says it is', async () => {

@@ -1,10 +1,12 @@
 import 'server-only'
 import type { Db } from '@/data/client'
 import { deletePhoto, insertPhoto, photoBytes } from '@/data/queries/photos'
+import { keepAnswer, keptOf } from '@/data/queries/sentChanges'
 import { MOST_CAPTION_LENGTH, MOST_PHOTO_BYTES, MOST_PHOTOS, tooLargeText } from '@/core/intake/photoLimits'
 import Joi from 'joi'
 import type { Refusal } from '../boundary'
 import { idSchema, refuse } from '../boundary'
+import { changeSent } from '../sentOnce'
 import { changeTray } from './changeTray'
 import { trayChange } from './trayChange'
 
@@ -18,7 +20,7 @@ const KINDS = ['jpeg', 'png', 'webp', 'avif', 'tiff', 'gif']
 
 /**
  * Keeps a picture with a tray. It is decoded, turned upright, made smaller and encoded anew: what is not a picture
- * cannot pass, and position or owner data inside the file is left behind.
+ * cannot pass, and position or owner data inside the file is left behind. Sent once more under its key, it is kept once.
  */
 export async function addPhoto(
   db: Db,
@@ -41,13 +43,22 @@ export async function addPhoto(
     )
   }
   let id = 0
+  const sent = changeSent()
   const changed = await changeTray(db, trayId, async (tx, { kept }) => {
     if (kept.photos.length >= MOST_PHOTOS)
       return refuse(`Picture: this tray holds ${MOST_PHOTOS} already. Take one off first.`, 'photo')
     id = await insertPhoto(tx, { trayId, caption: file.caption, ...picture, takenAt: now })
+    if (sent) await keepAnswer(tx, sent.key, { id })
     return null
   })
-  return changed.ok ? { ok: true, id } : changed
+  if (!changed.ok) return changed
+  return { ok: true, id: id === 0 && sent ? await idKeptUnder(db, sent.key) : id }
+}
+
+/** Of a picture that was kept when it was sent before. */
+async function idKeptUnder(db: Db, key: string): Promise<number> {
+  const answer = (await keptOf(db, key))?.answer as { readonly id?: number } | null
+  return answer?.id ?? 0
 }
 
 /** The picture upright and re-encoded; null when the bytes are not one. */

@@ -149,7 +149,7 @@ export function SettingsPage(props: SettingsPageProps) {
       </Typography>
       <BackupsPanel state={props.backups} backUp={props.backUp} />
       <Typography variant="h2" component="h2" sx={{ mt: 3, mb: 1 }}>
-        Time of day
+        Days and hours
       </Typography>
       <ClockChoice save={saveClock} />
       <ZoneChoice save={props.saveZone} />

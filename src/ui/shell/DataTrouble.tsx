@@ -10,9 +10,7 @@ export function DataTrouble({ trouble }: { readonly trouble: string }) {
       <Typography role="alert" sx={{ color: 'error.main', maxWidth: 720, mb: 1.5, overflowWrap: 'anywhere' }}>
         {trouble}
       </Typography>
-      <Typography sx={{ maxWidth: 720, mb: 2 }}>
-        What was stored is where it was. When this is put right, try again; Whyalon need not be started anew.
-      </Typography>
+      <Typography sx={{ maxWidth: 720, mb: 2 }}>When this is put right, try again.</Typography>
       <Button variant="contained" onClick={() => window.location.reload()}>
         Try again
       </Button>

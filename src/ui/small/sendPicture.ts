@@ -2,18 +2,36 @@ import { MOST_PHOTO_BYTES, tooLargeText } from '@/core/intake/photoLimits'
 
 export type SentPicture = { ok: true; id: number } | { ok: false; message: string }
 
+/** A server that starts anew is there again within these, ms. */
+const AGAIN_MS = [500, 1000, 2000, 4000, 8000]
+
+/** Sends until an answer comes, for a while. @returns null where none came */
+async function answerTo(send: () => Promise<Response>): Promise<Response | null> {
+  for (const pauseMs of AGAIN_MS) {
+    const response = await send().catch(() => null)
+    if (response) return response
+    await new Promise((resolve) => setTimeout(resolve, pauseMs))
+  }
+  return send().catch(() => null)
+}
+
 /** Keeps a picture with a tray. @returns its id, or what is wrong in a sentence */
 export async function sendPicture(trayId: number, file: File): Promise<SentPicture> {
   if (file.size > MOST_PHOTO_BYTES) return { ok: false, message: tooLargeText(file.size) }
+  // However often it is sent, it is kept once.
+  const key = crypto.randomUUID()
   const caption = file.name.replace(/\.[a-z0-9]+$/i, '').slice(0, 80)
-  const response = await fetch(`/api/trays/${trayId}/photos`, {
-    method: 'POST',
-    headers: {
-      'Content-Type': file.type || 'application/octet-stream',
-      'X-Caption': encodeURIComponent(caption),
-    },
-    body: file,
-  }).catch(() => null)
+  const response = await answerTo(() =>
+    fetch(`/api/trays/${trayId}/photos`, {
+      method: 'POST',
+      headers: {
+        'Content-Type': file.type || 'application/octet-stream',
+        'X-Caption': encodeURIComponent(caption),
+        'X-Key': key,
+      },
+      body: file,
+    }),
+  )
   if (!response)
     return {
       ok: false,

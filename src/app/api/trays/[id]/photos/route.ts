@@ -1,6 +1,7 @@
 import { answered } from '../../../answered'
 import { MOST_PHOTO_BYTES, tooLargeText } from '@/core/intake/photoLimits'
 import { addPhoto } from '@/services/tray/photos'
+import { isKey, underKey } from '@/services/sentOnce'
 import { getShop } from '@/services/shop/shop'
 import { bodyWithin } from '../../../bodyWithin'
 import { idOf } from '../../../idOf'
@@ -9,7 +10,7 @@ export const dynamic = 'force-dynamic'
 
 /**
  * Takes one picture as the request's body. Only `image/…` is read, which a foreign page cannot send without asking,
- * and no more of it than a picture may have.
+ * and no more of it than a picture may have. Under the same key it is kept once.
  */
 export const POST = answered(async (request: Request, { params }: { params: Promise<{ id: string }> }) => {
   const { id } = await params
@@ -26,7 +27,10 @@ export const POST = answered(async (request: Request, { params }: { params: Prom
   const bytes = await bodyWithin(request, MOST_PHOTO_BYTES)
   if (!bytes) return refusal(tooLargeText(MOST_PHOTO_BYTES + 1), 413)
   const caption = decoded(request.headers.get('x-caption') ?? '')
-  const result = await addPhoto(await getShop(), idOf(id), { bytes, caption }, new Date())
+  const shop = await getShop()
+  const add = () => addPhoto(shop, idOf(id), { bytes, caption }, new Date())
+  const key = request.headers.get('x-key')
+  const result = await (isKey(key) ? underKey(key, add) : add())
   return Response.json(result, { status: result.ok ? 201 : 422 })
 })
 
