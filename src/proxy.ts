@@ -2,7 +2,7 @@ import { randomBytes } from 'node:crypto'
 import type { NextRequest } from 'next/server'
 import { NextResponse } from 'next/server'
 import type { Unwelcome } from '@/io/http/admission'
-import { unwelcome } from '@/io/http/admission'
+import { SAFE, unwelcome } from '@/io/http/admission'
 import type { Unreadable } from '@/io/http/pageChange'
 import { NO_FORM, unreadable } from '@/io/http/pageChange'
 import { ANSWER_HEADERS, contentPolicy } from '@/io/http/pageHeaders'
@@ -36,15 +36,13 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
 
 /** What is posted to a page, where it cannot be read; routes judge what they are sent themselves. */
 async function unreadablePost(request: NextRequest): Promise<Unreadable | null> {
-  if (LOOKS.includes(request.method)) return null
+  if (SAFE.includes(request.method)) return null
   const { headers } = request
   // No route of ours takes a form; at an address where there is none, the framework would read it for a page.
   const isForm = headers.get('content-type')?.startsWith('multipart/') === true
   if (request.nextUrl.pathname.startsWith('/api/')) return isForm ? NO_FORM : null
   return unreadable(headers.get('next-action'), headers.get('content-type'), () => request.clone().text())
 }
-
-const LOOKS: readonly string[] = ['GET', 'HEAD', 'OPTIONS']
 
 /** In words for whoever looks at it, as the routes refuse for a program. */
 function answerOf({ status, message }: Unwelcome | Unreadable, path: string): NextResponse {

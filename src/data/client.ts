@@ -1,6 +1,5 @@
 import path from 'node:path'
 import type { PgDatabase, PgQueryResultHKT } from 'drizzle-orm/pg-core'
-import { startOfDay } from 'date-fns/startOfDay'
 import { ofClient, ofEngine } from './connections'
 import { isBehind, isOutdated } from './backup/isBehind'
 import type { DataLocation } from './environment'
@@ -61,7 +60,7 @@ async function openServer(
     try {
       await one.query('select pg_advisory_lock($1)', [START_LOCK])
       const target = ofClient(one)
-      await checkSums(target, startOfDay(new Date()))
+      await checkSums(target, 'today')
       await migrateSafely(target, location, migrationsFolder, () =>
         migrate(drizzle(one, { schema }), { migrationsFolder }),
       )
@@ -100,7 +99,7 @@ async function openFolder(folder: string, migrationsFolder: string): Promise<Sto
 /** Once a day, after a process that was killed, and until nothing differs: reading every row takes a while. */
 async function checkFolder(target: Connection, folder: string): Promise<void> {
   try {
-    await checkSums(target, isCheckDue(folder) ? null : startOfDay(new Date()))
+    await checkSums(target, isCheckDue(folder) ? 'now' : 'today')
     noteChecked(folder)
   } catch (error) {
     noteCheckDue(folder)

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { count } from 'drizzle-orm'
 import { Client } from 'pg'
 import { emptyDatabase } from '../../tests/stores/testStores'
+import { ONE_LINE } from '../../tests/torture/newShop'
 import { storedOnce } from './sentOnce'
 import { receivePart } from './drawers/stockCount'
 import { openStore } from '@/data/client'
@@ -24,18 +25,7 @@ onServer('a server that goes away', () => {
         [new URL(database.url).pathname.slice(1)],
       )
     try {
-      await insertCrystals(store.db, [
-        {
-          code: 'C-1',
-          drawer: 'A 1',
-          diameterMm: 30,
-          edgeThicknessMm: 1,
-          centreThicknessMm: 1,
-          material: 'mineral',
-          profile: 'flat',
-          quantity: 0,
-        },
-      ])
+      await insertCrystals(store.db, [ONE_LINE])
       const moves = async () => (await store.db.select({ n: count() }).from(stockMoves))[0]?.n
       const receive = { kind: 'crystal', partId: 1, pieces: 2 }
       const key = randomUUID()

@@ -13,6 +13,11 @@ export interface ShopTime {
 const WALL = "yyyy-MM-dd'T'HH:mm"
 const DAY = 'yyyy-MM-dd'
 
+/** The time zone of this machine. */
+export function machineZone(): string {
+  return new Intl.DateTimeFormat().resolvedOptions().timeZone
+}
+
 /** True of a time zone this machine knows. */
 export function isZone(name: string): boolean {
   try {

@@ -1,5 +1,6 @@
 import fs from 'node:fs'
 import path from 'node:path'
+import { filesUnder } from './writeBackup'
 
 /** A clock of files may lag behind that of the process by so much, ms. */
 const LAG_MS = 1000
@@ -13,13 +14,13 @@ const LAG_MS = 1000
 export async function copyWhileOpen(folder: string, copy: string): Promise<void> {
   const since = Date.now() - LAG_MS
   const before = new Map<string, number>()
-  for (const name of filesIn(folder)) {
+  for (const name of filesUnder(folder)) {
     const found = fs.statSync(path.join(folder, name), { throwIfNoEntry: false })
     if (!found) continue
     before.set(name, found.size)
     await copyFile(path.join(folder, name), path.join(copy, name)).catch(ignoreGone)
   }
-  const now = filesIn(folder)
+  const now = filesUnder(folder)
   for (const name of now) {
     const from = path.join(folder, name)
     const { mtimeMs, size } = fs.statSync(from)
@@ -28,7 +29,7 @@ export async function copyWhileOpen(folder: string, copy: string): Promise<void>
     fs.copyFileSync(from, path.join(copy, name), fs.constants.COPYFILE_FICLONE)
   }
   const kept = new Set(now)
-  for (const name of filesIn(copy)) if (!kept.has(name)) fs.rmSync(path.join(copy, name))
+  for (const name of filesUnder(copy)) if (!kept.has(name)) fs.rmSync(path.join(copy, name))
   for (const name of foldersIn(folder)) fs.mkdirSync(path.join(copy, name), { recursive: true })
 }
 
@@ -42,18 +43,10 @@ function ignoreGone(error: NodeJS.ErrnoException): void {
   if (error.code !== 'ENOENT') throw error
 }
 
-function filesIn(folder: string): string[] {
-  return namesIn(folder, (entry) => entry.isFile())
-}
-
 /** Some of them are empty, and the engine asks for them all the same. */
 function foldersIn(folder: string): string[] {
-  return namesIn(folder, (entry) => entry.isDirectory())
-}
-
-function namesIn(folder: string, which: (entry: fs.Dirent) => boolean): string[] {
   return fs
     .readdirSync(folder, { recursive: true, withFileTypes: true })
-    .filter(which)
+    .filter((entry) => entry.isDirectory())
     .map((entry) => path.relative(folder, path.join(entry.parentPath, entry.name)))
 }

@@ -3,6 +3,7 @@ import path from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { backupsIn } from '../backup/backupFolder'
 import type { BackupFile } from '../backup/backupFolder'
+import { filesUnder } from '../backup/writeBackup'
 import { ofEngine } from '../connections'
 import { isOfCode } from '../errors'
 import { folderState } from '../folder/folderState'
@@ -85,8 +86,5 @@ function unreadable(error: unknown): Tables {
 }
 
 function bytesUnder(folder: string): number {
-  return fs
-    .readdirSync(folder, { recursive: true, withFileTypes: true })
-    .filter((entry) => entry.isFile())
-    .reduce((sum, entry) => sum + fs.statSync(path.join(entry.parentPath, entry.name)).size, 0)
+  return filesUnder(folder).reduce((sum, name) => sum + fs.statSync(path.join(folder, name)).size, 0)
 }

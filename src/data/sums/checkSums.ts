@@ -1,4 +1,5 @@
 import type { Connection } from '../Connection'
+import { dayStartIn, machineZone } from '@/core/units/shopTime'
 import { isOfCode } from '../errors'
 import { inWords, keepsSums, sumDifferences } from './sumDifferences'
 
@@ -17,13 +18,13 @@ export class SumsDifferError extends Error {
 
 /**
  * Compares the tables with the sums of what was written, unless that was done today already.
- * @param today - true where any check since the start of this day will do
+ * @param when - `today` where any check since the start of the shop's day will do
  * @throws SumsDifferError where they differ
  */
-export async function checkSums(target: Connection, dayStart: Date | null): Promise<void> {
+export async function checkSums(target: Connection, when: 'now' | 'today'): Promise<void> {
   const { ask, set } = target
   if (!(await keepsSums(ask))) return
-  if (dayStart !== null && (await wasChecked(target, dayStart))) return
+  if (when === 'today' && (await wasChecked(target, await dayStart(target)))) return
   const differences = await sumDifferences(ask)
   if (differences.length > 0) throw new SumsDifferError(differences.map(inWords))
   try {
@@ -33,6 +34,14 @@ export async function checkSums(target: Connection, dayStart: Date | null): Prom
     // On a full disk reading goes on, and so does this: it is written down another day.
     if (!isOfCode(error, 'EFULL')) throw error
   }
+}
+
+/** When the shop's day began; this machine's while no version of the tables says whose day that is. */
+async function dayStart({ ask }: Connection): Promise<Date> {
+  // As JSON, because the column is newer than the sums.
+  const [row] = await ask("SELECT to_jsonb(s) ->> 'time_zone' AS zone FROM shop_settings s LIMIT 1")
+  const zone = row?.['zone']
+  return dayStartIn(typeof zone === 'string' ? zone : machineZone(), new Date())
 }
 
 async function wasChecked({ ask }: Connection, since: Date): Promise<boolean> {

@@ -19,7 +19,7 @@ export interface Unwelcome {
 const THIS_MACHINE = /^(?:localhost|127\.0\.0\.1|\[::1\])(?::\d{1,5})?$/i
 
 /** Methods that change nothing: RFC 9110, 9.2.1. */
-const SAFE: readonly string[] = ['GET', 'HEAD', 'OPTIONS']
+export const SAFE: readonly string[] = ['GET', 'HEAD', 'OPTIONS']
 
 /** Where a program without pages sends lines of instruments, by a token that is judged there. */
 const BRIDGE = /^\/api\/instruments\/[^/]+\/lines$/

@@ -2,7 +2,7 @@ import Joi from 'joi'
 import type { ClockForm } from '@/core/units/clockForm'
 import { CLOCK_FORMS, USUAL_CLOCK } from '@/core/units/clockForm'
 import type { ShopTime } from '@/core/units/shopTime'
-import { isZone } from '@/core/units/shopTime'
+import { isZone, machineZone } from '@/core/units/shopTime'
 import type { Db } from '@/data/client'
 import { changeShopSettings, shopSettingsRow } from '@/data/queries/shopSettings'
 import { action } from '../action'
@@ -11,7 +11,7 @@ import { refuse } from '../boundary'
 /** Where nobody chose: hours from 0 to 24, and this machine's own days. */
 export const USUAL_TIME: ShopTime = {
   clock: USUAL_CLOCK,
-  zone: new Intl.DateTimeFormat().resolvedOptions().timeZone,
+  zone: machineZone(),
 }
 
 /** How this shop writes times, and whose days it goes by. */
