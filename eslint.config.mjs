@@ -24,6 +24,11 @@ const CONSTRUCTION_CODE = {
   message: 'Ask the construction (constructionOf): its code is compared in core/construction alone.',
 }
 
+const BARE_TRANSACTION = {
+  selector: "CallExpression[callee.property.name='transaction']",
+  message: 'Use transact (src/data/transact.ts): it says who makes the change, for the history.',
+}
+
 export default [
   {
     ignores: [
@@ -55,7 +60,7 @@ export default [
   },
   {
     files: ['src/**/*.{ts,tsx}'],
-    rules: { 'no-restricted-syntax': ['error', BARE_PANEL, BUILT_IN_POLICY, CONSTRUCTION_CODE] },
+    rules: { 'no-restricted-syntax': ['error', BARE_PANEL, BUILT_IN_POLICY, CONSTRUCTION_CODE, BARE_TRANSACTION] },
   },
   {
     // Only stages and the parts of Match go without a placeholder: they are changed in a transition.
@@ -70,6 +75,10 @@ export default [
     // The demo world says how its cases are built.
     files: ['src/core/construction/**', 'src/data/demo/**'],
     rules: { 'no-restricted-syntax': ['error', BUILT_IN_POLICY] },
+  },
+  {
+    files: ['src/data/transact.ts'],
+    rules: { 'no-restricted-syntax': ['error', BUILT_IN_POLICY, CONSTRUCTION_CODE] },
   },
   {
     // Where the shop's policy is made, where the models are studied, and in tests, the built-in values are named.

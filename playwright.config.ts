@@ -4,6 +4,23 @@ import { findChromium } from './scripts/lib/chromium.mjs'
 const executablePath = findChromium()
 if (!executablePath) throw new Error('No Chromium: npm test installs Debian’s, or set CHROMIUM_PATH')
 
+/** A bench whose worker is known: nothing is asked on the first page. */
+const NAMED_BENCH = {
+  cookies: [
+    {
+      name: 'whyalon-bench',
+      value: 'EB',
+      domain: '127.0.0.1',
+      path: '/',
+      expires: -1,
+      httpOnly: false,
+      secure: false,
+      sameSite: 'Strict' as const,
+    },
+  ],
+  origins: [],
+}
+
 export default defineConfig({
   testDir: 'tests/e2e',
   // A worker has its own server on its own data folder: two keep a two-core machine busy.
@@ -19,6 +36,7 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     timezoneId: 'UTC',
+    storageState: NAMED_BENCH,
     // Nothing is waited for that only moves.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {

@@ -5,7 +5,9 @@ import { ACTIONS } from '@/services/actions'
 import { refuse } from '@/services/boundary'
 import type { ShopDb } from '@/services/shop/shop'
 import { getShop, troubleOfShop } from '@/services/shop/shop'
+import { doneBy } from '@/services/doneBy'
 import { isKey, seenIn, storedOnce, underKey } from '@/services/sentOnce'
+import { workerHere } from './atBench'
 
 /** What other pages show as well: they are drawn anew after these. */
 const SHOWN_ELSEWHERE: readonly string[] = [
@@ -48,10 +50,12 @@ async function answerOf(
 ): Promise<{ readonly ok: boolean }> {
   try {
     const shop = await getShop()
-    if (!isKey(key)) return await asked(shop)
-    return await (STORED_ONCE.includes(name)
-      ? storedOnce(shop, key, asked)
-      : underKey(key, () => asked(shop), seenIn(seen)))
+    return await doneBy({ by: (await workerHere()).name, doing: name }, () => {
+      if (!isKey(key)) return asked(shop)
+      return STORED_ONCE.includes(name)
+        ? storedOnce(shop, key, asked)
+        : underKey(key, () => asked(shop), seenIn(seen))
+    })
   } catch (error) {
     const trouble = troubleOfShop(error)
     if (trouble === null) throw error

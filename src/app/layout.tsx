@@ -16,6 +16,8 @@ import { GlobalKeys } from '@/ui/shell/GlobalKeys'
 import { Providers } from '@/ui/shell/Providers'
 import { RAIL_WIDTH } from '@/ui/shell/railWidth'
 import { Rail } from '@/ui/shell/Rail'
+import { WhoBar } from '@/ui/shell/WhoBar'
+import { workerHere } from './atBench'
 
 interface Frame {
   readonly time: ShopTime
@@ -40,6 +42,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   // Asked first: what is drawn for one request is never made ready for others.
   const nonce = (await headers()).get(NONCE_HEADER) ?? ''
   const { time, trouble } = await frameOfPage()
+  const worker = await workerHere()
   return (
     <html lang="en" suppressHydrationWarning>
       <body inert>
@@ -50,8 +53,9 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         />
         <InitColorSchemeScript attribute="data-scheme" defaultMode="light" nonce={nonce} />
         <Providers time={time} nonce={nonce}>
-          <Rail />
+          <Rail worker={worker.name} />
           <Box sx={{ ml: { xs: 0, sm: `${RAIL_WIDTH}px` } }}>
+            {!worker.wasAsked && <WhoBar />}
             {trouble === null ? children : <DataTrouble trouble={trouble} />}
           </Box>
           <GlobalKeys />

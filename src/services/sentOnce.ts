@@ -2,6 +2,7 @@ import { AsyncLocalStorage } from 'node:async_hooks'
 import type { SeenTray } from '@/core/tray/staleness'
 import type { Db } from '@/data/client'
 import { claimKey, keepAnswer, keptOf } from '@/data/queries/sentChanges'
+import { transact } from '@/data/transact'
 
 /** As `crypto.randomUUID` makes them. */
 const KEY = /^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$/
@@ -53,7 +54,7 @@ export async function storedOnce<Answer extends { readonly ok: boolean }>(
   change: (tx: Db) => Promise<Answer>,
 ): Promise<Answer> {
   try {
-    return await db.transaction(async (tx) => {
+    return await transact(db, async (tx) => {
       // What was kept under this key is an answer of this very change.
       if (!(await claimKey(tx, key))) throw new NothingKept((await keptOf(tx, key))?.answer)
       const answer = await change(tx)

@@ -25,6 +25,8 @@ const VIEWS = [
   ['/sheets/new', 'New case sheet'],
   ['/drawers', 'Drawers'],
   ['/settings', 'Settings'],
+  ['/history?tray=214', 'History'],
+  ['/history?shop', 'History'],
 ] as const
 
 for (const [path, heading] of VIEWS) {

@@ -30,7 +30,10 @@ async function expectBackup(location: DataLocation): Promise<void> {
   const first = await openStore(location)
   expect(backups()).toEqual([])
   // As the version before this one left it.
-  await first.db.execute(sql`ALTER TABLE shop_settings DROP COLUMN time_zone`)
+  await first.db.execute(sql`DROP FUNCTION keep_change CASCADE`)
+  await first.db.execute(sql`DROP TABLE changes`)
+  for (const name of ['history_row', 'history_key', 'history_tray', 'history_difference', 'keep_history'])
+    await first.db.execute(sql`DROP FUNCTION ${sql.identifier(name)}`)
   await first.db.execute(sql`SELECT seal_sums()`)
   await first.db.execute(
     sql`DELETE FROM drizzle.__drizzle_migrations WHERE id = (SELECT max(id) FROM drizzle.__drizzle_migrations)`,

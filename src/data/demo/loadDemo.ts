@@ -18,6 +18,7 @@ import { demoCrystals, demoDies, demoGaskets } from './demoStock'
 import { DEMO_BEZELS, DEMO_CHAPTER_RINGS, DEMO_INSERTS } from './demoBezelParts'
 import { DEMO_O_RINGS, DEMO_SUPPLIES } from './demoOtherParts'
 import { DEMO_TRAYS } from './demoTrays'
+import { demoHistory } from './demoHistory'
 import { demoInstruments } from './demoInstruments'
 import { known } from './known'
 import type { DemoWorld } from './playTray'
@@ -60,6 +61,7 @@ export function loadDemo(store: Db, day: Date, openingHour = OPENING_HOUR): Prom
     }
     const owners = new Map((await insertOwners(db, demoOwners())).map((owner) => [owner.name, owner.id]))
     for (const demo of DEMO_TRAYS) await playTray(world, demo, known(owners, demo.owner))
+    await demoHistory(db)
     return true
   })
 }

@@ -10,6 +10,7 @@ import type { Db } from '@/data/client'
 import { knownCodes, upsertParts } from '@/data/queries/importParts'
 import { mappingOf, rememberMapping } from '@/data/queries/importMappings'
 import { noteMoves } from '@/data/queries/stockMoves'
+import { transact } from '@/data/transact'
 import { readStockList } from '@/io/csv/stockList'
 import type { BadRow } from '@/io/csv/stockList'
 import type { Refusal } from '../boundary'
@@ -153,7 +154,7 @@ async function storeBatch(
   { kept, tally, bad, now }: BatchState,
 ): Promise<void> {
   if (batch.length === 0) return
-  await db.transaction(async (tx) => {
+  await transact(db, async (tx) => {
     const codes = batch.map(({ values }) => String(values.code))
     const known = await knownCodes(tx, kind, codes)
     const mine = batch.filter(({ line, cells, values }) => {

@@ -5,6 +5,7 @@ import { PART_KINDS } from '@/core/parts/parts'
 import type { Db } from '@/data/client'
 import { stockLineById } from '@/data/queries/stockLines'
 import { moveStock } from '@/data/queries/stockMoves'
+import { transact } from '@/data/transact'
 import { action } from '../action'
 import type { Refusal } from '../boundary'
 import { idSchema, refuse } from '../boundary'
@@ -68,7 +69,7 @@ async function moved(
   move: { kind: PartKind; partId: number; change: number; reason: MoveReason },
   now: Date,
 ): Promise<CountOutcome> {
-  const quantity = await db.transaction((tx) => moveStock(tx, { ...move, trayId: null, movedAt: now }))
+  const quantity = await transact(db, (tx) => moveStock(tx, { ...move, trayId: null, movedAt: now }))
   return quantity === null
     ? refuse('Somebody took from this drawer meanwhile: count it again.')
     : { ok: true, quantity, change: move.change }

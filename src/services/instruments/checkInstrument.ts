@@ -4,6 +4,7 @@ import { gaugeCheck } from '@/core/measure/gaugeCheck'
 import { parseReading } from '@/core/units/parseReading'
 import { insertInstrumentCheck, setZeroOffset } from '@/data/queries/instrumentChecks'
 import { allInstruments } from '@/data/queries/tools'
+import { transact } from '@/data/transact'
 import { action } from '../action'
 import type { Refusal } from '../boundary'
 import { idSchema, refuse } from '../boundary'
@@ -70,7 +71,7 @@ export const checkInstrument = action(
     }
     if (correct && check.farOff && !sure) return refuse(check.words, 'sure')
     const corrected = correct && check.verdict === 'correct'
-    await db.transaction(async (tx) => {
+    await transact(db, async (tx) => {
       await insertInstrumentCheck(tx, {
         instrumentId,
         nominalMm,

@@ -9,6 +9,7 @@ import { PART_KINDS, PARTS } from '@/core/parts/parts'
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
 import type { Db } from '@/data/client'
 import { isUniqueViolation } from '@/data/errors'
+import { transact } from '@/data/transact'
 import { caseSheetById, insertCaseSheets, updateCaseSheet } from '@/data/queries/caseSheets'
 import { insertPart, partRecordById, updatePart } from '@/data/queries/partRecords'
 import type { NewInstrument, NewPress } from '@/data/queries/tools'
@@ -51,9 +52,9 @@ function partStore(kind: PartKind): RecordStore {
     fields: PARTS[kind].fields,
     unique: `${PARTS[kind].one} code`,
     faultOf: (values) => PARTS[kind].faultOf(values),
-    insert: (db, values, now) => db.transaction((tx) => insertPart(tx, kind, values, now)),
+    insert: (db, values, now) => insertPart(db, kind, values, now),
     read: (db, id) => partRecordById(db, kind, id),
-    update: (db, id, values, now) => db.transaction((tx) => updatePart(tx, kind, id, values, now)),
+    update: (db, id, values, now) => updatePart(db, kind, id, values, now),
   }
 }
 
@@ -132,9 +133,12 @@ export const saveRecord = action(
     const fault = store.faultOf?.(checked.value)
     if (fault) return refuse(fault.message, fault.field)
     try {
-      if (id === null) await store.insert(db, checked.value, now)
-      else if (!(await store.update(db, id, checked.value, now))) return refuse(GONE)
-      return { ok: true as const }
+      const stored = await transact(db, async (tx) =>
+        id === null
+          ? (await store.insert(tx, checked.value, now), true)
+          : store.update(tx, id, checked.value, now),
+      )
+      return stored ? { ok: true as const } : refuse(GONE)
     } catch (error) {
       if (isUniqueViolation(error))
         return refuse(`There is one with this ${store.unique} already: change it, or edit that one.`)

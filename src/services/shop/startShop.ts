@@ -1,14 +1,16 @@
 import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
 import type { Db } from '@/data/client'
 import { whileNobodyElseStarts } from '@/data/whileNobodyElseStarts'
+import { startShopSettings } from '@/data/queries/shopSettings'
 import { allInstruments, allPresses, insertInstruments, insertPresses } from '@/data/queries/tools'
 
-/** Gives a shop that has none the instruments and presses every bench has, to be corrected in Settings. */
+/** Gives a shop that has none its settings, and the instruments and presses every bench has, to be corrected in Settings. */
 export function startShop(store: Db): Promise<void> {
   return whileNobodyElseStarts(store, giveTools)
 }
 
 async function giveTools(db: Db): Promise<void> {
+  await startShopSettings(db)
   if ((await allInstruments(db)).length === 0) {
     await insertInstruments(db, [
       { name: 'Caliper', kind: 'caliper', ...TYPICAL_INSTRUMENTS.caliper },

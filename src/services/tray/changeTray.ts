@@ -15,6 +15,7 @@ import { remember, rememberedTray } from './rememberedTrays'
 import { trayAnswers } from './trayAnswers'
 import type { Written } from '@/data/watchWrites'
 import { watchWrites } from '@/data/watchWrites'
+import { transact } from '@/data/transact'
 
 export const TRAY_GONE = 'This tray is not there any more: go back to the list.'
 const BUSY = 'This tray is being changed from elsewhere again and again: look at it, then try once more.'
@@ -97,7 +98,7 @@ async function writeTo(
 ): Promise<Refusal | 'outrun' | 'sent-before' | Written> {
   const { id, revision } = opened.kept.tray
   try {
-    return await db.transaction(async (tx) => {
+    return await transact(db, async (tx) => {
       if (!(await claimRevision(tx, id, revision))) throw new Undone('outrun')
       const change = sent && { trayId: id, page: sent.seen?.page ?? null, revision: revision + 1 }
       if (sent && !(await claimKey(tx, sent.key, change))) throw new Undone('sent-before')

@@ -6,6 +6,7 @@ import type { Db } from '@/data/client'
 import { isUniqueViolation } from '@/data/errors'
 import { caseSheetById, caseSheetByName, insertCaseSheets } from '@/data/queries/caseSheets'
 import { highestTrayNumber, insertTrays } from '@/data/queries/trays'
+import { transact } from '@/data/transact'
 import type { Action } from '../action'
 import { action } from '../action'
 import type { Refusal, Validated } from '../boundary'
@@ -93,7 +94,7 @@ interface NewTray {
 }
 
 function storeTray(db: Db, { sheet, values, now }: NewTray): Promise<number> {
-  return db.transaction(async (tx) => {
+  return transact(db, async (tx) => {
     const caseSheetId = isChosen(sheet) ? sheet.caseSheetId : await storeSheet(tx, sheet)
     const next = Math.max((await highestTrayNumber(tx)) ?? 0, FIRST_NUMBER - 1) + 1
     await insertTrays(tx, [

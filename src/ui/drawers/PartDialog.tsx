@@ -4,6 +4,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
 import Typography from '@mui/material/Typography'
+import Link from 'next/link'
 import { useEffect, useState } from 'react'
 import type { PartKind } from '@/core/parts/parts'
 import type { PartMove, PartRow } from '@/services/drawers/drawersPage'
@@ -72,6 +73,11 @@ export function PartDialog({ kind, row, save, receive, onStored, onClose }: Part
         }}
       />
       <Moves moves={history?.moves ?? []} />
+      <Typography sx={{ mt: 1.5 }}>
+        <Link href={`/history?part=${kind}&id=${row.id}`} style={{ color: 'inherit' }}>
+          Who changed this line, and what was there before
+        </Link>
+      </Typography>
     </FormDialog>
   )
 }

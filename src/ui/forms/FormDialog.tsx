@@ -8,19 +8,21 @@ import { useId } from 'react'
 
 const FOOT = '20px'
 
+const WIDTHS = { narrow: 'xs', usual: 'md', wide: 'lg' } as const
+
 export interface FormDialogProps {
   readonly title: string
-  /** room for something beside the fields */
-  readonly wide?: boolean
+  /** narrow for a field or two, wide where something stands beside the fields */
+  readonly width?: keyof typeof WIDTHS
   readonly onClose: () => void
   readonly children: ReactNode
 }
 
 /** Frame of a dialog that holds a form: its title, and the way out that stores nothing. */
-export function FormDialog({ title, wide = false, onClose, children }: FormDialogProps) {
+export function FormDialog({ title, width = 'usual', onClose, children }: FormDialogProps) {
   const titleId = useId()
   return (
-    <Dialog open onClose={onClose} aria-labelledby={titleId} fullWidth maxWidth={wide ? 'lg' : 'md'}>
+    <Dialog open onClose={onClose} aria-labelledby={titleId} fullWidth maxWidth={WIDTHS[width]}>
       <DialogTitle
         id={titleId}
         sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center' }}

@@ -5,6 +5,7 @@ import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import Typography from '@mui/material/Typography'
 import { useColorScheme } from '@mui/material/styles'
+import Link from 'next/link'
 import type { GridColDef } from '@mui/x-data-grid'
 import { useState } from 'react'
 import type { ChosenOptions } from '@/core/procedure/schoolChoices'
@@ -77,7 +78,20 @@ export function SettingsPage(props: SettingsPageProps) {
     props
   const [edited, setEdited] = useState<EditedRecord | null>(null)
   return (
-    <PageFrame title="Settings" subtitle="instruments, presses, limits, light">
+    <PageFrame
+      title="Settings"
+      subtitle="instruments, presses, limits, light"
+      actions={
+        <>
+          <Button component={Link} href="/history">
+            All that was done
+          </Button>
+          <Button component={Link} href="/history?shop">
+            History of these settings
+          </Button>
+        </>
+      }
+    >
       <Heading
         title="Instruments"
         add="New instrument"

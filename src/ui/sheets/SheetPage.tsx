@@ -48,6 +48,9 @@ export function SheetPage({ page, save }: SheetPageProps) {
       subtitle={runs.length === 0 ? 'never pressed here' : `${home} of ${runs.length} pressings went home`}
       actions={
         <>
+          <Button component={Link} href={`/history?sheet=${sheet.id}`}>
+            History
+          </Button>
           <Button component="a" href={`/api/sheets/${sheet.id}`} download>
             Save as JSON
           </Button>

@@ -6,6 +6,7 @@ import { usePathname } from 'next/navigation'
 import { PlaceIcon } from './PlaceIcon'
 import { PLACES } from './places'
 import { RAIL_WIDTH } from './railWidth'
+import { WhoButton } from './WhoButton'
 
 const PlaceLink = styled(Link)(({ theme }) => ({
   display: 'flex',
@@ -33,8 +34,8 @@ const PlaceLink = styled(Link)(({ theme }) => ({
   },
 }))
 
-/** The places of the application; a foot bar on a phone. */
-export function Rail() {
+/** The places of the application and who works at this bench; a foot bar on a phone. */
+export function Rail({ worker }: { worker: string | null }) {
   const path = usePathname()
   const isHere = (href: string) => (href === '/' ? path === '/' : path.startsWith(href))
   return (
@@ -76,6 +77,7 @@ export function Rail() {
           {label}
         </PlaceLink>
       ))}
+      <WhoButton name={worker} />
     </Box>
   )
 }

@@ -30,7 +30,7 @@ export interface RecordDialogProps {
 export function RecordDialog({ record, save, onClose }: RecordDialogProps) {
   const store = useSentOnce(save)
   return (
-    <FormDialog title={record.title} wide={record.beside !== undefined} onClose={onClose}>
+    <FormDialog title={record.title} width={record.beside ? 'wide' : 'usual'} onClose={onClose}>
       <RecordForm
         fields={record.fields}
         {...(record.groups && { groups: record.groups })}

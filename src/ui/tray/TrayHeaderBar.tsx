@@ -28,6 +28,9 @@ export function TrayHeaderBar({ view }: { view: TrayView }) {
       <Link href={`/trays/${tray.number}/report`} style={{ color: 'inherit', whiteSpace: 'nowrap' }}>
         Report
       </Link>
+      <Link href={`/history?tray=${tray.number}`} style={{ color: 'inherit', whiteSpace: 'nowrap' }}>
+        History
+      </Link>
       {job.hazards.map((hazard) => (
         <HazardSign key={hazard.id} hazard={hazard} />
       ))}

@@ -7,7 +7,7 @@ export const dynamic = 'force-dynamic'
 const MOST_BYTES = 2_000_000
 
 /** The order list as it was set, `{ lines }` as JSON, back as CSV. */
-export const POST = answered(async (request: Request) => {
+export const POST = answered(null, async (request: Request) => {
   const body = await textBody(request, 'application/json', MOST_BYTES)
   if (!body.ok) return body.response
   let input: unknown

@@ -11,7 +11,7 @@ const MOST_BYTES = 60_000_000
  * Takes a supplier's list: `{ text, reading }` as JSON. Answers line by line as it goes, JSON each: how far it is, and at
  * the end what landed and what did not. A request that is given up stops the import; what landed stays.
  */
-export const POST = answered(async (request: Request) => {
+export const POST = answered('importParts', async (request: Request) => {
   const body = await textBody(request, 'application/json', MOST_BYTES)
   if (!body.ok) return body.response
   const input = parsed(body.text)

@@ -20,7 +20,7 @@ export async function GET(_request: Request, { params }: Params) {
 }
 
 /** Takes readings from CSV onto a tray, all or none. */
-export const POST = answered(async (request: Request, { params }: Params) => {
+export const POST = answered('takeReadings', async (request: Request, { params }: Params) => {
   const { id } = await params
   const body = await textBody(request, 'text/csv', MOST_BYTES)
   if (!body.ok) return body.response

@@ -1,0 +1,1 @@
+export { doneBy } from '@/data/transact'
