@@ -38,13 +38,15 @@ const addresses = fc.oneof(
   fc.constantFrom('/drawers/count', '/drawers/order', '/drawers/import'),
   fc.tuple(fc.constantFrom('/trays/', '/sheets/', '/api/photos/', '/api/sheets/', '/'), id).map(joined),
   fc
-    .tuple(fc.constant('/api/trays/'), id, fc.constantFrom('/photos', '/readings', '/report', '/x'))
+    .tuple(fc.constant('/api/trays/'), id, fc.constantFrom('/photos', '/readings', '/report', '/file', '/x'))
     .map(joined),
   fc.tuple(fc.constant('/api/instruments/'), id, fc.constant('/lines')).map(joined),
   fc.constantFrom(
     '/api/parts',
     '/api/trays',
     '/api/sheets',
+    '/api/limits',
+    '/history',
     '/api/labels',
     '/api/orders',
     '/api/gauge-sheet',

@@ -1,7 +1,7 @@
 /** What was done, by the name of the action that did it. */
 const WORDS: Readonly<Record<string, string>> = {
   addPhoto: 'Picture added',
-  answerOff: 'Part that was off: back, new, or stays off',
+  answerOff: 'Part accounted for',
   checkInstrument: 'Instrument checked',
   chooseSchool: 'School chosen on the tray',
   correctIntake: 'Intake corrected',
@@ -32,11 +32,13 @@ const WORDS: Readonly<Record<string, string>> = {
   takeBackNote: 'Finding taken back',
   takeBackReading: 'Reading taken back',
   takeBackShape: 'Shape taken back',
-  takeCaseSheet: 'Case sheet taken in',
+  takeCaseSheet: 'Case sheets taken in',
+  takeLimits: 'Limits taken in from a file',
   takeOut: 'Taken out of the drawer',
   takePhotoSize: 'Size taken from a picture',
   takeReading: 'Reading taken',
   takeReadings: 'Readings taken in from a file',
+  takeTray: 'Tray taken in from a file',
   takeShape: 'Shape taken',
   tickTray: 'Step ticked',
   undoTrail: 'Parts trail taken back one step',

@@ -55,6 +55,32 @@ export async function trayById(db: Db, id: number): Promise<TrayRow | undefined>
   return (await traysJoined(db).where(eq(trays.id, id)))[0]
 }
 
+/** What makes a tray the same one in two shops. */
+export interface TrayIdentity {
+  readonly openedAt: Date
+  readonly maker: string
+  readonly reference: string
+  readonly owner: string
+  readonly ownerMark: string
+}
+
+/** Number under which a tray is here already; null where it is not. */
+export async function sameTray(
+  db: Db,
+  { openedAt, maker, reference, owner, ownerMark }: TrayIdentity,
+): Promise<number | null> {
+  const [row] = await traysJoined(db).where(
+    and(
+      eq(trays.openedAt, openedAt),
+      eq(caseSheets.maker, maker),
+      eq(caseSheets.reference, reference),
+      eq(owners.name, owner),
+      eq(trays.ownerMark, ownerMark),
+    ),
+  )
+  return row?.tray.number ?? null
+}
+
 export async function highestTrayNumber(db: Db): Promise<number | null> {
   return (await db.select({ number: max(trays.number) }).from(trays))[0]?.number ?? null
 }

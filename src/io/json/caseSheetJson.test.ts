@@ -26,13 +26,13 @@ describe('a case sheet as JSON', () => {
   it('loses no field on the way out and in, and keeps the shop’s own number out', () => {
     const outcome = readCaseSheetJson(writeCaseSheetJson(SHEET))
     if (!outcome.ok) throw new Error(outcome.message)
-    expect(outcome.values).toMatchObject({
+    expect(outcome.sheets[0]).toMatchObject({
       maker: 'Vessalin',
       boreMm: 28.74,
       twoPartBack: false,
       note: '“thin” lugs',
     })
-    expect(Object.keys(outcome.values).sort()).toEqual(CASE_SHEET_FIELDS.map((f) => f.name).sort())
+    expect(Object.keys(outcome.sheets[0] ?? {}).sort()).toEqual(CASE_SHEET_FIELDS.map((f) => f.name).sort())
   })
 
   it('says what a file is not', () => {

@@ -2,59 +2,74 @@ import type { FieldValue } from '@/core/records/checkRecord'
 import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
 import type { Field } from '@/core/records/Field'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
+import type { DocumentKind } from './document'
+import { documentSchema, membersOf, readDocument, writeDocument } from './document'
 
-const CASE_SHEET_FORMAT = 'whyalon-case-sheet'
-const CASE_SHEET_FORMAT_VERSION = 1
+const CASE_SHEET: DocumentKind = { format: 'whyalon-case-sheet', version: 1, one: 'case sheet' }
+const CASE_SHEETS: DocumentKind = { format: 'whyalon-case-sheets', version: 1, one: 'list of case sheets' }
+
+/** More cases than any bench knows. */
+const MOST_SHEETS = 10_000
 
 /** Where the schema is served from, beside the file's own address. */
 export const CASE_SHEET_SCHEMA_PATH = '/case-sheet.schema.json'
 
 /** A case sheet as a document of its own: every field of the sheet, none of the shop's trays. */
 export function writeCaseSheetJson(sheet: CaseSheet): string {
-  const values: Readonly<Record<string, unknown>> = { ...sheet }
-  const fields = Object.fromEntries(CASE_SHEET_FIELDS.map(({ name }) => [name, values[name] ?? null]))
-  const document = { format: CASE_SHEET_FORMAT, formatVersion: CASE_SHEET_FORMAT_VERSION, sheet: fields }
-  return `${JSON.stringify(document, null, 2)}\n`
+  return writeDocument(CASE_SHEET, { sheet: fieldsOf(sheet) }, 2)
 }
+
+/** All case sheets of a shop in one document, as each would be in its own. */
+export function writeCaseSheetsJson(sheets: readonly CaseSheet[]): string {
+  return writeDocument(CASE_SHEETS, { sheets: sheets.map(fieldsOf) }, 2)
+}
+
+function fieldsOf(sheet: CaseSheet): object {
+  const values: Readonly<Record<string, unknown>> = { ...sheet }
+  return Object.fromEntries(CASE_SHEET_FIELDS.map(({ name }) => [name, values[name] ?? null]))
+}
+
+/** Values of one sheet by field. */
+export type SheetFields = Readonly<Record<string, FieldValue>>
 
 export type CaseSheetJson =
-  { ok: true; values: Readonly<Record<string, FieldValue>> } | { ok: false; message: string }
+  { ok: true; sheets: readonly SheetFields[]; isOne: boolean } | { ok: false; message: string }
 
 /**
- * Reads a document written by `writeCaseSheetJson`. The fields' own limits are checked where the sheet is stored.
- * @returns the sheet's values, or a sentence saying what is wrong and what to do
+ * Reads a document of one case sheet or of several. The fields' own limits are checked where a sheet is stored.
+ * @returns the sheets' values, or a sentence saying what is wrong and what to do
  */
 export function readCaseSheetJson(text: string): CaseSheetJson {
-  let document: unknown
-  try {
-    document = JSON.parse(text)
-  } catch {
-    return wrong('This file is not JSON. Choose one that was saved from a case sheet.')
+  const several = readDocument(text, CASE_SHEETS)
+  if (several.ok) {
+    const { sheets } = several.members
+    return Array.isArray(sheets)
+      ? sheetsOf(sheets, false)
+      : wrong('“sheets” is missing: there is nothing to take in.')
   }
-  if (!isRecord(document) || document['format'] !== CASE_SHEET_FORMAT) {
-    return wrong(`This is no case sheet: “format” is not “${CASE_SHEET_FORMAT}”.`)
-  }
-  const { formatVersion, sheet } = document
-  if (formatVersion !== CASE_SHEET_FORMAT_VERSION) {
-    return wrong(
-      `This case sheet is of version ${String(formatVersion).slice(0, 12)}; this Whyalon reads version ${CASE_SHEET_FORMAT_VERSION}. Save it again from a matching one.`,
-    )
-  }
-  if (!isRecord(sheet)) return wrong('“sheet” is missing: there is nothing to take in.')
-  const values: Record<string, FieldValue> = {}
-  for (const [name, value] of Object.entries(sheet)) {
-    const plain = value === null || ['string', 'number', 'boolean'].includes(typeof value)
-    if (!plain)
-      return wrong(
-        `“${name.slice(0, 30)}” holds more than one value. Each field holds a figure, a word or nothing.`,
-      )
-    values[name] = value as FieldValue
-  }
-  return { ok: true, values }
+  const document = readDocument(text, CASE_SHEET)
+  return document.ok ? sheetsOf([document.members['sheet']], true) : document
 }
 
-function isRecord(value: unknown): value is Record<string, unknown> {
-  return typeof value === 'object' && value !== null && !Array.isArray(value)
+function sheetsOf(given: readonly unknown[], isOne: boolean): CaseSheetJson {
+  if (given.length > MOST_SHEETS)
+    return wrong(`${given.length} sheets; at most ${MOST_SHEETS}. Take them in pieces.`)
+  const sheets: SheetFields[] = []
+  for (const one of given) {
+    const sheet = membersOf(one)
+    if (!sheet) return wrong('“sheet” is missing: there is nothing to take in.')
+    const odd = Object.entries(sheet).find(([, value]) => !isPlain(value))
+    if (odd)
+      return wrong(
+        `“${odd[0].slice(0, 30)}” holds more than one value. Each field holds a figure, a word or nothing.`,
+      )
+    sheets.push(sheet as SheetFields)
+  }
+  return { ok: true, sheets, isOne }
+}
+
+function isPlain(value: unknown): boolean {
+  return value === null || ['string', 'number', 'boolean'].includes(typeof value)
 }
 
 function wrong(message: string): CaseSheetJson {
@@ -63,25 +78,16 @@ function wrong(message: string): CaseSheetJson {
 
 /** The JSON Schema of the document, from the same fields the form is drawn from. */
 export function caseSheetSchema(): object {
-  return {
-    $schema: 'https://json-schema.org/draft/2020-12/schema',
-    title: 'Whyalon case sheet',
-    type: 'object',
-    required: ['format', 'formatVersion', 'sheet'],
-    additionalProperties: false,
-    properties: {
-      format: { const: CASE_SHEET_FORMAT },
-      formatVersion: { const: CASE_SHEET_FORMAT_VERSION },
-      sheet: {
-        type: 'object',
-        required: CASE_SHEET_FIELDS.filter((f) => 'required' in f && f.required && !f.shownWhen).map(
-          (f) => f.name,
-        ),
-        additionalProperties: false,
-        properties: Object.fromEntries(CASE_SHEET_FIELDS.map((field) => [field.name, propertyOf(field)])),
-      },
+  return documentSchema(CASE_SHEET, {
+    sheet: {
+      type: 'object',
+      required: CASE_SHEET_FIELDS.filter((f) => 'required' in f && f.required && !f.shownWhen).map(
+        (f) => f.name,
+      ),
+      additionalProperties: false,
+      properties: Object.fromEntries(CASE_SHEET_FIELDS.map((field) => [field.name, propertyOf(field)])),
     },
-  }
+  })
 }
 
 function propertyOf(field: Field): object {

@@ -445,13 +445,17 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
   })
 
   it('are judged by the shop’s own limits once it set some', async () => {
-    expect(await saveShopPolicy(store.db, { 'interference-nylon-highMm': '0,03' }, NOW)).toEqual({ ok: true })
+    expect(await saveShopPolicy(store.db, { fields: { 'interference-nylon-highMm': '0,03' } }, NOW)).toEqual({
+      ok: true,
+    })
     const { policy, shortlist } = await tray(214)
     expect(policy.interferenceBands.nylon.highMm).toBe(0.03)
     expect(shortlist?.fitting.every(({ gasket }) => gasket?.material !== 'nylon')).toBe(true)
-    const crossed = await saveShopPolicy(store.db, { 'interference-nylon-lowMm': '0.2' }, NOW)
+    const crossed = await saveShopPolicy(store.db, { fields: { 'interference-nylon-lowMm': '0.2' } }, NOW)
     expect(!crossed.ok && crossed.errors['interference-nylon-lowMm']).toMatch(/must be below the most/)
-    expect(await saveShopPolicy(store.db, { 'interference-nylon-highMm': '0.10' }, NOW)).toEqual({ ok: true })
+    expect(await saveShopPolicy(store.db, { fields: { 'interference-nylon-highMm': '0.10' } }, NOW)).toEqual({
+      ok: true,
+    })
     expect((await shopPolicy(store.db)).fit.interferenceBands.nylon.highMm).toBe(0.1)
   })
 
@@ -475,10 +479,10 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
   ])('judge %s by the shop’s own limit, and as before once it is set back', async (_, own, number, of) => {
     const before = of(await tray(number))
     const builtIn = policyValues(await shopPolicy(store.db))
-    expect(await saveShopPolicy(store.db, own, NOW)).toEqual({ ok: true })
+    expect(await saveShopPolicy(store.db, { fields: own }, NOW)).toEqual({ ok: true })
     expect(of(await tray(number))).not.toEqual(before)
     const back = Object.fromEntries(Object.keys(own).map((name) => [name, String(builtIn[name])]))
-    expect(await saveShopPolicy(store.db, back, NOW)).toEqual({ ok: true })
+    expect(await saveShopPolicy(store.db, { fields: back }, NOW)).toEqual({ ok: true })
     expect(of(await tray(number))).toEqual(before)
   })
 })

@@ -151,7 +151,7 @@ describe.each(testStores())('the history, on $name', ({ open }) => {
     if (!rows[0]) throw new Error('no press')
     const { id: pressId, ...press } = rows[0]
     expect((await save('press', pressId, { ...press, name: 'Lever press by the door' })).ok).toBe(true)
-    await as('EB', 'saveShopPolicy', () => saveShopPolicy(store.db, { crazeStrain: '1.5' }, NOW))
+    await as('EB', 'saveShopPolicy', () => saveShopPolicy(store.db, { fields: { crazeStrain: '1.5' } }, NOW))
     await as('MR', 'saveShopZone', () => saveShopZone(store.db, { zone: 'Asia/Tokyo' }, NOW))
     const [zone, policy, renamed] = await told({ shop: '' })
     expect(renamed?.lines).toEqual([

@@ -115,7 +115,7 @@ describe.each(testStores())('files out and in, on $name', ({ open }) => {
     )
     const taken = await takeCaseSheetJson(store.db, file.text.replace('"Out"', '"Out again"'), NOW)
     if (!taken.ok) throw new Error(JSON.stringify(taken.errors))
-    const again = await caseSheetJsonOf(store.db, taken.id)
+    const again = await caseSheetJsonOf(store.db, taken.id ?? 0)
     expect(again?.text.replace('"Out again"', '"Out"')).toBe(file.text)
     expect(
       refused(
@@ -125,7 +125,7 @@ describe.each(testStores())('files out and in, on $name', ({ open }) => {
           NOW,
         ),
       ),
-    ).toMatch(/Nothing taken. Case bore: 900 mm is outside/)
+    ).toMatch(/Nothing taken. Quillfen X: Case bore: 900 mm is outside/)
     expect(refused(await takeCaseSheetJson(store.db, 'x', NOW))).toMatch(/not JSON/)
     expect(await caseSheetJsonOf(store.db, 99999)).toBeNull()
   })

@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import { policyChanges, policyValues, policyWith } from '@/core/policy/policyChanges'
 import { POLICY_FIELDS } from '@/core/policy/policyFields'
+import { mergeRecord } from '@/core/records/mergeRecord'
 import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import type { ChosenOptions } from '@/core/procedure/schoolChoices'
 import type { Db } from '@/data/client'
@@ -19,12 +20,30 @@ export async function shopPolicy(db: Db): Promise<ShopPolicy> {
   return (await shopRules(db)).policy
 }
 
-/** Keeps what a shop wants otherwise than built in; fields left out stay as they are, a field set back to the built-in value is forgotten. */
-export const saveShopPolicy = action(Joi.object<Record<string, unknown>>().unknown(), async (db, given) => {
-  const checked = validateRecord(
-    POLICY_FIELDS.map(({ field }) => field),
-    { ...policyValues(await shopPolicy(db)), ...given },
-  )
+interface PolicySent {
+  /** of its form */
+  readonly fields: Readonly<Record<string, unknown>>
+  /** of its form as it was opened; left out where nothing was */
+  readonly was?: Readonly<Record<string, unknown>>
+}
+
+const policySchema = Joi.object<PolicySent>({
+  fields: Joi.object().unknown().required(),
+  was: Joi.object().unknown(),
+})
+
+const FIELDS = POLICY_FIELDS.map(({ field }) => field)
+
+/**
+ * Keeps what a shop wants otherwise than built in; fields left out stay as they are, a field set back to the built-in value is
+ * forgotten. What was set elsewhere while the form was open is asked about.
+ */
+export const saveShopPolicy = action(policySchema, async (db, { fields, was }) => {
+  const now = policyValues(await shopPolicy(db))
+  const merged = was ? mergeRecord(FIELDS, { was, typed: fields, now }) : { fields, conflicts: {}, now: {} }
+  if (Object.keys(merged.conflicts).length > 0)
+    return { ok: false as const, errors: merged.conflicts, now: merged.now }
+  const checked = validateRecord(FIELDS, { ...now, ...merged.fields })
   if (!checked.ok) return checked
   const outcome = policyChanges(checked.value)
   if (!outcome.ok) return refuse(outcome.message, outcome.field)

@@ -12,19 +12,32 @@ export async function shopSchools(db: Db): Promise<ChosenOptions> {
   return (await shopSettingsRow(db))?.schools ?? {}
 }
 
-const schema = Joi.object<{ school: SchoolId; option: string }>({
+function optionWords(options: Readonly<Record<string, string>>, option: string): string {
+  return Object.hasOwn(options, option) ? (options[option] ?? option) : 'as the case asks'
+}
+
+const schema = Joi.object<{ school: SchoolId; option: string; was?: string }>({
   school: Joi.string()
     .valid(...SCHOOL_IDS)
     .required(),
   option: Joi.string().allow('').max(40).required(),
+  was: Joi.string().allow('').max(40),
 })
 
-/** Sets what this shop always does; an empty option goes by the case again. */
-export const saveShopSchool = action(schema, async (db, { school, option }) => {
+/**
+ * Sets what this shop always does; an empty option goes by the case again. What was set elsewhere since the page was drawn
+ * (`was`) is said, not overruled.
+ */
+export const saveShopSchool = action(schema, async (db, { school, option, was }) => {
   const { question, options } = SCHOOLS[school]
   if (option !== '' && !Object.hasOwn(options, option))
     return refuse(`${question}: “${option}” is not one of ${Object.values(options).join('; ')}.`)
-  const { [school]: _, ...others } = await shopSchools(db)
+  const { [school]: kept = '', ...others } = await shopSchools(db)
+  if (was !== undefined && kept !== was && kept !== option)
+    return refuse(
+      `${question}: changed elsewhere to “${optionWords(options, kept)}”, was “${optionWords(options, was)}” here. Look at it, then choose again.`,
+      'school',
+    )
   await changeShopSettings(db, { schools: option === '' ? others : { ...others, [school]: option } })
   return { ok: true as const }
 })

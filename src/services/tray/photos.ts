@@ -8,15 +8,8 @@ import type { Refusal } from '../boundary'
 import { idSchema, refuse } from '../boundary'
 import { changeSent } from '../sentOnce'
 import { changeTray } from './changeTray'
+import { decodedPicture } from './pictures'
 import { trayChange } from './trayChange'
-
-/** Longest side kept, px: sharp enough to read an engraving, small enough to keep hundreds. */
-const KEPT_SIDE_PX = 1600
-const JPEG_QUALITY = 82
-/** A picture that unpacks to more than this is a trap, not a photograph, px. */
-const MOST_PIXELS = 120_000_000
-
-const KINDS = ['jpeg', 'png', 'webp', 'avif', 'tiff', 'gif']
 
 /**
  * Keeps a picture with a tray. It is decoded, turned upright, made smaller and encoded anew: what is not a picture
@@ -35,7 +28,7 @@ export async function addPhoto(
       'photo',
     )
   }
-  const picture = await decoded(file.bytes)
+  const picture = await decodedPicture(file.bytes)
   if (!picture) {
     return refuse(
       'Picture: this file is not a picture that can be read. Choose a JPEG, PNG, WebP, AVIF, TIFF or GIF.',
@@ -59,28 +52,6 @@ export async function addPhoto(
 async function idKeptUnder(db: Db, key: string): Promise<number> {
   const answer = (await keptOf(db, key))?.answer as { readonly id?: number } | null
   return answer?.id ?? 0
-}
-
-/** The picture upright and re-encoded; null when the bytes are not one. */
-async function decoded(bytes: Uint8Array) {
-  // Loaded with the first picture: the server starts sooner without it.
-  const { default: sharp } = await import('sharp')
-  try {
-    const image = sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error' })
-    const { format } = await image.metadata()
-    // Vector and document formats are programs of a kind; only pixels are taken.
-    if (!KINDS.includes(format === 'heif' ? 'avif' : format)) return null
-    const { data, info } = await image
-      .rotate()
-      .resize({ width: KEPT_SIDE_PX, height: KEPT_SIDE_PX, fit: 'inside', withoutEnlargement: true })
-      .flatten({ background: '#ffffff' })
-      .jpeg({ quality: JPEG_QUALITY, mozjpeg: true })
-      .toBuffer({ resolveWithObject: true })
-    return { bytes: new Uint8Array(data), widthPx: info.width, heightPx: info.height }
-  } catch {
-    // The decoder's own words name a library, not what to do: the caller says that.
-    return null
-  }
 }
 
 /** @returns JPEG bytes; null when there is no such picture */

@@ -32,6 +32,9 @@ export function ReportPage({ page }: { page: ReportOfTray }) {
             Back to the tray
             <KeyCap name="Esc" />
           </Button>
+          <Button component="a" href={`/api/trays/${tray.number}/file`} download>
+            All of it as JSON
+          </Button>
           <Button
             variant="contained"
             component="a"

@@ -13,7 +13,7 @@ import type { FormValues } from '../forms/FormValues'
 import { RecordForm } from '../forms/RecordForm'
 import type { RecordAnswer } from '../forms/useRecordForm'
 
-export type SavePolicy = (input: FormValues) => Promise<RecordAnswer>
+export type SavePolicy = (input: { fields: FormValues; was: FormValues }) => Promise<RecordAnswer>
 
 const GROUPS = [...new Set(POLICY_FIELDS.map(({ group }) => group))]
 
@@ -65,8 +65,8 @@ export function PolicyPanel({ policy, save }: { policy: ShopPolicy; save: SavePo
                 }))}
                 initial={values}
                 submitLabel="Store"
-                onSubmit={async (typed) => {
-                  const result = await save(typed)
+                onSubmit={async (fields, was) => {
+                  const result = await save({ fields, was })
                   if (result.ok) setOpen(null)
                   return result
                 }}

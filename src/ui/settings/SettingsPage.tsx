@@ -19,6 +19,7 @@ import type { BridgeActions } from './BridgePanel'
 import { BridgePanel } from './BridgePanel'
 import { GaugeCheckPanel } from './GaugeCheckPanel'
 import type { SavePolicy } from './PolicyPanel'
+import { LimitsExchange } from './LimitsExchange'
 import { PolicyPanel } from './PolicyPanel'
 import { ClockChoice } from './ClockChoice'
 import { ZoneChoice } from './ZoneChoice'
@@ -158,6 +159,7 @@ export function SettingsPage(props: SettingsPageProps) {
         Where practitioners differ
       </Typography>
       <ShopSchoolsPanel schools={schools} save={saveSchool} />
+      <LimitsExchange />
       <Typography variant="h2" component="h2" sx={{ mt: 3 }}>
         Backups
       </Typography>

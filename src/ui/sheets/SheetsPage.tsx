@@ -1,10 +1,12 @@
 'use client'
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
+import Typography from '@mui/material/Typography'
 import type { GridColDef } from '@mui/x-data-grid'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
+import type { SheetsTaken } from '@/services/sheets/exchangeSheets'
 import type { CaseSheetLine } from '@/services/sheets/sheetPages'
 import { PageFrame } from '../shell/PageFrame'
 import { FileButton } from '../small/FileButton'
@@ -28,11 +30,17 @@ const COLUMNS: readonly GridColDef<Row>[] = [
   { field: 'fared', headerName: 'Pressed, went home', flex: 0.8, minWidth: 130 },
 ]
 
+function takenText({ taken, known }: SheetsTaken): string {
+  const left = known === 0 ? '' : ` ${known} were here already and stay as they are.`
+  return `${taken} taken in.${left}`
+}
+
 /** Every case the shop knows. */
 export function SheetsPage({ lines }: { lines: readonly CaseSheetLine[] }) {
   const router = useRouter()
   const [find, setFind] = useState('')
   const [error, setError] = useState<string | null>(null)
+  const [taken, setTaken] = useState<string | null>(null)
   const rows = lines
     .map(({ sheet, runs, runsHome }) => ({
       ...sheet,
@@ -51,13 +59,19 @@ export function SheetsPage({ lines }: { lines: readonly CaseSheetLine[] }) {
             onChange={(event) => setFind(event.target.value)}
             placeholder="maker or reference"
           />
+          <Button component="a" href="/api/sheets" download>
+            Save all as JSON
+          </Button>
           <FileButton
-            label="Take in a JSON sheet"
+            label="Sheets from a file"
+            size="medium"
             accept=".json,application/json"
             onFile={(file) => {
-              void sendFile<{ id: number }>('/api/sheets', file, 'application/json').then((sent) => {
-                if (sent.ok) router.push(`/sheets/${sent.answer.id}`)
-                else setError(sent.message)
+              void sendFile<SheetsTaken>('/api/sheets', file, 'application/json').then((sent) => {
+                setError(sent.ok ? null : sent.message)
+                setTaken(sent.ok ? takenText(sent.answer) : null)
+                if (sent.ok && sent.answer.id !== null) router.push(`/sheets/${sent.answer.id}`)
+                else if (sent.ok) router.refresh()
               })
             }}
           />
@@ -68,6 +82,11 @@ export function SheetsPage({ lines }: { lines: readonly CaseSheetLine[] }) {
       }
     >
       <WorkError text={error} />
+      {taken !== null && (
+        <Typography role="status" sx={{ mb: 1 }}>
+          {taken}
+        </Typography>
+      )}
       <ListGrid
         label="Case sheets"
         rows={rows}

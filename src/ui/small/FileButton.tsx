@@ -1,8 +1,9 @@
 'use client'
 import Button from '@mui/material/Button'
+import type { ButtonProps } from '@mui/material/Button'
 import { useRef } from 'react'
 
-export interface FileButtonProps {
+export interface FileButtonProps extends Pick<ButtonProps, 'size' | 'variant'> {
   readonly label: string
   /** kinds of file offered, as “.csv” */
   readonly accept: string
@@ -10,7 +11,7 @@ export interface FileButtonProps {
 }
 
 /** Opens the system's file chooser; the same file may be chosen twice. */
-export function FileButton({ label, accept, onFile }: FileButtonProps) {
+export function FileButton({ label, accept, onFile, ...look }: FileButtonProps) {
   const input = useRef<HTMLInputElement>(null)
   return (
     <>
@@ -26,7 +27,7 @@ export function FileButton({ label, accept, onFile }: FileButtonProps) {
           if (file) onFile(file)
         }}
       />
-      <Button size="small" onClick={() => input.current?.click()}>
+      <Button size="small" {...look} onClick={() => input.current?.click()}>
         {label}
       </Button>
     </>

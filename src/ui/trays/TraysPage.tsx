@@ -14,6 +14,8 @@ import { codeColumn, countColumn } from '../tables/columns'
 import { PagedGrid } from '../tables/PagedGrid'
 import type { ListPage } from '../tables/usePagedSearch'
 import { pageAddress, usePagedSearch } from '../tables/usePagedSearch'
+import { FileButton } from '../small/FileButton'
+import { sendFile } from '../small/sendFile'
 import { WorkError } from '../stages/shared/WorkError'
 
 type Row = TrayLine & { id: number }
@@ -62,6 +64,7 @@ export function TraysPage({ counts, first, find: firstFind }: TraysPageProps) {
   const found = asked ? (search.found ?? first) : first
   const rows = found.rows.map((tray) => ({ ...tray, id: tray.number }))
   // Enter comes sooner than the answer: it opens what was asked for, not what stood there before.
+  const [refused, setRefused] = useState<string | null>(null)
   const [opening, setOpening] = useState(false)
   const firstNumber = rows[0]?.number
   useEffect(() => {
@@ -88,13 +91,24 @@ export function TraysPage({ counts, first, find: firstFind }: TraysPageProps) {
             placeholder="number, case or owner"
             helperText={find && `${found.total} found, Enter opens the first`}
           />
+          <FileButton
+            label="Tray from a file"
+            size="medium"
+            accept=".json,application/json"
+            onFile={(file) => {
+              void sendFile<{ number: number }>('/api/trays', file, 'application/json').then((sent) => {
+                if (sent.ok) router.push(`/trays/${sent.answer.number}`)
+                else setRefused(sent.message)
+              })
+            }}
+          />
           <Button component={Link} href="/trays/new" variant="contained">
             New tray
           </Button>
         </>
       }
     >
-      <WorkError text={search.error} />
+      <WorkError text={refused ?? search.error} />
       <PagedGrid
         label="Trays"
         rows={rows}

@@ -1,13 +1,19 @@
 import { answered } from '../answered'
-import { takeCaseSheetJson } from '@/services/sheets/exchangeSheets'
+import { caseSheetsJson, takeCaseSheetJson } from '@/services/sheets/exchangeSheets'
 import { getShop } from '@/services/shop/shop'
-import { textBody } from '../bodyWithin'
+import { download, textBody } from '../bodyWithin'
 
 export const dynamic = 'force-dynamic'
 
-const MOST_BYTES = 100_000
+/** Some thousand sheets. */
+const MOST_BYTES = 30_000_000
 
-/** Takes a case sheet from JSON. */
+/** Every case sheet as one JSON document. */
+export async function GET() {
+  return download(await caseSheetsJson(await getShop()), 'application/json')
+}
+
+/** Takes a case sheet from JSON, or a list of them. */
 export const POST = answered('takeCaseSheet', async (request: Request) => {
   const body = await textBody(request, 'application/json', MOST_BYTES)
   if (!body.ok) return body.response
