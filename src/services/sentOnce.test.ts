@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto'
 import { count, eq } from 'drizzle-orm'
 import { openBrokenTray } from '../../tests/stores/brokenTray'
 import { handedBack } from '../../tests/stores/handedBack'
+import { readBore } from '../../tests/stores/readBore'
 import { testStores } from '../../tests/stores/testStores'
 import type { Store } from '@/data/client'
 import { forgetKeys } from '@/data/queries/sentChanges'
@@ -11,7 +12,7 @@ import { receivePart } from './drawers/stockCount'
 import { isKey, storedOnce, underKey } from './sentOnce'
 import { CHANGED_ELSEWHERE } from '@/core/tray/staleness'
 import { leaveOut } from './tray/leaveOut'
-import { takeBackReading, takeReading } from './tray/takeReading'
+import { takeBackReading } from './tray/takeReading'
 import type { TrayView } from './tray/trayView'
 
 const NOW = new Date('2026-11-24T10:00:00Z')
@@ -26,20 +27,7 @@ describe.each(testStores())('a change that is sent more than once, on $name', ({
   afterAll(() => store.close())
 
   const newTray = () => openBrokenTray(store.db, `Sent ${++made}`, NOW)
-  const read = ({ tray, instruments }: TrayView, text: string) =>
-    takeReading(
-      store.db,
-      {
-        trayId: tray.id,
-        dimension: 'bore',
-        placeIndex: 0,
-        text,
-        instrumentId: instruments[0]?.id,
-        source: 'typed',
-        confirmed: false,
-      },
-      NOW,
-    )
+  const read = (view: TrayView, text: string) => readBore(store.db, view, text, NOW)
   const stored = async ({ tray }: TrayView) =>
     (await store.db.select({ n: count() }).from(readings).where(eq(readings.trayId, tray.id)))[0]?.n
 

@@ -22,3 +22,10 @@ export async function stockLineById(db: Db, kind: PartKind, id: number): Promise
     .where(eq(t.id, id))
   return line
 }
+
+/** How many lie there; nobody changes it before the transaction ends. @returns null where the line is gone */
+export async function quantityHeld(tx: Db, kind: PartKind, id: number): Promise<number | null> {
+  const t = partTable(kind)
+  const [line] = await tx.select({ quantity: t.quantity }).from(t).where(eq(t.id, id)).for('update')
+  return line?.quantity ?? null
+}

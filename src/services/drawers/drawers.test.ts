@@ -200,6 +200,10 @@ describe.each(testStores())('the drawers on $name', ({ open }) => {
       { change: 3, reason: 'received', leftThere: line.quantity + 5 },
       { change: 2, reason: 'counted', leftThere: line.quantity + 2 },
     ])
+    // Two who count the same shelf at once.
+    const twice = await Promise.all([9, 9].map((counted) => countPart(store.db, { ...part, counted }, NOW)))
+    expect(twice.map((answer) => answer.ok && answer.quantity)).toEqual([9, 9])
+    await countPart(store.db, { ...part, counted: line.quantity + 5 }, NOW)
     await expect(store.db.execute('DELETE FROM stock_moves')).rejects.toThrow()
   })
 

@@ -3,7 +3,7 @@ import type { MoveReason } from '@/core/stock/moveReasons'
 import type { PartKind } from '@/core/parts/parts'
 import { PART_KINDS } from '@/core/parts/parts'
 import type { Db } from '@/data/client'
-import { stockLineById } from '@/data/queries/stockLines'
+import { quantityHeld } from '@/data/queries/stockLines'
 import { moveStock } from '@/data/queries/stockMoves'
 import { transact } from '@/data/transact'
 import { action } from '../action'
@@ -41,9 +41,12 @@ export type CountOutcome = { ok: true; quantity: number; change: number } | Refu
 /** Sets a line to what was counted in its drawer; the difference is kept as a move. */
 export const countPart = action(countSchema, async (db, input, now): Promise<CountOutcome> => {
   const { kind, partId, counted } = input
-  const line = await stockLineById(db, kind, partId)
-  if (!line) return refuse('This line is not in the drawers any more.')
-  return moved(db, { kind, partId, change: counted - line.quantity, reason: 'counted' }, now)
+  return transact(db, async (tx) => {
+    // Nobody takes from it between the look and the count.
+    const held = await quantityHeld(tx, kind, partId)
+    if (held === null) return refuse('This line is not in the drawers any more.')
+    return moved(tx, { kind, partId, change: counted - held, reason: 'counted' }, now)
+  })
 })
 
 interface ReceiveInput {

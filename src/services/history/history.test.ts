@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm'
 import { openBrokenTray } from '../../../tests/stores/brokenTray'
+import { readBore } from '../../../tests/stores/readBore'
 import { testStores } from '../../../tests/stores/testStores'
 import { actWords } from '@/core/history/actWords'
 import { recordKind } from '@/core/history/recordKinds'
@@ -13,7 +14,7 @@ import { saveRecord } from '../shop/records'
 import { saveShopPolicy } from '../shop/shopPolicy'
 import { saveShopZone } from '../shop/shopTimes'
 import { correctIntake } from '../tray/correctIntake'
-import { takeBackReading, takeReading } from '../tray/takeReading'
+import { takeBackReading } from '../tray/takeReading'
 import { underKey } from '../sentOnce'
 import type { TrayView } from '../tray/trayView'
 import { historyPage } from './historyPage'
@@ -36,20 +37,7 @@ describe.each(testStores())('the history, on $name', ({ open }) => {
 
   const as = <T>(by: string | null, doing: string, work: () => Promise<T>) => doneBy({ by, doing }, work)
   const newTray = () => openBrokenTray(store.db, `Told ${++made}`, NOW)
-  const read = ({ tray, instruments }: TrayView, text: string) =>
-    takeReading(
-      store.db,
-      {
-        trayId: tray.id,
-        dimension: 'bore',
-        placeIndex: 0,
-        text,
-        instrumentId: instruments[0]?.id,
-        source: 'typed',
-        confirmed: false,
-      },
-      NOW,
-    )
+  const read = (view: TrayView, text: string) => readBore(store.db, view, text, NOW)
   const told = async (asked: Record<string, string>) => (await historyPage(store.db, asked))?.acts ?? []
   const ofTray = ({ tray }: TrayView) => told({ tray: String(tray.number) })
 

@@ -40,7 +40,8 @@ export async function addPhoto(
   const changed = await changeTray(db, trayId, async (tx, { kept }) => {
     if (kept.photos.length >= MOST_PHOTOS)
       return refuse(`Picture: this tray holds ${MOST_PHOTOS} already. Take one off first.`, 'photo')
-    id = await insertPhoto(tx, { trayId, caption: file.caption, ...picture, takenAt: now })
+    const { bytes, widthPx, heightPx } = picture
+    id = await insertPhoto(tx, { trayId, caption: file.caption, bytes, widthPx, heightPx, takenAt: now })
     if (sent) await keepAnswer(tx, sent.key, { id })
     return null
   })

@@ -5,6 +5,7 @@ import { PARTS } from '@/core/parts/parts'
 import type { Calls } from '@/services/actions'
 import type { PartRow, PartsFound } from '@/services/drawers/drawersPage'
 import type { CountOutcome } from '@/services/drawers/stockCount'
+import { useSentOnce } from '../forms/useSentOnce'
 import { useScan } from '../keys/scans'
 
 /** Most lines counted in one go: a shelf, not a shop. */
@@ -26,6 +27,7 @@ export function useShelfCount(count: Calls['countPart']) {
   const [counted, setCounted] = useState<Readonly<Record<number, Counted>>>({})
   const [error, setError] = useState<string | null>(null)
   const input = useRef<HTMLInputElement>(null)
+  const countOnce = useSentOnce(count)
 
   const open = async (of: PartKind, drawer: string) => {
     setError(null)
@@ -68,14 +70,16 @@ export function useShelfCount(count: Calls['countPart']) {
     setError(null)
     // The next line at once: what is typed while this one is being stored is the next one's.
     setEntry({ at: Math.min(at + 1, (rows?.length ?? 1) - 1), text: '' })
-    const result = await count({ kind, partId: row.id, counted: figure === '' ? NaN : Number(figure) }).catch(
-      (): CountOutcome => ({
-        ok: false,
-        errors: {
-          form: 'Not known whether it is stored: Whyalon does not answer. Count it once more when it does.',
-        },
-      }),
-    )
+    const result = await countOnce({
+      kind,
+      partId: row.id,
+      counted: figure === '' ? NaN : Number(figure),
+    }).catch((): CountOutcome => ({
+      ok: false,
+      errors: {
+        form: 'Not known whether it is stored: Whyalon does not answer. Count it once more when it does.',
+      },
+    }))
     const { id } = row
     setCounted((before) => ({ ...before, [id]: result.ok ? result : { refused: figure } }))
     if (result.ok) return

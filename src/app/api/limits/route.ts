@@ -8,9 +8,9 @@ export const dynamic = 'force-dynamic'
 const MOST_BYTES = 200_000
 
 /** The shop's limits and schools as JSON; their schema is at /limits.schema.json. */
-export async function GET() {
+export const GET = answered(null, async () => {
   return download(await limitsFile(await getShop()), 'application/json')
-}
+})
 
 /** Takes limits and schools from JSON in place of the shop's own. */
 export const POST = answered('takeLimits', async (request: Request) => {

@@ -9,9 +9,9 @@ export const dynamic = 'force-dynamic'
 const MOST_BYTES = 30_000_000
 
 /** Every case sheet as one JSON document. */
-export async function GET() {
+export const GET = answered(null, async () => {
   return download(await caseSheetsJson(await getShop()), 'application/json')
-}
+})
 
 /** Takes a case sheet from JSON, or a list of them. */
 export const POST = answered('takeCaseSheet', async (request: Request) => {

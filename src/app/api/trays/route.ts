@@ -11,10 +11,10 @@ export const dynamic = 'force-dynamic'
 const MOST_BYTES = 40_000_000
 
 /** One page of the trays a search finds: `q`, `page`, `size`, `sort` as `field:asc`. */
-export async function GET(request: Request) {
+export const GET = answered(null, async (request: Request) => {
   const found = await findTrays(await getShop(), listPageIn(new URL(request.url).searchParams))
   return Response.json(found, { status: found.ok ? 200 : 422 })
-}
+})
 
 /** Takes a tray from JSON, see /tray.schema.json. */
 export const POST = answered('takeTray', async (request: Request) => {

@@ -1,3 +1,4 @@
+import { answered } from '../../answered'
 import type { FeedSource } from '@/services/instruments/instrumentFeeds'
 import { FEED_SOURCES, feedOf } from '@/services/instruments/instrumentFeeds'
 import { getShop } from '@/services/shop/shop'
@@ -8,7 +9,7 @@ export const dynamic = 'force-dynamic'
  * Lines of instruments as a stream, for the tray's page that is open. Query: source (simulated or bridge), tray (id),
  * dimension, place (index). Events: `reading` with line and instrument, `trouble` with a sentence.
  */
-export async function GET(request: Request): Promise<Response> {
+export const GET = answered(null, async (request: Request): Promise<Response> => {
   const query = new URL(request.url).searchParams
   const source = FEED_SOURCES.find((known): known is FeedSource => known === query.get('source'))
   if (!source) {
@@ -47,4 +48,4 @@ export async function GET(request: Request): Promise<Response> {
       'x-accel-buffering': 'no',
     },
   })
-}
+})

@@ -1,3 +1,4 @@
+import { answered } from '../../answered'
 import { caseSheetJsonOf } from '@/services/sheets/exchangeSheets'
 import { getShop } from '@/services/shop/shop'
 import { download } from '../../bodyWithin'
@@ -6,8 +7,13 @@ import { idOf } from '../../idOf'
 export const dynamic = 'force-dynamic'
 
 /** A case sheet as JSON; its schema is at /case-sheet.schema.json. */
-export async function GET(_request: Request, { params }: { params: Promise<{ id: string }> }) {
-  const { id } = await params
-  const file = await caseSheetJsonOf(await getShop(), idOf(id))
-  return file ? download(file, 'application/json') : new Response('There is no such sheet.', { status: 404 })
-}
+export const GET = answered(
+  null,
+  async (_request: Request, { params }: { params: Promise<{ id: string }> }) => {
+    const { id } = await params
+    const file = await caseSheetJsonOf(await getShop(), idOf(id))
+    return file
+      ? download(file, 'application/json')
+      : new Response('There is no such sheet.', { status: 404 })
+  },
+)

@@ -13,11 +13,11 @@ interface Params {
 }
 
 /** A tray's readings as CSV. */
-export async function GET(_request: Request, { params }: Params) {
+export const GET = answered(null, async (_request: Request, { params }: Params) => {
   const { id } = await params
   const file = await readingsCsvOf(await getShop(), idOf(id))
   return file ? download(file, 'text/csv') : new Response('There is no such tray.', { status: 404 })
-}
+})
 
 /** Takes readings from CSV onto a tray, all or none. */
 export const POST = answered('takeReadings', async (request: Request, { params }: Params) => {
