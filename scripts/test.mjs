@@ -47,8 +47,10 @@ async function unitTests() {
       : `whyalon: data tests run on PGlite ALONE: ${postgres.why}`,
   )
   const empty = path.join(reports, 'empty-store')
-  const made = await step('an empty store for the tests to copy', () =>
-    run(bin('tsx'), ['scripts/emptyStore.ts', empty]),
+  const made = await step('stores for the tests to copy, empty and with the demo world', () =>
+    run(bin('tsx'), ['scripts/emptyStore.ts', empty], {
+      env: { TZ: 'UTC', ...(postgres.ok && { TEST_DATABASE_URL: postgres.url }) },
+    }),
   )
   const file = path.join(reports, 'jest.json')
   const args = [

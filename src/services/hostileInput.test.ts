@@ -7,7 +7,6 @@ import { CONSTRUCTION_FIELDS, IDENTITY_FIELDS } from '@/core/records/constructio
 import { TRAY_FIELDS } from '@/core/records/jobFields'
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
 import type { Db, Store } from '@/data/client'
-import { loadDemo } from '@/data/demo/loadDemo'
 import { ACTIONS } from './actions'
 import { findParts } from './drawers/drawersPage'
 import { importParts, mappingFor } from './drawers/importParts'
@@ -103,8 +102,7 @@ describe('whatever is sent is answered, and never breaks the server', () => {
   beforeAll(async () => {
     const [onPglite] = testStores()
     if (!onPglite) throw new Error('no store')
-    store = await onPglite.open()
-    await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
+    store = await onPglite.openDemo()
   }, 240_000)
   afterAll(() => store.close())
 

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { count } from 'drizzle-orm'
 import { Client } from 'pg'
-import { emptyDatabase } from '../../tests/stores/testStores'
+import { emptyDatabase } from '../../tests/stores/databases'
 import { ONE_LINE } from '../../tests/torture/newShop'
 import { storedOnce } from './sentOnce'
 import { receivePart } from './drawers/stockCount'

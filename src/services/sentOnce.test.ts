@@ -7,7 +7,6 @@ import { testStores } from '../../tests/stores/testStores'
 import type { Store } from '@/data/client'
 import { forgetKeys } from '@/data/queries/sentChanges'
 import { readings, sentChanges, stockMoves } from '@/data/schema'
-import { loadDemo } from '@/data/demo/loadDemo'
 import { receivePart } from './drawers/stockCount'
 import { isKey, storedOnce, underKey } from './sentOnce'
 import { CHANGED_ELSEWHERE } from '@/core/tray/staleness'
@@ -17,12 +16,11 @@ import type { TrayView } from './tray/trayView'
 
 const NOW = new Date('2026-11-24T10:00:00Z')
 
-describe.each(testStores())('a change that is sent more than once, on $name', ({ open }) => {
+describe.each(testStores())('a change that is sent more than once, on $name', ({ openDemo }) => {
   let store: Store
   let made = 0
   beforeAll(async () => {
-    store = await open()
-    await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
+    store = await openDemo()
   }, 240_000)
   afterAll(() => store.close())
 

@@ -9,6 +9,7 @@ test('a second Whyalon on the same data says who holds it, and starts once it is
   server,
 }) => {
   test.setTimeout(400_000)
+  test.skip(process.env.WHYALON_E2E_DATABASE !== undefined, 'a server is nobody’s alone')
   const second = new Server(server.data, 3217)
   await second.start()
   const state = async () => (await fetch(`${second.address}/api/state`)).status

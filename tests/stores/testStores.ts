@@ -1,72 +1,67 @@
-import { randomUUID } from 'node:crypto'
 import fs from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
-import { Client } from 'pg'
 import type { Store } from '@/data/client'
 import { openStore } from '@/data/client'
+import { loadDemo } from '@/data/demo/loadDemo'
+import { copyOfTemplate, emptyDatabase } from './databases'
+import { DEMO_DAY, demoFolder } from './templates'
 
 /** A store a test may fill as it likes; closing it removes it. */
 export interface TestStore {
   readonly name: string
   readonly open: () => Promise<Store>
+  /** with the demo world on the day of the tests, see DEMO_DAY */
+  readonly openDemo: () => Promise<Store>
 }
 
-/** Starts from a copy of the empty store that npm test made, else from nothing, which takes seconds longer. */
+/** Made by scripts/emptyStore.ts for npm test; without it a store is made from nothing, which takes seconds longer. */
+const MADE = process.env.WHYALON_EMPTY_STORE
+
+async function withDemo(opening: Promise<Store>): Promise<Store> {
+  const store = await opening
+  await loadDemo(store.db, DEMO_DAY)
+  return store
+}
+
 function folderStore(): TestStore {
+  const openCopy = async (of: string | undefined): Promise<Store> => {
+    const home = fs.mkdtempSync(path.join(os.tmpdir(), 'whyalon-test-'))
+    const folder = path.join(home, 'data')
+    if (of !== undefined) fs.cpSync(of, folder, { recursive: true })
+    const store = await openStore({ kind: 'folder', folder })
+    return {
+      ...store,
+      close: async () => {
+        await store.close()
+        fs.rmSync(home, { recursive: true, force: true })
+      },
+    }
+  }
   return {
     name: 'embedded PGlite',
-    async open() {
-      const home = fs.mkdtempSync(path.join(os.tmpdir(), 'whyalon-test-'))
-      const folder = path.join(home, 'data')
-      const empty = process.env.WHYALON_EMPTY_STORE
-      if (empty) fs.cpSync(empty, folder, { recursive: true })
-      const store = await openStore({ kind: 'folder', folder })
-      return {
-        ...store,
-        close: async () => {
-          await store.close()
-          fs.rmSync(home, { recursive: true, force: true })
-        },
-      }
-    },
-  }
-}
-
-/** An empty database of its own on a server, and how to drop it. */
-export async function emptyDatabase(server: string): Promise<{ url: string; drop: () => Promise<void> }> {
-  const name = `t_${randomUUID().replaceAll('-', '')}`
-  const admin = new Client({ connectionString: server })
-  await admin.connect()
-  await admin.query(`CREATE DATABASE ${name} TEMPLATE template0`)
-  const own = new URL(server)
-  own.pathname = `/${name}`
-  return {
-    url: own.href,
-    drop: async () => {
-      try {
-        await admin.query(`DROP DATABASE ${name}`)
-      } finally {
-        await admin.end()
-      }
-    },
+    open: () => openCopy(MADE),
+    openDemo: () => (MADE === undefined ? withDemo(openCopy(MADE)) : openCopy(demoFolder(MADE))),
   }
 }
 
 function serverStore(server: string): TestStore {
+  const openCopy = async (of: 'empty' | 'demo' | null): Promise<Store> => {
+    const { url, drop } = await (of === null ? emptyDatabase(server) : copyOfTemplate(server, of))
+    const store = await openStore({ kind: 'server', url })
+    return {
+      ...store,
+      close: async () => {
+        await store.close()
+        await drop()
+      },
+    }
+  }
+  const made = MADE !== undefined
   return {
     name: 'PostgreSQL server',
-    async open() {
-      const { url, drop } = await emptyDatabase(server)
-      const store = await openStore({ kind: 'server', url })
-      return {
-        ...store,
-        close: async () => {
-          await store.close()
-          await drop()
-        },
-      }
-    },
+    open: () => openCopy(made ? 'empty' : null),
+    openDemo: () => (made ? openCopy('demo') : withDemo(openCopy(null))),
   }
 }
 

@@ -1,7 +1,6 @@
 import { testStores } from '../../../tests/stores/testStores'
 import type { Store } from '@/data/client'
 import { policyValues } from '@/core/policy/policyChanges'
-import { loadDemo } from '@/data/demo/loadDemo'
 import { updatePart } from '@/data/queries/partRecords'
 import { drawersSummary, findParts, partHistoryOf } from './drawersPage'
 import { exportParts } from './exportParts'
@@ -20,7 +19,6 @@ import { takeReading } from '../tray/takeReading'
 import { compareUpgrades } from '../tray/compareUpgrades'
 import type { TrayView } from '../tray/trayView'
 
-const DAY = new Date('2026-11-24T00:00:00Z')
 const NOW = new Date('2026-11-24T10:00:00Z')
 const unit = 'mm' as const
 const READING = {
@@ -51,11 +49,10 @@ const LIST = [
   'GX1;45,5;1,0;Mineral',
 ].join('\r\n')
 
-describe.each(testStores())('the drawers on $name', ({ open }) => {
+describe.each(testStores())('the drawers on $name', ({ openDemo }) => {
   let store: Store
   beforeAll(async () => {
-    store = await open()
-    await loadDemo(store.db, DAY)
+    store = await openDemo()
   }, 120_000)
   afterAll(() => store.close())
 

@@ -2,7 +2,6 @@ import { testStores } from '../../../tests/stores/testStores'
 import { PART_KINDS } from '@/core/parts/parts'
 import { guessColumns } from '@/core/stock-list/listColumns'
 import type { Store } from '@/data/client'
-import { loadDemo } from '@/data/demo/loadDemo'
 import { updatePart } from '@/data/queries/partRecords'
 import { readStockList } from '@/io/csv/stockList'
 import { exportParts } from './exportParts'
@@ -12,13 +11,12 @@ const NOW = new Date('2026-11-24T10:00:00Z')
 /** Codes and names that sheets, quotes and separators could spoil. */
 const ODD = ["'=1+1", '-C3', '=SUM(A1)', 'a "b", c; d', '0012', '1e5']
 
-describe.each(testStores())('what is exported from $name', ({ open }) => {
+describe.each(testStores())('what is exported from $name', ({ open, openDemo }) => {
   let full: Store
   let empty: Store
   beforeAll(async () => {
-    full = await open()
+    full = await openDemo()
     empty = await open()
-    await loadDemo(full.db, new Date('2026-11-24T00:00:00Z'))
   }, 240_000)
   afterAll(async () => {
     await full.close()

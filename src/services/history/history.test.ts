@@ -5,7 +5,6 @@ import { testStores } from '../../../tests/stores/testStores'
 import { actWords } from '@/core/history/actWords'
 import { recordKind } from '@/core/history/recordKinds'
 import type { Store } from '@/data/client'
-import { loadDemo } from '@/data/demo/loadDemo'
 import { tableNames } from '@/data/queries/changes'
 import { ACTIONS } from '../actions'
 import { doneBy } from '../doneBy'
@@ -26,12 +25,11 @@ const NO_RECORDS = ['changes', 'import_mappings', 'sent_changes', 'sum_checks', 
 /** Actions that only look. */
 const LOOKS = ['assortment', 'backUpNow', 'compareUpgrades', 'judgeChoice', 'photoGaugeSettings', 'showTray']
 
-describe.each(testStores())('the history, on $name', ({ open }) => {
+describe.each(testStores())('the history, on $name', ({ openDemo }) => {
   let store: Store
   let made = 0
   beforeAll(async () => {
-    store = await open()
-    await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
+    store = await openDemo()
   }, 240_000)
   afterAll(() => store.close())
 

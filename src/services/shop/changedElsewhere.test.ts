@@ -3,17 +3,15 @@ import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
 import type { FieldValue } from '@/core/records/checkRecord'
 import { formText } from '@/core/records/formText'
 import type { Store } from '@/data/client'
-import { loadDemo } from '@/data/demo/loadDemo'
 import { caseSheetById } from '@/data/queries/caseSheets'
 import { saveRecord } from './records'
 
 const NOW = new Date('2026-11-24T10:00:00Z')
 
-describe.each(testStores())('a sheet open in two windows, on $name', ({ open }) => {
+describe.each(testStores())('a sheet open in two windows, on $name', ({ openDemo }) => {
   let store: Store
   beforeAll(async () => {
-    store = await open()
-    await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
+    store = await openDemo()
   }, 240_000)
   afterAll(() => store.close())
 

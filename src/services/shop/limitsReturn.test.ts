@@ -1,7 +1,6 @@
 import fs from 'node:fs'
 import { testStores } from '../../../tests/stores/testStores'
 import type { Store } from '@/data/client'
-import { loadDemo } from '@/data/demo/loadDemo'
 import { LIMITS_SCHEMA_PATH, limitsSchema } from '@/io/json/limitsJson'
 import { caseSheetsJson, takeCaseSheetJson } from '../sheets/exchangeSheets'
 import { limitsFile, takeLimitsFile } from './exchangeLimits'
@@ -17,13 +16,12 @@ it('limits have their published schema made from the same fields', () => {
   expect(published).toEqual(JSON.parse(JSON.stringify(limitsSchema())))
 })
 
-describe.each(testStores())('limits, schools and sheets of $name', ({ open }) => {
+describe.each(testStores())('limits, schools and sheets of $name', ({ open, openDemo }) => {
   let full: Store
   let empty: Store
   beforeAll(async () => {
-    full = await open()
+    full = await openDemo()
     empty = await open()
-    await loadDemo(full.db, new Date('2026-11-24T00:00:00Z'))
   }, 240_000)
   afterAll(async () => {
     await full.close()

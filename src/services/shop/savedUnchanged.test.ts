@@ -1,4 +1,3 @@
-import { loadDemo } from '@/data/demo/loadDemo'
 import type { Store } from '@/data/client'
 import { allCaseSheets } from '@/data/queries/caseSheets'
 import { allBezels, allChapterRings, allDies, allInserts, allORings } from '@/data/queries/otherParts'
@@ -10,7 +9,6 @@ import { testStores } from '../../../tests/stores/testStores'
 import type { RecordKind } from './records'
 import { saveRecord } from './records'
 
-const DAY = new Date('2026-11-24T00:00:00Z')
 const NOW = new Date('2026-11-24T10:00:00Z')
 
 /** Everything a person can open in a form. */
@@ -30,11 +28,10 @@ const READ: readonly (readonly [
   ['press', ({ db }) => allPresses(db)],
 ]
 
-describe.each(testStores())('a form saved as it was opened, on $name', ({ open }) => {
+describe.each(testStores())('a form saved as it was opened, on $name', ({ openDemo }) => {
   let store: Store
   beforeAll(async () => {
-    store = await open()
-    await loadDemo(store.db, DAY)
+    store = await openDemo()
   }, 240_000)
   afterAll(() => store.close())
 

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm'
-import { emptyDatabase } from '../../../tests/stores/testStores'
+import { emptyDatabase } from '../../../tests/stores/databases'
 import type { Store } from '@/data/client'
 import { openStore } from '@/data/client'
 import { loadDemo } from '@/data/demo/loadDemo'

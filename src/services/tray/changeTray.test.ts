@@ -2,7 +2,6 @@ import { openBrokenTray } from '../../../tests/stores/brokenTray'
 import { handedBack } from '../../../tests/stores/handedBack'
 import { testStores } from '../../../tests/stores/testStores'
 import type { Db, Store } from '@/data/client'
-import { loadDemo } from '@/data/demo/loadDemo'
 import { reopeningsOf } from '@/data/queries/reopenings'
 import { trayById, traysInHand } from '@/data/queries/trays'
 import { ACTIONS } from '../actions'
@@ -16,7 +15,6 @@ import { tickTray } from './tickTray'
 import { trayByItsNumber } from './trayPages'
 import type { TrayView } from './trayView'
 
-const DAY = new Date('2026-11-24T00:00:00Z')
 const NOW = new Date('2026-11-24T10:00:00Z')
 const LATER = new Date('2026-11-25T10:00:00Z')
 const QUESTIONS = ['select', 'selectDistinct', 'selectDistinctOn', 'execute']
@@ -33,12 +31,11 @@ function counting(db: Db): { db: Db; asked: () => number } {
   return { db: counted, asked: () => asked }
 }
 
-describe.each(testStores())('reading and changing trays on $name', ({ open }) => {
+describe.each(testStores())('reading and changing trays on $name', ({ openDemo }) => {
   let store: Store
   let trays = 0
   beforeAll(async () => {
-    store = await open()
-    await loadDemo(store.db, DAY)
+    store = await openDemo()
   }, 240_000)
   afterAll(() => store.close())
 

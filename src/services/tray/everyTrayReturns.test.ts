@@ -4,7 +4,6 @@ import { getTableConfig } from 'drizzle-orm/pg-core'
 import fc from 'fast-check'
 import { testStores } from '../../../tests/stores/testStores'
 import type { Store } from '@/data/client'
-import { loadDemo } from '@/data/demo/loadDemo'
 import { trayRecordsSchema } from '@/data/exchange/trayRecordsSchema'
 import { OF_TRAY, POINTED, pointersOf } from '@/data/exchange/trayTables'
 import { tableNames } from '@/data/queries/changes'
@@ -49,14 +48,13 @@ it('has its published schema made from the same columns', () => {
   expect(published).toEqual(JSON.parse(JSON.stringify(traySchema(trayRecordsSchema()))))
 })
 
-describe.each(testStores())('trays of $name', ({ open }) => {
+describe.each(testStores())('trays of $name', ({ open, openDemo }) => {
   let full: Store
   let empty: Store
   let files: Map<number, string>
   beforeAll(async () => {
-    full = await open()
+    full = await openDemo()
     empty = await open()
-    await loadDemo(full.db, new Date('2026-11-24T00:00:00Z'))
     const { rows } = (await full.db.execute(sql`SELECT number FROM trays ORDER BY number`)) as {
       rows: { number: number }[]
     }

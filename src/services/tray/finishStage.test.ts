@@ -3,7 +3,6 @@ import { openBrokenTray } from '../../../tests/stores/brokenTray'
 import { finished, handedBack } from '../../../tests/stores/handedBack'
 import { testStores } from '../../../tests/stores/testStores'
 import type { Store } from '@/data/client'
-import { loadDemo } from '@/data/demo/loadDemo'
 import { leftOut } from '@/data/schema'
 import { openOf } from '@/core/stages/StageState'
 import type { StageId } from '@/core/stages/stages'
@@ -19,8 +18,7 @@ let store: Store
 beforeAll(async () => {
   const [embedded] = testStores()
   if (!embedded) throw new Error('no store to test with')
-  store = await embedded.open()
-  await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
+  store = await embedded.openDemo()
 }, 240_000)
 afterAll(() => store.close())
 

@@ -50,11 +50,10 @@ const TRAY = {
   use: 'everyday',
 }
 
-describe.each(testStores())('the bench on $name', ({ open }) => {
+describe.each(testStores())('the bench on $name', ({ openDemo }) => {
   let store: Store
   beforeAll(async () => {
-    store = await open()
-    await loadDemo(store.db, DAY)
+    store = await openDemo()
   }, 240_000)
   afterAll(() => store.close())
 

@@ -4,7 +4,6 @@ import { eq, getTableName } from 'drizzle-orm'
 import { openBrokenTray } from '../../../tests/stores/brokenTray'
 import { testStores } from '../../../tests/stores/testStores'
 import type { Store } from '@/data/client'
-import { loadDemo } from '@/data/demo/loadDemo'
 import { owners, readings, trays } from '@/data/schema'
 import { chooseSchool } from './chooseSchool'
 import { finished } from '../../../tests/stores/handedBack'
@@ -28,8 +27,7 @@ const otherProcess = () => new Proxy(store.db, {})
 beforeAll(async () => {
   const [embedded] = testStores()
   if (!embedded) throw new Error('no store to test with')
-  store = await embedded.open()
-  await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
+  store = await embedded.openDemo()
 }, 240_000)
 afterAll(() => store.close())
 

@@ -1,7 +1,6 @@
 import { openBrokenTray } from '../../../tests/stores/brokenTray'
 import { testStores } from '../../../tests/stores/testStores'
 import type { Store } from '@/data/client'
-import { loadDemo } from '@/data/demo/loadDemo'
 import { insertReadings } from '@/data/queries/readings'
 import { claimRevision, trayByNumber } from '@/data/queries/trays'
 import { benchView } from '../bench/benchView'
@@ -14,12 +13,11 @@ const NOW = new Date('2026-11-24T10:00:00Z')
 const DAMAGED = 214
 const UNKNOWN = /Crystal held: “magnet-ring” is no construction this version knows.*or a newer one/
 
-describe.each(testStores())('what is kept and cannot be judged, on $name', ({ open }) => {
+describe.each(testStores())('what is kept and cannot be judged, on $name', ({ openDemo }) => {
   let store: Store
   let sheetId: number
   beforeAll(async () => {
-    store = await open()
-    await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
+    store = await openDemo()
     sheetId = (await trayByNumber(store.db, DAMAGED))?.sheet.id ?? 0
     await store.db.execute(`update case_sheets set retention = 'magnet-ring' where id = ${sheetId}`)
   }, 240_000)

@@ -41,6 +41,19 @@ describe('a picture that no answer came for', () => {
     await jest.runAllTimersAsync()
     expect(await sent).toMatchObject({ ok: false, message: expect.stringMatching(/^Not known/) as string })
     expect(keys.length).toBeGreaterThan(3)
+    // Added once more by hand it is the same picture: kept before, it is not kept twice.
+    const later = answering(kept)
+    expect(await sendPicture(3, file)).toEqual({ ok: true, id: 7 })
+    expect(later).toEqual([keys[0]])
+  })
+
+  it('is said to be sent again while it is', async () => {
+    answering(noAnswer, noAnswer, kept)
+    const again = jest.fn()
+    const sent = sendPicture(3, file, again)
+    await jest.runAllTimersAsync()
+    await sent
+    expect(again).toHaveBeenCalledTimes(2)
   })
 
   it('is another one each time somebody adds one', async () => {

@@ -5,23 +5,33 @@ export type SentPicture = { ok: true; id: number } | { ok: false; message: strin
 /** A server that starts anew is there again within these, ms. */
 const AGAIN_MS = [500, 1000, 2000, 4000, 8000]
 
+/** Keys of pictures no answer came for, by tray and file: added once more, one is the same picture. */
+const unanswered = new Map<string, string>()
+
 /** Sends until an answer comes, for a while. @returns null where none came */
-async function answerTo(send: () => Promise<Response>): Promise<Response | null> {
+async function answerTo(send: () => Promise<Response>, onAgain?: () => void): Promise<Response | null> {
   for (const pauseMs of AGAIN_MS) {
     const response = await send().catch(() => null)
     if (response) return response
+    onAgain?.()
     await new Promise((resolve) => setTimeout(resolve, pauseMs))
   }
   return send().catch(() => null)
 }
 
-/** Keeps a picture with a tray. @returns its id, or what is wrong in a sentence */
-export async function sendPicture(trayId: number, file: File): Promise<SentPicture> {
+/**
+ * Keeps a picture with a tray.
+ * @param onAgain - told each time it has to be sent once more
+ * @returns its id, or what is wrong in a sentence
+ */
+export async function sendPicture(trayId: number, file: File, onAgain?: () => void): Promise<SentPicture> {
   if (file.size > MOST_PHOTO_BYTES) return { ok: false, message: tooLargeText(file.size) }
   // However often it is sent, it is kept once.
-  const key = crypto.randomUUID()
+  const same = JSON.stringify([trayId, file.name, file.size, file.lastModified])
+  const key = unanswered.get(same) ?? crypto.randomUUID()
+  unanswered.set(same, key)
   const caption = file.name.replace(/\.[a-z0-9]+$/i, '').slice(0, 80)
-  const response = await answerTo(() =>
+  const send = () =>
     fetch(`/api/trays/${trayId}/photos`, {
       method: 'POST',
       headers: {
@@ -30,14 +40,15 @@ export async function sendPicture(trayId: number, file: File): Promise<SentPictu
         'X-Key': key,
       },
       body: file,
-    }),
-  )
+    })
+  const response = await answerTo(send, onAgain)
   if (!response)
     return {
       ok: false,
       message:
-        'Not known whether it is kept: Whyalon does not answer. When it does, look whether the picture is there before you add it once more.',
+        'Not known whether it is kept: Whyalon does not answer. Add it once more when it does: it is kept once.',
     }
+  unanswered.delete(same)
   const answer = (await response.json().catch(() => null)) as
     { ok: true; id: number } | { ok: false; errors: Record<string, string> } | null
   if (answer?.ok) return answer

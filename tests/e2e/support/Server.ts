@@ -19,6 +19,8 @@ export class Server {
     private readonly port: number,
     /** where its backups go: a test that is not about them has none made beside it */
     private readonly backups = 'off',
+    /** a PostgreSQL server's database instead of the folder; empty for the folder */
+    private readonly database = '',
   ) {
     this.address = `http://127.0.0.1:${port}`
   }
@@ -30,7 +32,7 @@ export class Server {
       env: {
         ...process.env,
         WHYALON_DATA: this.data,
-        DATABASE_URL: '',
+        DATABASE_URL: this.database,
         WHYALON_BACKUPS: this.backups,
         // Simulated hands need not be slow.
         WHYALON_HOLD_MS: '60',

@@ -2,6 +2,7 @@ import { test as base, expect } from '@playwright/test'
 import type { Page } from '@playwright/test'
 import fs from 'node:fs'
 import path from 'node:path'
+import { copyOfDatabase } from '../../stores/databases'
 import { Server } from './Server'
 
 const PORT = Number(process.env.E2E_PORT ?? 3117)
@@ -15,11 +16,14 @@ export const test = base.extend<{ quietPage: undefined }, { server: Server }>({
       const data = path.join(home, `run-${process.pid}`)
       fs.cpSync(path.join(home, 'template'), data, { recursive: true })
       // Every worker has a server and a copy of the demo world of its own.
-      const server = new Server(data, PORT + parallelIndex)
+      const template = process.env.WHYALON_E2E_DATABASE
+      const database = template ? await copyOfDatabase(template) : null
+      const server = new Server(data, PORT + parallelIndex, 'off', database?.url)
       const { status, output } = await server.start()
       if (status !== 200) throw new Error(output)
       await use(server)
       await server.stop()
+      await database?.drop()
     },
     { scope: 'worker', timeout: 90_000 },
   ],

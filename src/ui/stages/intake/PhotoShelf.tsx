@@ -18,6 +18,7 @@ export function PhotoShelf({ bench, actions }: StageWorkProps) {
   const { view } = bench.state
   const [errors, setErrors] = useState<readonly string[]>([])
   const [sending, setSending] = useState(0)
+  const [isAgain, setAgain] = useState(false)
   const [large, setLargeOnly] = useState<PhotoView | null>(null)
   const setLarge = (photo: PhotoView | null) => {
     setLargeOnly(photo)
@@ -30,7 +31,8 @@ export function PhotoShelf({ bench, actions }: StageWorkProps) {
     setSending(files.length)
     const wrong: string[] = []
     for (const file of files) {
-      const sent = await sendPicture(view.tray.id, file)
+      const sent = await sendPicture(view.tray.id, file, () => setAgain(true))
+      setAgain(false)
       if (!sent.ok) wrong.push(`${file.name}: ${sent.message}`)
     }
     setSending(0)
@@ -83,7 +85,8 @@ export function PhotoShelf({ bench, actions }: StageWorkProps) {
         ))}
         {inHand && (
           <Button onClick={open} disabled={sending > 0} variant="outlined" size="small">
-            {sending > 0 ? `storing ${sending}…` : 'Add pictures'}
+            {sending === 0 && 'Add pictures'}
+            {sending > 0 && (isAgain ? 'no answer, sending again…' : `storing ${sending}…`)}
           </Button>
         )}
         <Box component="span" sx={{ fontSize: 13, color: 'text.secondary' }}>
