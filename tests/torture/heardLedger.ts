@@ -4,6 +4,7 @@ import type { Sent } from './Ledger'
 /** What is heard of a shop's changes over all its lives, and handed to each next one. */
 export class HeardLedger {
   private readonly answered = new Set<string>()
+  private readonly imported = new Set<string>()
   private readonly open = new Map<string, Sent>()
   /** what was lost, doubled or refused */
   readonly wrong: string[] = []
@@ -13,13 +14,17 @@ export class HeardLedger {
   constructor(readonly file: string) {}
 
   get stored(): number {
-    return this.answered.size
+    return this.answered.size + this.imported.size
   }
 
   write(): void {
     fs.writeFileSync(
       this.file,
-      JSON.stringify({ stored: [...this.answered], unsure: [...this.open.values()] }),
+      JSON.stringify({
+        stored: [...this.answered],
+        imported: [...this.imported],
+        unsure: [...this.open.values()],
+      }),
     )
   }
 
@@ -31,10 +36,9 @@ export class HeardLedger {
       const change = JSON.parse(said) as Sent
       this.open.set(change.key, change)
     }
-    if (word === 'stored') {
-      this.open.delete(said)
-      this.answered.add(said)
-    }
+    if (word !== 'stored' && word !== 'imported') return
+    this.open.delete(said)
+    this[word === 'stored' ? 'answered' : 'imported'].add(said)
   }
 
   endLife(): void {

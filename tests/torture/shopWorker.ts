@@ -6,20 +6,23 @@ import fs from 'node:fs'
 import type { SQL } from 'drizzle-orm'
 import { count, eq, inArray, isNotNull, like, sql } from 'drizzle-orm'
 import type { PgTable } from 'drizzle-orm/pg-core'
+import { guessColumns } from '@/core/stock-list/listColumns'
 import { seededRandom } from '@/devices/seededRandom'
 import { openStore } from '@/data/client'
 import { dataTrouble } from '@/data/errors'
 import { runBackup } from '@/data/backup/runBackup'
 import { insertCrystals } from '@/data/queries/stock'
 import { crystals, readings, sentChanges, stockMoves } from '@/data/schema'
+import { importParts } from '@/services/drawers/importParts'
 import { receivePart } from '@/services/drawers/stockCount'
 import { storedOnce, underKey } from '@/services/sentOnce'
 import { takeReading } from '@/services/tray/takeReading'
 import { openBrokenTray } from '../stores/brokenTray'
 import type { Ledger, Sent } from './Ledger'
-import { LIST_LINES, say } from './Ledger'
+import { IMPORT_LINES, LIST_LINES, say } from './Ledger'
 
 const [folder = '', ledgerFile = '', seed = '1', backups = ''] = process.argv.slice(2)
+const HEADINGS = ['Code', 'Diameter (mm)', 'Edge thickness (mm)', 'Material']
 /** Said wherever there was too little room. */
 const FULL = 'Make room'
 const random = seededRandom(Number(seed))
@@ -27,6 +30,7 @@ const { db } = await openStore({ kind: 'folder', folder })
 say('open')
 const ledger = JSON.parse(fs.readFileSync(ledgerFile, 'utf8')) as Ledger
 await expectLedger(ledger)
+await expectImports(ledger)
 for (const change of ledger.unsure) await send(change)
 await expectTotals()
 
@@ -37,7 +41,7 @@ if (backups !== '') void runBackup({ kind: 'folder', folder }, backups, now)
 for (;;) {
   const at = random.uniform(0, 1)
   if (at < 0.08) await onceThereIsRoom(() => db.execute(sql`CHECKPOINT`))
-  const kind = at < 0.8 ? 'reading' : at < 0.95 ? 'receive' : 'list'
+  const kind = at < 0.8 ? 'reading' : at < 0.94 ? 'receive' : at < 0.98 ? 'list' : 'import'
   await send({ key: randomUUID(), kind, trayId: tray.id, instrumentId: instruments[0]?.id ?? 0 })
 }
 
@@ -45,7 +49,7 @@ async function send(change: Sent): Promise<void> {
   say(`sent ${JSON.stringify(change)}`)
   const answer = await onceThereIsRoom(() => changeOf(change))
   if (!answer.ok) throw new Error(`refused: ${JSON.stringify(answer)}`)
-  say(`stored ${change.key}`)
+  say(`${change.kind === 'import' ? 'imported' : 'stored'} ${change.key}`)
 }
 
 /** Tries again, as a person does, for as long as it is said that the disk is full; nothing is started anew. */
@@ -82,6 +86,7 @@ function changeOf({ key, kind, trayId, instrumentId }: Sent): Promise<{ readonly
     )
   if (kind === 'receive')
     return storedOnce(db, key, (tx) => receivePart(tx, { kind: 'crystal', partId: 1, pieces: 1 }, new Date()))
+  if (kind === 'import') return importParts(db, supplierList(key), new Date(), () => true)
   return storedOnce(db, key, async (tx) => {
     await insertCrystals(tx, listOf(key))
     return { ok: true as const }
@@ -102,6 +107,32 @@ function listOf(key: string) {
     profile: 'flat' as const,
     quantity: 1,
   }))
+}
+
+/** A supplier's list as a person imports it, batch by batch; what is imported once more lands once. */
+function supplierList(key: string) {
+  const lines = Array.from(
+    { length: IMPORT_LINES },
+    (_, line) => `${key.slice(0, 8)}:${line},30.0,1.0,mineral`,
+  )
+  return {
+    text: [HEADINGS.join(','), ...lines].join('\n'),
+    reading: {
+      kind: 'crystal',
+      supplier: `import ${key}`,
+      mapping: guessColumns('crystal', HEADINGS, []),
+      defaults: {},
+      prefix: '',
+    },
+  }
+}
+
+/** Every import that was answered as done has all its lines. */
+async function expectImports({ imported }: Ledger): Promise<void> {
+  for (const key of imported) {
+    const lines = await rowsOf(crystals, eq(crystals.supplier, `import ${key}`))
+    if (lines !== IMPORT_LINES) fail(`${lines} lines of ${IMPORT_LINES} that were imported`)
+  }
 }
 
 async function expectLedger({ stored }: Ledger): Promise<void> {
