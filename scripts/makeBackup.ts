@@ -4,7 +4,6 @@
 import fs from 'node:fs'
 import path from 'node:path'
 import { parseArgs } from 'node:util'
-import { USUAL_KEEPING } from '@/core/backups/keptBackups'
 import { backupOfCopy, backupOfServer, proveBackup } from '@/data/backup/backups'
 import { thinBackups } from '@/data/backup/backupFolder'
 import { MIGRATIONS } from '@/data/client'
@@ -15,10 +14,12 @@ const { values } = parseArgs({
 const { copy, to = '' } = values
 const migrations = path.resolve(MIGRATIONS)
 try {
-  if (copy !== undefined) await backupOfCopy(copy, migrations, to, new Date())
-  else await backupOfServer(process.env.DATABASE_URL ?? '', migrations, to, new Date())
+  const { keeping } =
+    copy === undefined
+      ? await backupOfServer(process.env.DATABASE_URL ?? '', migrations, to, new Date())
+      : await backupOfCopy(copy, migrations, to, new Date())
   await proveBackup(to, migrations, new Date())
-  thinBackups(path.dirname(to), USUAL_KEEPING)
+  thinBackups(path.dirname(to), keeping)
 } catch (error) {
   console.error(error instanceof Error ? error.message : error)
   process.exitCode = 1

@@ -11,6 +11,7 @@ import { workerHere } from './atBench'
 
 /** What other pages show as well: they are drawn anew after these. */
 const SHOWN_ELSEWHERE: readonly string[] = [
+  'saveBackupKeeping',
   'saveRecord',
   'saveShopClock',
   'saveShopZone',

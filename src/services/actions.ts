@@ -3,6 +3,7 @@ import { assortment } from './drawers/orders'
 import { countPart, receivePart } from './drawers/stockCount'
 import { checkInstrument } from './instruments/checkInstrument'
 import { makeBridgeToken, withdrawBridgeToken } from './instruments/instrumentBridge'
+import { saveBackupKeeping } from './shop/backupKeeping'
 import { backUpNow } from './shop/backups'
 import { saveRecord } from './shop/records'
 import { saveShopClock, saveShopZone } from './shop/shopTimes'
@@ -77,6 +78,7 @@ const SHOP_ACTIONS = {
   makeBridgeToken,
   openTray,
   receivePart,
+  saveBackupKeeping,
   saveRecord,
   saveShopClock,
   saveShopZone,

@@ -37,6 +37,25 @@ test('a shop is backed up while it works, from Settings and by command, and come
     expect(tsx('scripts/backup.ts').on(data)).toMatch(/backup .*\.tar\.gz, [\d.]+ MB, shown to restore/)
     await page.reload()
     await expect(panel.getByRole('listitem')).toHaveCount(2)
+
+    // As long as the shop says, and no longer.
+    await panel.getByRole('button', { name: 'How long they are kept' }).click()
+    const form = page.getByRole('dialog')
+    await form.getByLabel('The last ones').fill('0')
+    await form.getByRole('button', { name: 'Store' }).click()
+    await expect(form).toContainText(/The last ones: 0 is/)
+    for (const [label, count] of [
+      ['The last ones', '1'],
+      ['Days, one each', '0'],
+      ['Weeks, one each', '0'],
+      ['Months, one each', '0'],
+    ] as const)
+      await form.getByLabel(label).fill(count)
+    await form.getByRole('button', { name: 'Store' }).click()
+    await expect(form).toBeHidden()
+    await expect(panel).toContainText('the last 1 are kept.')
+    await panel.getByRole('button', { name: 'Back up now' }).click()
+    await expect(panel.getByRole('listitem')).toHaveCount(1, { timeout: 90_000 })
   } finally {
     await page.goto('about:blank')
     await server.stop()

@@ -1,4 +1,5 @@
 import type { Metadata } from 'next'
+import { backupKeeping } from '@/services/shop/backupKeeping'
 import { backupsState } from '@/services/shop/backups'
 import { bridgeState } from '@/services/instruments/instrumentBridge'
 import { shopPolicy } from '@/services/shop/shopPolicy'
@@ -25,6 +26,8 @@ export default async function Page() {
       bridge={await bridgeState(shop)}
       bridgeActions={{ make: call('makeBridgeToken'), withdraw: call('withdrawBridgeToken') }}
       backups={backupsState()}
+      keeping={await backupKeeping(shop)}
+      saveKeeping={call('saveBackupKeeping')}
       backUp={call('backUpNow')}
       save={call('saveRecord')}
       check={call('checkInstrument')}

@@ -1,3 +1,5 @@
+import type { Field } from '../records/Field'
+
 /** How long backups are kept: the last few, and the newest of each of the last days, weeks and months. */
 export interface Keeping {
   readonly last: number
@@ -7,6 +9,28 @@ export interface Keeping {
 }
 
 export const USUAL_KEEPING: Keeping = { last: 3, days: 7, weeks: 4, months: 12 }
+
+const MOST = { last: 50, days: 90, weeks: 60, months: 120 }
+
+function keepingField(name: keyof Keeping, label: string, least: number): Field {
+  return {
+    kind: 'count',
+    name,
+    label,
+    required: true,
+    least,
+    most: MOST[name],
+    help: `usual ${USUAL_KEEPING[name]}`,
+  }
+}
+
+/** How long a shop wants its backups kept; the last one always stays. */
+export const KEEPING_FIELDS: readonly Field[] = [
+  keepingField('last', 'The last ones', 1),
+  keepingField('days', 'Days, one each', 0),
+  keepingField('weeks', 'Weeks, one each', 0),
+  keepingField('months', 'Months, one each', 0),
+]
 
 const DAY_MS = 86_400_000
 

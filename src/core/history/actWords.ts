@@ -23,6 +23,7 @@ const WORDS: Readonly<Record<string, string>> = {
   recordOff: 'Part came off',
   removePhoto: 'Picture removed',
   reopenTray: 'Tray reopened',
+  saveBackupKeeping: 'Keeping of backups set',
   saveRecord: 'Record stored',
   saveShopClock: 'Clock set',
   saveShopPolicy: 'Limits set',

@@ -1,3 +1,4 @@
+import { KEEPING_FIELDS } from '../backups/keptBackups'
 import type { PartKind } from '../parts/parts'
 import { PART_KINDS, PARTS } from '../parts/parts'
 import { POLICY_FIELDS } from '../policy/policyFields'
@@ -125,6 +126,7 @@ const TABLE_OF_PARTS: Readonly<Record<PartKind, string>> = {
 const SETTINGS: ReadonlyMap<string, readonly Field[]> = new Map([
   ['fit_policy', POLICY_FIELDS.map(({ field, group }) => ({ ...field, label: `${group}: ${field.label}` }))],
   ['schools', schoolFields()],
+  ['keeping', KEEPING_FIELDS.map((field) => ({ ...field, label: `Backups: ${field.label}` }))],
 ])
 
 function schoolFields(): Field[] {

@@ -43,7 +43,7 @@ beforeAll(async () => {
   fs.cpSync(at('data'), at('copy'), { recursive: true })
   await store.close()
   backup = at('whyalon.tar.gz')
-  manifest = await backupOfCopy(at('copy'), MIGRATIONS, backup, NOW)
+  manifest = (await backupOfCopy(at('copy'), MIGRATIONS, backup, NOW)).manifest
 }, 240_000)
 afterAll(() => fs.rmSync(home, { recursive: true, force: true }))
 
@@ -78,7 +78,7 @@ describe('a backup', () => {
 
   it('made of what was restored holds the same', async () => {
     await restoreBackup(backup, { kind: 'folder', folder: at('again') }, MIGRATIONS)
-    const again = await backupOfCopy(at('again'), MIGRATIONS, at('again.tar.gz'), NOW)
+    const { manifest: again } = await backupOfCopy(at('again'), MIGRATIONS, at('again.tar.gz'), NOW)
     expect(again).toEqual(manifest)
   }, 240_000)
 
@@ -98,7 +98,7 @@ describe('a backup', () => {
         await expect(
           restoreBackup(backup, { kind: 'server', url: database.url }, MIGRATIONS),
         ).rejects.toThrow(/holds tables already/)
-        const back = await backupOfServer(database.url, MIGRATIONS, at('server.tar.gz'), NOW)
+        const { manifest: back } = await backupOfServer(database.url, MIGRATIONS, at('server.tar.gz'), NOW)
         expect(back.tables).toEqual(manifest.tables)
         await restoreBackup(at('server.tar.gz'), { kind: 'folder', folder: at('back') }, MIGRATIONS)
         await expectTheShop(await open(at('back')))

@@ -3,6 +3,8 @@ import os from 'node:os'
 import path from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { Client } from 'pg'
+import type { Keeping } from '@/core/backups/keptBackups'
+import { USUAL_KEEPING } from '@/core/backups/keptBackups'
 import { syncEntry, syncFolder } from '../folder/durableFiles'
 import { folderState } from '../folder/folderState'
 import { lockFolder } from '../folder/folderLock'
@@ -10,7 +12,7 @@ import type { DataLocation } from '../environment'
 import { inOneState, ofClient, ofEngine } from '../connections'
 import type { Manifest } from './Manifest'
 import { BackupRefusedError } from './Manifest'
-import type { Connection } from '../Connection'
+import type { Ask, Connection } from '../Connection'
 import { loadBackup, unpackBackup } from './restoreBackup'
 import { PROVED } from './proved'
 import { migrationTags } from './schemaSql'
@@ -25,7 +27,7 @@ export async function backupOfCopy(
   migrations: string,
   file: string,
   madeAt: Date,
-): Promise<Manifest> {
+): Promise<BackupWritten> {
   const engine = await PGlite.create({ dataDir: copy })
   try {
     return await backupOf(ofEngine(engine), migrations, file, madeAt)
@@ -39,9 +41,29 @@ export async function backupOfServer(url: string, migrations: string, file: stri
   return withClient(url, (client) => backupOf(ofClient(client), migrations, file, madeAt))
 }
 
-function backupOf(source: Connection, migrations: string, file: string, madeAt: Date): Promise<Manifest> {
+/** A backup, and how long the shop it is of wants backups kept. */
+export interface BackupWritten {
+  readonly manifest: Manifest
+  readonly keeping: Keeping
+}
+
+function backupOf(
+  source: Connection,
+  migrations: string,
+  file: string,
+  madeAt: Date,
+): Promise<BackupWritten> {
   fs.mkdirSync(path.dirname(file), { recursive: true })
-  return inOneState(source, () => writeBackup({ ask: source.ask, migrations, madeAt }, file))
+  return inOneState(source, async () => ({
+    manifest: await writeBackup({ ask: source.ask, migrations, madeAt }, file),
+    keeping: await shopKeeping(source.ask),
+  }))
+}
+
+/** What is usual where the shop wants nothing else, and while no version of its tables holds what it wants. */
+async function shopKeeping(ask: Ask): Promise<Keeping> {
+  const [row] = await ask("SELECT to_jsonb(s) -> 'keeping' AS keeping FROM shop_settings s LIMIT 1")
+  return { ...USUAL_KEEPING, ...(row?.['keeping'] as Partial<Keeping> | null) }
 }
 
 /**

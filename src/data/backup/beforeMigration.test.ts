@@ -32,6 +32,7 @@ async function expectBackup(location: DataLocation): Promise<void> {
   // As the version before this one left it.
   await first.db.execute(sql`DROP FUNCTION keep_change CASCADE`)
   await first.db.execute(sql`DROP TABLE changes`)
+  await first.db.execute(sql`ALTER TABLE shop_settings DROP COLUMN keeping`)
   for (const name of ['history_row', 'history_key', 'history_tray', 'history_difference', 'keep_history'])
     await first.db.execute(sql`DROP FUNCTION ${sql.identifier(name)}`)
   await first.db.execute(sql`SELECT seal_sums()`)

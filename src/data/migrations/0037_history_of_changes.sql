@@ -11,6 +11,7 @@ CREATE TABLE "changes" (
 	"now" jsonb
 );
 --> statement-breakpoint
+ALTER TABLE "shop_settings" ADD COLUMN "keeping" jsonb;--> statement-breakpoint
 CREATE INDEX "changes_tray_id_id_index" ON "changes" USING btree ("tray_id","id");--> statement-breakpoint
 CREATE INDEX "changes_table_name_row_id_id_index" ON "changes" USING btree ("table_name","row_id","id");
 --> statement-breakpoint

@@ -1,3 +1,4 @@
+import type { Keeping } from '@/core/backups/keptBackups'
 import type { ClockForm } from '@/core/units/clockForm'
 import { USUAL_CLOCK } from '@/core/units/clockForm'
 import type { ChosenOptions } from '@/core/procedure/schoolChoices'
@@ -19,6 +20,8 @@ export const shopSettings = pgTable('shop_settings', {
   clock: text('clock').$type<ClockForm>().notNull().default(USUAL_CLOCK),
   /** whose days and hours the shop goes by, by its IANA name; null as this machine does */
   timeZone: text('time_zone'),
+  /** how long backups are kept; null as is usual */
+  keeping: jsonb('keeping').$type<Keeping>(),
   /** SHA-256 of the instrument bridge's token, hex; the token itself is shown once and not kept */
   bridgeTokenHash: text('bridge_token_hash'),
   bridgeTokenMadeAt: timestamp('bridge_token_made_at', { withTimezone: true }),

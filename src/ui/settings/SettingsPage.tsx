@@ -8,6 +8,7 @@ import { useColorScheme } from '@mui/material/styles'
 import Link from 'next/link'
 import type { GridColDef } from '@mui/x-data-grid'
 import { useState } from 'react'
+import type { Keeping } from '@/core/backups/keptBackups'
 import type { ChosenOptions } from '@/core/procedure/schoolChoices'
 import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
@@ -71,6 +72,8 @@ export interface SettingsPageProps {
   readonly bridgeActions: BridgeActions
   readonly backups: BackupsState
   readonly backUp: Calls['backUpNow']
+  readonly keeping: Keeping
+  readonly saveKeeping: Calls['saveBackupKeeping']
 }
 
 /** Instruments with their errors, presses, and the light the screen is read by. */
@@ -163,7 +166,12 @@ export function SettingsPage(props: SettingsPageProps) {
       <Typography variant="h2" component="h2" sx={{ mt: 3 }}>
         Backups
       </Typography>
-      <BackupsPanel state={props.backups} backUp={props.backUp} />
+      <BackupsPanel
+        state={props.backups}
+        backUp={props.backUp}
+        keeping={props.keeping}
+        saveKeeping={props.saveKeeping}
+      />
       <Typography variant="h2" component="h2" sx={{ mt: 3, mb: 1 }}>
         Days and hours
       </Typography>
