@@ -71,9 +71,16 @@ const query = fc
     ).toString(),
   )
 
-/** Not next-router-state-tree: mangled, the framework itself answers it by 500 before anything of ours sees it. */
 const headers = fc.dictionary(
-  fc.constantFrom('content-type', 'accept', 'x-caption', 'range', 'authorization', 'rsc'),
+  fc.constantFrom(
+    'content-type',
+    'accept',
+    'x-caption',
+    'range',
+    'authorization',
+    'rsc',
+    'next-router-state-tree',
+  ),
   fc.constantFrom(
     '',
     'x',
