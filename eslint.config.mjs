@@ -60,7 +60,9 @@ export default [
   },
   {
     files: ['src/**/*.{ts,tsx}'],
-    rules: { 'no-restricted-syntax': ['error', BARE_PANEL, BUILT_IN_POLICY, CONSTRUCTION_CODE, BARE_TRANSACTION] },
+    rules: {
+      'no-restricted-syntax': ['error', BARE_PANEL, BUILT_IN_POLICY, CONSTRUCTION_CODE, BARE_TRANSACTION],
+    },
   },
   {
     // Only stages and the parts of Match go without a placeholder: they are changed in a transition.
