@@ -11,8 +11,9 @@ export interface ActLine {
 /**
  * The records of one act, those of a kind that came to be together in one line. An act that is nothing but one such line
  * says itself what kind it is: “Reading taken: case bore 30.02 mm”.
+ * @param act - in words; null where nobody did it
  */
-export function actLines(words: readonly ChangeWords[]): ActLine[] {
+export function actLines(words: readonly ChangeWords[], act: string | null): ActLine[] {
   const lines: { one: string; names: string[]; values: readonly ValueChange[] }[] = []
   for (const { one, name, values } of words) {
     const last = lines.at(-1)
@@ -22,7 +23,7 @@ export function actLines(words: readonly ChangeWords[]): ActLine[] {
   }
   const named = lines.map((line) => ({ ...line, names: line.names.filter((name) => name !== '') }))
   const [only] = named
-  return only && named.length === 1 && only.values.length === 0 && only.names.length > 0
+  return act !== null && only && named.length === 1 && only.values.length === 0 && only.names.length > 0
     ? [{ ...only, one: null }]
     : named
 }

@@ -173,13 +173,14 @@ describe('actLines', () => {
   })
 
   it('leaves out the kind where the act says it', () => {
-    expect(actLines([words('Reading', 'a'), words('Reading', 'b')])).toEqual([
-      { one: null, names: ['a', 'b'], values: [] },
-    ])
+    const two = [words('Reading', 'a'), words('Reading', 'b')]
+    expect(actLines(two, 'Reading taken')).toEqual([{ one: null, names: ['a', 'b'], values: [] }])
+    expect(actLines(two, null)).toEqual([{ one: 'Reading', names: ['a', 'b'], values: [] }])
   })
 
   it('keeps apart what is of another kind or has values', () => {
-    const lines = actLines([words('Tray', '7', 1), words('Pick', ''), words('Step', 'a'), words('Step', 'b')])
+    const all = [words('Tray', '7', 1), words('Pick', ''), words('Step', 'a'), words('Step', 'b')]
+    const lines = actLines(all, 'Parts picked')
     expect(lines.map(({ one, names }) => [one, names])).toEqual([
       ['Tray', ['7']],
       ['Pick', []],

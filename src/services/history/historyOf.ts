@@ -108,7 +108,10 @@ function actView({ at, by, doing, changes }: Act, told: Told): HistoryAct {
     by,
     did: actWords(doing),
     trayNumber: trayId === null ? null : (told.numbers.get(trayId) ?? null),
-    lines: actLines(changes.slice(0, MOST_LINES).map((change) => changeWords(change, knownOf(change, told)))),
+    lines: actLines(
+      changes.slice(0, MOST_LINES).map((change) => changeWords(change, knownOf(change, told))),
+      actWords(doing),
+    ),
     more: Math.max(0, changes.length - MOST_LINES),
   }
 }

@@ -35,10 +35,10 @@ export function ActLine({ act, isOfTray }: { act: HistoryAct; isOfTray: boolean 
           color: by === null ? 'text.secondary' : 'primary.main',
         }}
       >
-        {by ?? 'not named'}
+        {by ?? (did === null ? '–' : 'not named')}
       </Box>
       <Box sx={{ gridColumn: { xs: '1 / -1', sm: 3 }, overflowWrap: 'anywhere' }}>
-        <strong>{did ?? 'Whyalon itself'}</strong>
+        <strong>{did ?? 'By Whyalon itself'}</strong>
         {!isOfTray && trayNumber !== null && (
           <>
             {', '}
