@@ -47,7 +47,7 @@ it('decodes one after another in one process, and ends it when nothing is left t
 })
 
 it('kills one that hangs over a picture; the next picture has a new one', async () => {
-  const decode = decoderThat('hangs', `if (bytes[0] === 0) for (;;); ${ANSWER}`, 1500)
+  const decode = decoderThat('hangs', `if (bytes[0] === 0) for (;;); ${ANSWER}`, 6000)
   const [hung, next] = await Promise.all([decode(HANG), decode(Uint8Array.of(1, 2))])
   expect(hung).toBeNull()
   expect(next?.widthPx).toBe(2)
