@@ -59,7 +59,7 @@ export function keptRun(
   outcome: PressOutcome,
   ranAt = TAKEN_AT,
 ): KeptTray['pressRuns'][number] {
-  return { pickId, outcome, ranAt }
+  return { id: 1, pickId, pressId: 1, quarterTurns: 4, leftHour: null, outcome, ranAt }
 }
 
 /** A tray on which nothing was done yet, its crystal whole; override what the test is about. */

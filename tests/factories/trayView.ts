@@ -46,6 +46,8 @@ const NOTHING_DONE: StandingWork = {
   goBack: [],
   picked: false,
   home: false,
+  rim: null,
+  rimSeenEven: false,
   onOtherFigures: {},
   partsOpen: '',
 }
@@ -188,6 +190,7 @@ export function trayViewOf({
     asFound: null,
     setParts: [],
     press: null,
+    rim: null,
     policy: FIT_POLICY,
     partsOut: [],
     seals: [],

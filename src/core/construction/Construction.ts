@@ -155,6 +155,8 @@ export interface Construction<S extends CrystalSeat = CrystalSeat, C extends Can
   readonly goesWith: GoesWith
   /** false where it goes in by hand */
   readonly pressed: boolean
+  /** its rim stands as the press left it: level or not is seen there; where a bezel goes over it first, it is not */
+  readonly rimSeenAtPress: boolean
 
   // Its dimensions.
   /** on its sheet beside those of every case */

@@ -44,6 +44,7 @@ export const bayonetRing: Construction<BayonetSeat, BayonetCandidate> = {
   bezel: null,
   goesWith: {},
   pressed: false,
+  rimSeenAtPress: false,
   dimensions: {
     bore: 'always',
     'rebate-depth': 'always',

@@ -59,6 +59,7 @@ export const TYPICAL_INSTRUMENTS = {
   'thickness-gauge': { resolutionMm: 0.01, maximumPermissibleErrorMm: 0.02, zeroOffsetMm: 0 },
   'inside-micrometer': { resolutionMm: 0.001, maximumPermissibleErrorMm: 0.005, zeroOffsetMm: 0 },
   'depth-gauge': { resolutionMm: 0.01, maximumPermissibleErrorMm: 0.02, zeroOffsetMm: 0 },
+  'dial-indicator': { resolutionMm: 0.01, maximumPermissibleErrorMm: 0.015, zeroOffsetMm: 0 },
   'ring-gauges': { resolutionMm: 0.02, maximumPermissibleErrorMm: 0.002, zeroOffsetMm: 0 },
   'ring-cone': { resolutionMm: 0.1, maximumPermissibleErrorMm: 0.1, zeroOffsetMm: 0 },
   'radius-gauges': { resolutionMm: 0.25, maximumPermissibleErrorMm: 0.05, zeroOffsetMm: 0 },

@@ -4,6 +4,8 @@ import type { DiePolicy } from '../dies/diePolicy'
 import { DIE_POLICY } from '../dies/diePolicy'
 import type { FitPolicy } from '../fit/fitPolicy'
 import { FIT_POLICY } from '../fit/fitPolicy'
+import type { LevelPolicy } from '../level/levelPolicy'
+import { LEVEL_POLICY } from '../level/levelPolicy'
 import type { StrengthPolicy } from '../plate/strengthPolicy'
 import { STRENGTH_POLICY } from '../plate/strengthPolicy'
 import type { FlatSealPolicy } from '../seals/flatSealPolicy'
@@ -22,6 +24,7 @@ export interface ShopPolicy {
   readonly strength: StrengthPolicy
   readonly verdict: VerdictPolicy
   readonly die: DiePolicy
+  readonly level: LevelPolicy
 }
 
 export const BUILT_IN_POLICY: ShopPolicy = {
@@ -32,4 +35,5 @@ export const BUILT_IN_POLICY: ShopPolicy = {
   strength: STRENGTH_POLICY,
   verdict: VERDICT_POLICY,
   die: DIE_POLICY,
+  level: LEVEL_POLICY,
 }

@@ -39,6 +39,15 @@ export const POLICY_FIELDS: readonly PolicyField[] = [
     },
   ]),
   ...PART_POLICY_FIELDS,
+  ...policyGroup('Level of a rim', [
+    {
+      name: 'level-tilt',
+      label: 'highest less lowest, most',
+      path: 'level.mostTiltMm',
+      least: 0.01,
+      most: 0.5,
+    },
+  ]),
   ...policyGroup('Strength of a crystal', [
     {
       name: 'strength-factor',

@@ -7,6 +7,17 @@ import type { PressKind, PressSituation, PressStep } from './PressStep'
 export const PRESS_OUTCOMES = ['home', 'high-on-one-side', 'loose', 'cracked'] as const
 export type PressOutcome = (typeof PRESS_OUTCOMES)[number]
 
+/** What a press without a gauge tells: how it felt in the hand. */
+export const PRESS_FEELS = ['easy', 'right', 'hard'] as const
+export type PressFeel = (typeof PRESS_FEELS)[number]
+
+/** Runs that failed; one that stands high on a side is pressed again. */
+export const FAILED_OUTCOMES: readonly PressOutcome[] = ['loose', 'cracked']
+
+/** What a run that failed is put down to. Common practice. */
+export const FAILURE_CAUSES = ['die', 'size', 'dirt', 'force', 'unknown'] as const
+export type FailureCause = (typeof FAILURE_CAUSES)[number]
+
 /** Why a shop presses with one or the other: both are schools of common practice. */
 export const PRESS_SCHOOLS: Readonly<Record<PressKind, string>> = {
   lever: 'Quick, and the hand feels the snap. Stop at the first firm stop: a lever multiplies the last push.',

@@ -2,6 +2,7 @@ import type { Dimension } from './Dimension'
 import { BEZEL_DIMENSIONS } from './table/bezelDimensions'
 import { CASE_DIMENSIONS } from './table/caseDimensions'
 import { CRYSTAL_DIMENSIONS } from './table/crystalDimensions'
+import { PRESS_DIMENSIONS } from './table/pressDimensions'
 import { SEAL_DIMENSIONS } from './table/sealDimensions'
 
 /**
@@ -14,6 +15,7 @@ const TABLE = {
   ...CASE_DIMENSIONS,
   ...BEZEL_DIMENSIONS,
   ...SEAL_DIMENSIONS,
+  ...PRESS_DIMENSIONS,
 }
 
 export type DimensionId = keyof typeof TABLE
@@ -26,4 +28,9 @@ export const DIMENSION_IDS = Object.keys(TABLE) as DimensionId[]
 /** True for what is read from inside: jaws that open against a wall. */
 export function isInside(id: DimensionId): boolean {
   return DIMENSIONS[id].instruments.some((kind) => kind === 'inside-micrometer' || kind === 'pin-gauges')
+}
+
+/** True for what is read of the case and its parts; what is read at the press is of one pressing alone. */
+export function isOfCase(id: DimensionId): boolean {
+  return DIMENSIONS[id].stage !== 'press-in'
 }

@@ -12,6 +12,7 @@ const KIND_WORDS: Readonly<Record<InstrumentKind, string>> = {
   'thickness-gauge': 'a thickness gauge',
   'inside-micrometer': 'an inside micrometer',
   'depth-gauge': 'a depth gauge',
+  'dial-indicator': 'a dial indicator',
   'ring-gauges': 'ring gauges',
   'ring-cone': 'a ring cone',
   'radius-gauges': 'radius gauges',

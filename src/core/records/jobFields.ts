@@ -1,7 +1,7 @@
 import { CRYSTAL_MATERIALS } from '../fit/parts'
 import { ASKED_FOR, ASKED_WORDS, LEAST_WEAR, MOST_GASKET_YEARS, MOST_WEAR, USES } from '../intake/jobWords'
 import { LEAST_CLASS_BAR, MOST_CLASS_BAR } from '../intake/waterClass'
-import { PRESS_OUTCOMES } from '../press/pressPlan'
+import { FAILED_OUTCOMES, FAILURE_CAUSES, PRESS_FEELS, PRESS_OUTCOMES } from '../press/pressPlan'
 import { CRYSTAL_STATES } from '../intake/crystalStates'
 import type { Field } from './Field'
 import { optionsOf } from './Field'
@@ -107,12 +107,30 @@ export const TRAY_FIELDS: readonly Field[] = [
 export const PRESS_RUN_FIELDS: readonly Field[] = [
   { kind: 'choice', name: 'outcome', label: 'Outcome', required: true, options: optionsOf(PRESS_OUTCOMES) },
   {
+    kind: 'choice',
+    name: 'cause',
+    label: 'Put down to',
+    required: true,
+    options: optionsOf(FAILURE_CAUSES),
+    shownWhen: { field: 'outcome', isOneOf: FAILED_OUTCOMES },
+  },
+  { kind: 'choice', name: 'feel', label: 'It felt', required: false, options: optionsOf(PRESS_FEELS) },
+  {
     kind: 'count',
     name: 'quarterTurns',
     label: 'Quarter turns',
     required: true,
     least: 0,
     most: MOST_QUARTER_TURNS,
+  },
+  {
+    kind: 'count',
+    name: 'leftHour',
+    label: 'Hour at the left',
+    required: false,
+    least: 1,
+    most: 12,
+    help: 'as the case lay first',
   },
   {
     kind: 'figure',

@@ -84,6 +84,10 @@ export interface StandingWork {
   readonly picked: boolean
   /** what was picked was logged as home */
   readonly home: boolean
+  /** how the rim was read to stand after the last pressing; null where no height was read since */
+  readonly rim: { readonly words: string; readonly isLevel: boolean } | null
+  /** it was seen to be even at the end, under the loupe */
+  readonly rimSeenEven: boolean
   /** acts that were done on other figures than there are now */
   readonly onOtherFigures: Readonly<Partial<Record<RestingAct, OtherFigures>>>
   /** parts of the trail that are not accounted for, in words; empty when all are */

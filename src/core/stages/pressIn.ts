@@ -1,6 +1,6 @@
 import { onOtherFigures } from './onOtherFigures'
 import { restOf } from './restOf'
-import type { Stage } from './Stage'
+import type { Demand, Stage, StandingWork } from './Stage'
 
 /** The step that a logged run shows to be done. */
 const CRYSTAL_IN = 'crystal-in'
@@ -26,6 +26,16 @@ export const pressIn: Stage = {
             standsFor: [CRYSTAL_IN],
           },
           ...onOtherFigures(work, 'press-run'),
+          ...rimLevel(work),
         ]
       : [],
+}
+
+const RIM_LEVEL = 'rim-level'
+
+/** Once heights are read they say whether the rim is level, and no eye does; an even rim at the end says it as well. */
+function rimLevel({ steps, rim, rimSeenEven }: StandingWork): Demand[] {
+  if (!steps.includes(RIM_LEVEL)) return []
+  if (rim) return [{ id: RIM_LEVEL, open: `rim ${rim.words}`, met: rim.isLevel, standsFor: [RIM_LEVEL] }]
+  return rimSeenEven ? [{ id: RIM_LEVEL, open: '', met: true, standsFor: [RIM_LEVEL] }] : []
 }

@@ -22,6 +22,8 @@ const NOTHING_YET: StandingWork = {
   goBack: [],
   picked: false,
   home: false,
+  rim: null,
+  rimSeenEven: false,
   onOtherFigures: {},
   partsOpen: '1 case back',
 }

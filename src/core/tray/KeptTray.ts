@@ -105,7 +105,13 @@ export interface KeptTray {
   } | null
   /** oldest first */
   readonly pressRuns: readonly {
+    readonly id: number
     readonly pickId: number
+    /** null where it went in by hand */
+    readonly pressId: number | null
+    readonly quarterTurns: number
+    /** hour of the case at the press's left; null where nobody said */
+    readonly leftHour: number | null
     readonly outcome: PressOutcome
     readonly ranAt: Date
   }[]

@@ -2,7 +2,7 @@ import type { Figure, FigureOrigin } from '../fit/CrystalSeat'
 import type { LearnedFigure } from '../learning/PieceFigure'
 import { plainEstimate } from '../measure/combinedEstimate'
 import type { DimensionId } from '../readings/dimensions'
-import { DIMENSIONS } from '../readings/dimensions'
+import { DIMENSIONS, isOfCase } from '../readings/dimensions'
 import { isOnSheets, sheetField } from '../readings/sheetFigures'
 import type { CaseSheet } from './CaseSheet'
 import type { MeasuredFigures } from './measuredFigures'
@@ -27,6 +27,7 @@ export function sheetValueMm(dimension: DimensionId, sheet: CaseSheet): number |
   const learned = learnedOf(dimension, sheet)
   if (learned) return learned.valueMm
   if (isOnSheets(dimension)) return sheet[sheetField(dimension)]
+  if (!isOfCase(dimension)) return null
   const [bore, wall] = [sheetValueMm('bore', sheet), sheetValueMm('gasket-wall', sheet)]
   return bore !== null && wall !== null ? bore - 2 * wall : null
 }

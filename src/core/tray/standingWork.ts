@@ -18,7 +18,10 @@ import type { TrayReadout } from './trayReadout'
 
 /** A tray's case, as far as its stages ask how the work stands. */
 export interface WorkBasis {
-  readonly kept: Pick<KeptTray, 'shapes' | 'picked' | 'pressRuns' | 'partsOut' | 'looked' | 'findings'>
+  readonly kept: Pick<
+    KeptTray,
+    'shapes' | 'picked' | 'pressRuns' | 'partsOut' | 'looked' | 'findings' | 'ticks'
+  >
   readonly procedure: Procedure
   readonly plan: readonly DimensionId[]
   /** those of the plan that say which crystal fits */
@@ -29,6 +32,8 @@ export interface WorkBasis {
   readonly trail: readonly TrailLine[]
   /** parts of the piece itself; asked only where some were picked or said to go back */
   readonly own: () => Pick<OwnParts, 'parts'>
+  /** asked only where a run at the press is kept */
+  readonly rim: () => StandingWork['rim']
   /** asked only where something is left to be read */
   readonly readout: () => TrayReadout
 }
@@ -44,6 +49,7 @@ export function standingWork({
   own,
   readout,
   onOtherFigures,
+  rim,
 }: WorkBasis): StandingWork {
   const { picked, pressRuns, shapes, partsOut, looked, findings } = kept
   const byShape = shapes.filter(({ voidReason }) => voidReason === null).map(({ dimension }) => dimension)
@@ -78,6 +84,10 @@ export function standingWork({
     ),
     picked: picked !== null && !isLost(picked, pressRuns, own),
     home: isHome(kept),
+    get rim() {
+      return pressRuns.length > 0 ? rim() : null
+    },
+    rimSeenEven: kept.ticks['step:rim-check'] !== undefined,
     get onOtherFigures() {
       return onOtherFigures()
     },

@@ -42,6 +42,8 @@ import type { Wait } from '../waits/waits'
 import { waitsOf } from '../waits/waits'
 import { isOfOldBezel, newBezelOf } from './newBezel'
 import { actsOnOtherFigures } from './onOtherFigures'
+import type { StandingRim } from './standingRim'
+import { standingRim } from './standingRim'
 import { standsNow } from './standsNow'
 import { standingWork } from './standingWork'
 
@@ -79,6 +81,8 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly possible: readonly DimensionId[]
   /** null when the plan is done, or as much of it as can be read once a crystal is home */
   readonly next: ReadingTarget | null
+  /** how the rim stands after the last pressing; null where no height was read since, or too few */
+  readonly rim: StandingRim | null
   readonly facts: JobFacts
   /** the steps of this job, tools by rule of thumb */
   readonly procedure: Procedure
@@ -141,9 +145,11 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       ),
       trail: trail(),
       own: () => own(),
+      rim: () => rim()?.judgement ?? null,
       readout: () => now().readout,
     }),
   }))
+  const rim = lazily(() => standingRim(kept, standing, rules.policy.level))
   const piece = lazily(() => standsNow(facts(), trail(), kept))
   const stages = lazily(() => stageStates(stagesBasis()))
   const own = lazily(() => {
@@ -189,6 +195,9 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
     },
     get next() {
       return nextTarget(readable(), counted)
+    },
+    get rim() {
+      return rim()
     },
     get facts() {
       return facts()

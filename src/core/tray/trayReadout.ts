@@ -2,6 +2,7 @@ import type { SeatOutcome } from '../fit/CrystalSeat'
 import type { FitWishes } from '../fit/FitWishes'
 import { aimedInterference, USUAL_RING } from '../fit/aimedInterference'
 import type { FitPolicy } from '../fit/fitPolicy'
+import { isOfCase } from '../readings/dimensions'
 import type { StoredShape } from '../shapes/shapeSize'
 import { shapeEvidence } from '../shapes/shapeSize'
 import type { OddEvidence } from '../verdict/evidenceConflicts'
@@ -61,7 +62,7 @@ export function trayReadout(
   { shapes, pastCounts, policy, verdict }: ReadoutChoices,
 ): TrayReadout {
   const ofCrystal = shapes.filter((shape) => shape.dimension === 'crystal-diameter')
-  const { sound, trouble } = soundReadings(readings)
+  const { sound, trouble } = soundReadings(readings.filter(({ dimension }) => isOfCase(dimension)))
   const measured = measuredFigures(
     sound,
     shapes.filter((shape) => shape.dimension !== 'crystal-diameter'),

@@ -30,11 +30,8 @@ async function expectBackup(location: DataLocation): Promise<void> {
   const first = await openStore(location)
   expect(backups()).toEqual([])
   // As the version before this one left it.
-  await first.db.execute(sql`DROP FUNCTION keep_change CASCADE`)
-  await first.db.execute(sql`DROP TABLE changes`)
-  await first.db.execute(sql`ALTER TABLE shop_settings DROP COLUMN keeping`)
-  for (const name of ['history_row', 'history_key', 'history_tray', 'history_difference', 'keep_history'])
-    await first.db.execute(sql`DROP FUNCTION ${sql.identifier(name)}`)
+  for (const column of ['left_hour', 'feel', 'cause'])
+    await first.db.execute(sql`ALTER TABLE press_runs DROP COLUMN ${sql.identifier(column)}`)
   await first.db.execute(sql`SELECT seal_sums()`)
   await first.db.execute(
     sql`DELETE FROM drizzle.__drizzle_migrations WHERE id = (SELECT max(id) FROM drizzle.__drizzle_migrations)`,

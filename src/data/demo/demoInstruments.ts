@@ -46,5 +46,13 @@ export function demoInstruments(day: Date): NewInstrument[] {
       zeroOffsetMm: 0,
       calibrationDueOn: null,
     },
+    {
+      name: 'Dial indicator',
+      kind: 'dial-indicator',
+      resolutionMm: 0.01,
+      maximumPermissibleErrorMm: 0.015,
+      zeroOffsetMm: 0,
+      calibrationDueOn: due(90),
+    },
   ]
 }

@@ -1,5 +1,5 @@
 import { doublePrecision, index, integer, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
-import { PRESS_OUTCOMES } from '@/core/press/pressPlan'
+import { FAILURE_CAUSES, PRESS_FEELS, PRESS_OUTCOMES } from '@/core/press/pressPlan'
 import { dies } from './dies'
 import { picks } from './picks'
 import { presses } from './presses'
@@ -26,7 +26,13 @@ export const pressRuns = pgTable(
     peakForceN: doublePrecision('peak_force_n'),
     /** mm; null when not read */
     travelMm: doublePrecision('travel_mm'),
+    /** hour of the case that lay at the press's left for the first pressing, 1 to 12; null where nobody said, and by hand */
+    leftHour: integer('left_hour'),
+    /** how it felt; null where nobody said */
+    feel: text('feel', { enum: PRESS_FEELS }),
     outcome: text('outcome', { enum: PRESS_OUTCOMES }).notNull(),
+    /** what a run that failed is put down to; null for others, and for runs from before it was asked */
+    cause: text('cause', { enum: FAILURE_CAUSES }),
     note: text('note').notNull().default(''),
     ranAt: timestamp('ran_at', { withTimezone: true }).notNull(),
   },

@@ -17,6 +17,8 @@ export interface SimulatedBenchOptions {
   /** the same seed is the same piece, the same hands and the same break */
   readonly seed: number
   readonly sheet: CaseSheet
+  /** how often its crystal was pressed; left out: never */
+  readonly pressings?: number
 }
 
 /** A bench nobody sits at: a hidden true piece, instruments with errors of their own, a crystal that may break. */
@@ -36,8 +38,8 @@ const THICKNESS: ReadingTarget = { dimension: 'crystal-edge', placeIndex: 0 }
 /** Steps between the streams of chance of one seed. */
 const BREAK_STREAM = 7919
 
-export function simulatedBench({ seed, sheet }: SimulatedBenchOptions): SimulatedBench {
-  const piece = simulatedCase(seed, sheet)
+export function simulatedBench({ seed, sheet, pressings = 0 }: SimulatedBenchOptions): SimulatedBench {
+  const piece = simulatedCase(seed, sheet, pressings)
   return {
     piece,
     instrument: (id, spec) => simulatedInstrument(spec, piece, seededRandom(id)),

@@ -4,6 +4,7 @@ import type { ReadingTarget } from '@/core/readings/readingPlan'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
 import { sheetValueMm } from '@/core/tray/caseFigures'
 import { seededRandom } from '../seededRandom'
+import { anyTilt } from '../simulated-press/simulatedRim'
 
 /** The true sizes of one simulated piece, which nobody at the bench knows. */
 export interface SimulatedCase {
@@ -32,6 +33,10 @@ const PIECE_SCATTER_MM: Readonly<Partial<Record<DimensionId, number>>> = {
 const OTHER_SCATTER_MM = 0.015
 /** Largest ovality of a simulated bore, mm. */
 const MOST_OVALITY_MM = 0.04
+/** How a simulated crystal stands after a first pressing, mm, and what of its tilt every further one leaves. */
+const MOST_RIM_TILT_MM = 0.12
+const LEFT_BY_A_PRESSING = 0.4
+const RIM_OVER_BEZEL_MM = 0.2
 
 /** A stream of its own for each dimension: one that is added leaves every piece as it was. */
 function streamOf(seed: number, name: string) {
@@ -40,8 +45,11 @@ function streamOf(seed: number, name: string) {
   return seededRandom(mixed >>> 0)
 }
 
-/** One piece of a case sheet's case: the same seed is the same piece. */
-export function simulatedCase(seed: number, sheet: CaseSheet): SimulatedCase {
+/**
+ * One piece of a case sheet's case: the same seed is the same piece.
+ * @param pressings - how often its crystal was pressed: each takes some of its tilt away
+ */
+export function simulatedCase(seed: number, sheet: CaseSheet, pressings = 0): SimulatedCase {
   const piece = new Map<DimensionId, number>()
   for (const id of DIMENSION_IDS) {
     const nominal = sheetValueMm(id, sheet)
@@ -54,8 +62,20 @@ export function simulatedCase(seed: number, sheet: CaseSheet): SimulatedCase {
   const oval = (directionDeg: number) =>
     (ovalityMm / 2) * Math.cos((2 * (directionDeg - longAxisDeg) * Math.PI) / 180)
 
+  const pressed = streamOf(seed, 'pressed')
+  const tilt = anyTilt(MOST_RIM_TILT_MM, pressed)
+  const left = LEFT_BY_A_PRESSING ** Math.max(0, pressings - 1)
+  const rimHeight = (directionDeg: number) => {
+    const angle = (directionDeg * Math.PI) / 180
+    return (
+      RIM_OVER_BEZEL_MM +
+      (left / 2) * (tilt.towards12Mm * Math.cos(angle) + tilt.towards3Mm * Math.sin(angle))
+    )
+  }
+
   return {
     trueMm({ dimension, placeIndex }) {
+      if (dimension === 'rim-height') return rimHeight(DIMENSIONS[dimension].roundDeg?.[placeIndex] ?? 0)
       const directionDeg = DIMENSIONS[dimension].directionsDeg?.[placeIndex] ?? 0
       const bore = piece.get('bore')
       if (dimension === 'bore') return bore === undefined ? null : bore + oval(directionDeg)

@@ -37,7 +37,11 @@ export async function simulatedLine(
   if (!spec) return refuse(noneReaches(dimension))
   const { kept, standing } = opened
   const repeats = standing.length
-  const bench = simulatedBench({ seed: kept.tray.number, sheet: kept.sheet })
+  const bench = simulatedBench({
+    seed: kept.tray.number,
+    sheet: kept.sheet,
+    pressings: kept.pressRuns.length,
+  })
   const instrument = bench.instrument(spec.id, spec)
   // The instrument keeps its constant error; earlier holds use up its scatter, so repeats differ.
   for (let hold = 0; hold < repeats; hold++) instrument.send({ dimension, placeIndex })

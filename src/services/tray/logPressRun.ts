@@ -3,7 +3,7 @@ import type { FieldValue } from '@/core/records/checkRecord'
 import { PRESS_RUN_FIELDS } from '@/core/records/jobFields'
 import type { Retention } from '@/core/construction/kinds'
 import type { DieRole } from '@/core/dies/Die'
-import type { PressOutcome } from '@/core/press/pressPlan'
+import type { FailureCause, PressFeel, PressOutcome } from '@/core/press/pressPlan'
 import { pressNeeds } from '@/core/press/pressPlan'
 import type { StageId } from '@/core/stages/stages'
 import { stageIndex } from '@/core/stages/stages'
@@ -159,9 +159,14 @@ async function wrongTool(
 function pressRunValues(values: Record<string, FieldValue>) {
   const number = (name: string) => (typeof values[name] === 'number' ? values[name] : null)
   const text = (name: string) => (typeof values[name] === 'string' ? values[name] : '')
+  // The form's options are the very words, checked just before.
+  const choice = <T extends string>(name: string) => (text(name) === '' ? null : (text(name) as T))
   return {
     // The form's options are the outcomes, checked just before.
     outcome: text('outcome') as PressOutcome,
+    cause: choice<FailureCause>('cause'),
+    feel: choice<PressFeel>('feel'),
+    leftHour: number('leftHour'),
     quarterTurns: number('quarterTurns') ?? 0,
     peakForceN: number('peakForceN'),
     travelMm: number('travelMm'),

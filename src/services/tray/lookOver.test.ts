@@ -117,7 +117,7 @@ describe.each(testStores())('parts of the piece itself, on $name', ({ open }) =>
     const { pusher, support, presses = [] } = picked.view.press ?? {}
     if (!pusher?.ok || !support?.ok) throw new Error('no dies')
     const tools = { pressId: presses[0]?.id, pusherId: pusher.best.die.id, supportId: support.best.die.id }
-    const run = { trayId, ...tools, fields: { outcome: 'cracked', quarterTurns: 1 } }
+    const run = { trayId, ...tools, fields: { outcome: 'cracked', cause: 'die', quarterTurns: 1 } }
     const cracked = await logPressRun(store.db, run, NOW)
     if (!cracked.ok) throw new Error(JSON.stringify(cracked))
     expect(cracked.view.ownParts.find(({ id }) => id === 'crystal')).toMatchObject({

@@ -7,6 +7,8 @@ import type { StockIndex } from '@/core/fit/stockIndex'
 import type { PressPlan } from '@/core/press/pressPlan'
 import type { PressKind } from '@/core/press/PressStep'
 import { pressPlan } from '@/core/press/pressPlan'
+import type { LayWords } from '@/core/level/layWords'
+import type { PressLean } from '@/core/level/pressLean'
 import type { ForeseenForce } from '@/core/tray/pastFigures'
 import { foreseenForce } from '@/core/tray/pastFigures'
 import { figureOf } from '@/core/tray/caseFigures'
@@ -21,15 +23,22 @@ import type { Press } from '@/data/queries/tools'
 import type { DrawersInMemory } from '../drawers/drawersInMemory'
 import type { LastTime } from './lastTime'
 import type { OpenedCase } from './openTrayCases'
+import { laysFirst } from './rimView'
 
 export interface PressRunView {
   readonly id: number
   readonly ranAt: string
   /** press and dies; null where it went in by hand */
   readonly press: string | null
+  readonly pusherId: number | null
+  readonly supportId: number | null
   readonly pusher: string | null
   readonly support: string | null
   readonly quarterTurns: number
+  /** null where nobody said */
+  readonly leftHour: number | null
+  readonly feel: string | null
+  readonly cause: string | null
   readonly peakForceN: number | null
   readonly travelMm: number | null
   readonly outcome: string
@@ -58,6 +67,8 @@ export interface PressCard {
   readonly presses: readonly Press[]
   readonly dies: readonly Die[]
   readonly runs: readonly PressRunView[]
+  /** how to lay the case for its first push, by press */
+  readonly lays: Readonly<Record<number, LayWords>>
   /** what the press will ask; null where no ring is squeezed */
   readonly force: ForeseenForce | null
 }
@@ -69,7 +80,11 @@ export interface PressCard {
 export function pressCard(
   opened: OpenedCase,
   lastTime: LastTime | null,
-  { index, dies }: Pick<DrawersInMemory, 'index' | 'dies'>,
+  {
+    index,
+    dies,
+    leans,
+  }: Pick<DrawersInMemory, 'index' | 'dies'> & { readonly leans: ReadonlyMap<number, PressLean> },
 ): PressCard | null {
   const { kept, now, facts, rules } = opened
   if (!kept.picked) return null
@@ -106,14 +121,20 @@ export function pressCard(
     }),
     force: foreseenForce(crystal, gasket, 'hold' in pick.evidence ? pick.evidence.hold : null, kept.pastRuns),
     presses,
+    lays: laysFirst(presses, leans),
     dies: there,
     runs: kept.pressRuns.map((run) => ({
       id: run.id,
       ranAt: run.ranAt.toISOString(),
       press: presses.find((p) => p.id === run.pressId)?.name ?? null,
+      pusherId: run.pusherId,
+      supportId: run.supportId,
       pusher: codeOf(run.pusherId),
       support: codeOf(run.supportId),
       quarterTurns: run.quarterTurns,
+      leftHour: run.leftHour,
+      feel: run.feel,
+      cause: run.cause,
       peakForceN: run.peakForceN,
       travelMm: run.travelMm,
       outcome: run.outcome,

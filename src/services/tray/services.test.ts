@@ -240,7 +240,11 @@ describe.each(testStores())('the bench on $name', ({ openDemo }) => {
       supportId: picked.view.press.support.best.die.id,
     }
     const run = (outcome: string) =>
-      logPressRun(store.db, { ...tools, fields: { outcome, quarterTurns: 2 } }, NOW)
+      logPressRun(
+        store.db,
+        { ...tools, fields: { outcome, cause: outcome === 'cracked' ? 'die' : '', quarterTurns: 2 } },
+        NOW,
+      )
     const first = await run('high-on-one-side')
     expect(first.ok && first.view.tray.stage).toBe('press-in')
     const second = await run('cracked')

@@ -1,3 +1,4 @@
+import { formatMm } from '@/core/units/formatMm'
 import { timePattern } from '@/core/units/clockForm'
 import { textIn } from '@/core/units/shopTime'
 import { crystalWords } from '@/core/own-parts/crystalWords'
@@ -84,7 +85,7 @@ function reportOf(opened: OpenedCase): TrayReport {
     complaint,
     promises,
     fitted: fittedLines(kept),
-    pressed: pressedLines(kept),
+    pressed: [...pressedLines(kept), ...rimLines(opened)],
     nameOf: (id) => kept.instruments.find((one) => one.id === id)?.name ?? 'an instrument that is gone',
   })
 }
@@ -131,4 +132,14 @@ function pressedLines({ pressRuns, presses }: TrayRecord): ReportLine[] {
     const mark = outcome === 'home' ? 'done' : 'plain'
     return { what: 'Pressed', words: how.join(', '), mark, at: ranAt.toISOString() }
   })
+}
+
+/** How the rim was read to stand after the last push. */
+function rimLines({ rim, rules }: OpenedCase): ReportLine[] {
+  if (!rim) return []
+  const { judgement, pass } = rim
+  const places = new Set(pass.heights.map(({ placeIndex }) => placeIndex)).size
+  const limit = formatMm(rules.policy.level.mostTiltMm)
+  const words = `${judgement.words}, read at ${places} places, limit ${limit}`
+  return [{ what: 'Rim', words, mark: judgement.isLevel ? 'done' : 'open', at: null }]
 }

@@ -1,10 +1,13 @@
 import type { PastFinding } from '@/core/intake/pastFindings'
 import { pastFindings } from '@/core/intake/pastFindings'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
+import { leansOf } from '@/core/level/leanPasses'
+import type { PressLean } from '@/core/level/pressLean'
 import type { OwnPart } from '@/core/own-parts/ownParts'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
 import type { TrayReadout } from '@/core/tray/trayReadout'
 import type { Db } from '@/data/client'
+import { pressedTrays } from '@/data/queries/pressedTrays'
 import type { Instrument } from '@/data/queries/tools'
 import { drawersInMemory } from '../drawers/drawersInMemory'
 import type { JobView } from './jobView'
@@ -24,6 +27,8 @@ import type { SizeView } from './sizeView'
 import { sizeView } from './sizeView'
 import type { TrayHeader } from './trayHeader'
 import { trayHeader } from './trayHeader'
+import type { RimView } from './rimView'
+import { rimView } from './rimView'
 import { withPartsOut } from './withPartsOut'
 
 /** Everything the tray page shows, as plain data. */
@@ -45,7 +50,11 @@ export interface TrayView extends ReadingsView, SizeView, PartsView {
   /** on earlier pieces of its case */
   readonly pastFindings: readonly PastFinding[]
   readonly press: PressCard | null
+  /** level after the last pressing; null where there is no rim to read */
+  readonly rim: RimView | null
 }
+
+const NO_LEANS: ReadonlyMap<number, PressLean> = new Map()
 
 /** A tray's page: its case as it stands, with what the drawers and the shop's tools have for it. */
 export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
@@ -54,7 +63,8 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
   const drawers = withPartsOut(await drawersInMemory(db), kept.partsOut)
   const { sheet, readout } = opened.now
   const lastTime = lastTimeOf(kept.pastRuns)
-  const press = pressCard(opened, lastTime, drawers)
+  const leans = kept.picked ? leansOf(await pressedTrays(db)) : NO_LEANS
+  const press = pressCard(opened, lastTime, { ...drawers, leans })
   return {
     tray: trayHeader(kept),
     sheet,
@@ -72,6 +82,7 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
     pastFindings: pastFindings(kept.pastFindings),
     asFound: opened.newBezel ? opened.found : null,
     press,
+    rim: rimView(opened, leans),
     policy: rules.policy.fit,
     ...partsView(opened, drawers),
   }

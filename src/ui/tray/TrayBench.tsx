@@ -54,7 +54,8 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
   const { view } = state
   const { session } = bar
   const open = view.tray.finishedAt === null
-  const reads = stageOf(state.stage).reads || session.text !== ''
+  const asksRim = target?.dimension === 'rim-height'
+  const reads = stageOf(state.stage).reads || asksRim || session.text !== ''
 
   // A reason is typed the moment it is asked for: its dialog must not have to be fetched first.
   useEffect(() => void import('./LeaveDialog'), [])

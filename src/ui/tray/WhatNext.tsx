@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box'
 import { isDue } from '@/core/measure/calibration'
 import { instrumentDoubt } from '@/core/measure/instrumentDoubt'
-import { DIMENSIONS } from '@/core/readings/dimensions'
+import { DIMENSIONS, isOfCase } from '@/core/readings/dimensions'
 import { reachOf } from '@/core/readings/instrumentFor'
 import { formatSignedMm } from '@/core/units/formatMm'
 import { asksNext } from '../stages/measure/asksNext'
@@ -52,7 +52,11 @@ export function WhatNext({ view, target, instrumentId, feed, onFeed, onInstrumen
     <Box>
       <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', gap: 1 }}>
         <Box component="span" sx={{ fontSize: 13, color: 'text.secondary' }}>
-          {dimension ? (enough ? 'For the fit, read' : 'Read next') : 'Plan done'}
+          {dimension
+            ? enough && isOfCase(target.dimension)
+              ? 'For the fit, read'
+              : 'Read next'
+            : 'Plan done'}
         </Box>
         <FeedChoice feed={feed} onFeed={onFeed} />
       </Box>

@@ -1,3 +1,4 @@
+import type { RimPattern } from '@/core/level/rimPlaces'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
 import { nextPlace } from '@/core/readings/readingPlan'
 import type { DimensionId } from '@/core/readings/dimensions'
@@ -10,6 +11,7 @@ import type { FigureInBar } from './figureInBar'
 import { begun, onItsWay, sentBack, settled, typedMeanwhile, withTyped } from './figureInBar'
 import { flashed } from './flash'
 import type { JudgedPair } from '@/core/tray/judgePair'
+import type { RimView } from '@/services/tray/rimView'
 import type { ReadingQuestion } from '@/services/tray/takeReading'
 import type { TrayView } from '@/services/tray/trayView'
 
@@ -31,6 +33,8 @@ export interface TraySession extends FigureInBar {
   readonly aimedAt: ReadingTarget | null
   /** null before the first figure */
   readonly flash: Flash | null
+  /** how many places of a rim are read */
+  readonly rimPattern: RimPattern
   readonly busy: boolean
 }
 
@@ -57,6 +61,7 @@ export type SessionEvent =
   | { type: 'other-judged'; other: OtherChoice }
   | { type: 'other-gone'; error: string }
   | { type: 'chose-bezel-ring'; id: number }
+  | { type: 'chose-rim-pattern'; pattern: RimPattern }
 
 export function openSession(view: TrayView, stage: StageId): TraySession {
   return {
@@ -74,6 +79,7 @@ export function openSession(view: TrayView, stage: StageId): TraySession {
     refused: false,
     note: null,
     flash: null,
+    rimPattern: 4,
     busy: false,
   }
 }
@@ -181,6 +187,8 @@ export function traySession(state: TraySession, event: SessionEvent): TraySessio
       return state.other ? { ...state, other: event.other } : state
     case 'other-gone':
       return { ...state, other: null, error: event.error }
+    case 'chose-rim-pattern':
+      return { ...state, rimPattern: event.pattern, aimedAt: null }
     case 'chose-bezel-ring':
       return { ...state, bezelRingId: event.id }
   }
@@ -197,9 +205,15 @@ export function onEnter(state: TraySession): 'wait' | 'send' | 'not-asked' | 'no
   return state.text.trim() === '' ? 'nothing' : 'not-asked'
 }
 
-/** Where the next reading goes: the dimension chosen on the drawing, else the plan's next. */
-export function targetOfSession({ aimedAt, view }: TraySession): ReadingTarget | null {
-  return aimedAt ?? view.next
+/** Where the next reading goes: the dimension chosen on the drawing, at the press the rim, else the plan's next. */
+export function targetOfSession({ aimedAt, view, stage, rimPattern }: TraySession): ReadingTarget | null {
+  const rim = stage === 'press-in' ? view.rim : null
+  return aimedAt ?? (rim ? rim.next[rimPatternOf(rim, rimPattern)] : null) ?? view.next
+}
+
+/** Places that are read round the rim: as many as were chosen, or as it takes to tell dirt from a warp. */
+export function rimPatternOf(rim: Pick<RimView, 'standing'>, chosen: RimPattern): RimPattern {
+  return chosen === 4 && rim.standing?.advice === 'read-more' ? 8 : chosen
 }
 
 /** First place without a reading; a dimension already read everywhere is repeated from its first place. */

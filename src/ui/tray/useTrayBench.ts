@@ -1,5 +1,6 @@
 'use client'
 import { startTransition, useReducer, useState } from 'react'
+import type { RimPattern } from '@/core/level/rimPlaces'
 import type { StageId } from '@/core/stages/stages'
 import type { StandingDemand } from '@/core/stages/StageState'
 import { leftBehind, mayBeLeftOut, neededAfter, openOf } from '@/core/stages/StageState'
@@ -18,7 +19,7 @@ import { useReadingInput } from './useReadingInput'
 import { useVoiding } from './useVoiding'
 
 /** What drawings and stages look at. A figure being typed changes none of it, so that they are not drawn at each key. */
-type LookedAt = Pick<TraySession, 'view' | 'stage' | 'other' | 'busy'>
+type LookedAt = Pick<TraySession, 'view' | 'stage' | 'other' | 'busy' | 'rimPattern'>
 
 /** A tray page while it is open: what the drawings, the shortlist, the stages and the keys show and call, and its bar. */
 export function useTrayBench(initial: TrayView, first: StageId, actions: TrayCalls) {
@@ -28,8 +29,8 @@ export function useTrayBench(initial: TrayView, first: StageId, actions: TrayCal
   const [triedCircleMm, tryCircle] = useState<number | null>(null)
   /** true while a reason is asked for, for what is open in the stages about to be left */
   const [asksReason, setAsksReason] = useState(false)
-  const { view, stage, other, busy } = session
-  const state: LookedAt = { view, stage, other, busy }
+  const { view, stage, other, busy, rimPattern } = session
+  const state: LookedAt = { view, stage, other, busy, rimPattern }
   const trayId = view.tray.id
   const chosen = chosenPairOf(session)
   const bezelRingId = bezelRingOf(session)
@@ -126,6 +127,7 @@ export function useTrayBench(initial: TrayView, first: StageId, actions: TrayCal
     chooseOther: (choice: JudgedPair) => dispatch({ type: 'chose-other', choice }),
     bezelRingId,
     chooseBezelRing: (id: number) => dispatch({ type: 'chose-bezel-ring', id }),
+    chooseRimPattern: (pattern: RimPattern) => dispatch({ type: 'chose-rim-pattern', pattern }),
     chooseBy: (by: 1 | -1) => {
       const pair = pairAfter(view, chosen, by)
       if (pair) dispatch({ type: 'chose', pair })

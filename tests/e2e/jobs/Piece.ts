@@ -4,6 +4,9 @@ import { expectReportSettled } from '../support/report'
 
 /** A button not there by then will not come. */
 const STUCK_AFTER_MS = 45_000
+const RIM_LEVEL = 'Rim level all round'
+/** A tick that was not answered by then was not heard. */
+const TICKED_WITHIN_MS = 10_000
 
 /** A piece as its owner brings it. */
 export interface Intake {
@@ -65,14 +68,31 @@ export class Piece {
    */
   async work(before?: RegExp): Promise<void> {
     const open = this.page.getByTestId('step').locator('[role=checkbox][aria-checked=false]:not([disabled])')
+    const shown = this.page.getByTestId('step').locator('[role=checkbox][aria-checked=false][disabled]')
     for (let left = await open.count(); left > 0; left = await open.count()) {
-      if (before?.test((await open.first().getAttribute('aria-label')) ?? '')) return
-      const line = open.first().locator('xpath=ancestor::li[1]')
-      const isAsked = (await line.getAttribute('data-asks')) !== null
-      await open.first().click()
-      if (isAsked) await this.answer()
+      const title = (await open.first().getAttribute('aria-label')) ?? ''
+      if (before?.test(title)) return
+      // Nobody looks over a rim that is not home: its run is logged first.
+      if (title === RIM_LEVEL && (await shown.count()) > 0) return
+      await this.tick(title)
       await expect.poll(() => open.count(), OFTEN).toBeLessThan(left)
     }
+  }
+
+  /**
+   * Ticks one step. A list drawn anew between press and release takes no click, from a hand either: it is pressed
+   * again until it counts.
+   */
+  private async tick(title: string): Promise<void> {
+    const step = this.page.getByRole('checkbox', { name: title, exact: true, checked: false })
+    await expect(async () => {
+      if ((await step.count()) === 0) return
+      const line = step.first().locator('xpath=ancestor::li[1]')
+      const isAsked = (await line.getAttribute('data-asks')) !== null
+      await step.first().click()
+      if (isAsked) await this.answer()
+      await expect(step).toHaveCount(0, { timeout: TICKED_WITHIN_MS })
+    }).toPass({ timeout: STUCK_AFTER_MS })
   }
 
   /** Gives the good answer to the step that asks, with what it needs beside it. */
@@ -123,11 +143,21 @@ export class Piece {
   }
 
   /** Logs a run that brought the crystal home, with the tools the card proposes. */
-  async pressHome(): Promise<void> {
+  async logHome(): Promise<void> {
     await this.page.getByRole('button', { name: /^Log the (run|fitting)$/ }).click()
     const logged = this.page.getByRole('heading', { name: 'Runs on this tray' })
     const wentOn = this.page.getByRole('heading', { name: /^(Align|Close)$/ })
     await expect(logged.or(wentOn)).toBeVisible()
+  }
+
+  /** Logs a run that brought the crystal home, and looks its rim over by eye where it stands as the press left it. */
+  async pressHome(): Promise<void> {
+    await this.logHome()
+    const rim = this.page.getByRole('checkbox', { name: RIM_LEVEL, exact: true, checked: false })
+    if ((await rim.count()) === 0) return
+    await this.tick(RIM_LEVEL)
+    const open = this.page.getByTestId('step').locator('[role=checkbox][aria-checked=false]')
+    if ((await open.count()) === 0) await press(this.page, 'd')
   }
 
   /** Answers the question for a reason; keys are the page's again once it is gone. */

@@ -12,6 +12,7 @@ import { ringFailure, ringReasons } from './ringWords'
 type Shared = Pick<
   Construction<RingSeat, RingCandidate>,
   | 'pressed'
+  | 'rimSeenAtPress'
   | 'opening'
   | 'seat'
   | 'seatSize'
@@ -30,6 +31,7 @@ type Shared = Pick<
 export function ringInBore(dimension: BoreDimension, boreName: string): Shared {
   return {
     pressed: true,
+    rimSeenAtPress: true,
     opening: () => dimension,
     seat: (measured, sheet, policy) => ringSeat(dimension, measured, sheet, policy),
     // The bore and the ring's wall are evidence by themselves.

@@ -1,11 +1,12 @@
 import { isPressedOn, turns } from '../../construction/kinds'
+import { constructionOf } from '../../construction/constructions'
 import { CAUTIONS } from '../cautions'
 import type { Job } from '../Job'
 import { bezelBaresDial } from '../jobOf'
 import type { StepRule } from '../Step'
 import { constructionSteps } from './constructionSteps'
 import { movementBack } from './movementBackRules'
-import { UNDERSIDE } from './questions'
+import { judged, UNDERSIDE } from './questions'
 
 /** Cures, minutes. Common practice. */
 const RING_CURE_MINUTES = 30
@@ -69,6 +70,17 @@ export const PRESS_RULES: readonly StepRule[] = [
   },
   ...movementBack('press-in'),
   ...constructionSteps('in'),
+  {
+    id: 'rim-level',
+    stage: 'press-in',
+    when: ({ crystalWork, facts }) => crystalWork && constructionOf(facts.retention).rimSeenAtPress,
+    title: 'Rim level all round',
+    why: 'Presses are never quite parallel: a side left high leaks on the other. An indicator tells how much, an eye only whether.',
+    tools: ['dial indicator', 'loupe'],
+    after: ['crystal-in'],
+    activeMinutes: 2,
+    question: judged('even by eye at 12, 3, 6 and 9', 'high on a side', 'Where, and by how much'),
+  },
 ]
 
 /** Align and refit the bezel. */

@@ -44,6 +44,7 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
   const chosenPress = press.presses.find((p) => p.id === pressId) ?? press.presses[0]
   const notMeasured = 'figures' in press.evidence ? unmeasured(press.evidence.figures) : []
   const byHand = press.pusher === null && press.support === null
+  const lay = byHand || view.rim || !chosenPress ? null : press.lays[chosenPress.id]
   const plan = press.plans[chosenPress?.kind ?? 'lever']
   return (
     <Box component="section" aria-label="Press card">
@@ -90,6 +91,14 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
             component="ol"
             sx={{ pl: 2.2, my: 0.5, fontSize: 13.5, lineHeight: 1.3, '& li': { mb: 0.25 } }}
           >
+            {lay && (
+              <li>
+                {lay.action}{' '}
+                <Box component="span" sx={{ color: 'text.secondary', fontSize: 12.5 }}>
+                  ({lay.why})
+                </Box>
+              </li>
+            )}
             {plan.steps.map((step) => (
               <li key={step.action}>
                 {step.action}{' '}
@@ -123,7 +132,8 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
             </Typography>
           )}
           <PressLogForm
-            key={press.runs.length}
+            // A lay that follows from heights read meanwhile is proposed anew.
+            key={`${press.runs.length}, ${view.rim?.lay?.leftHour ?? ''}`}
             view={view}
             card={press}
             pressId={byHand ? null : (chosenPress?.id ?? null)}
@@ -188,9 +198,9 @@ function DieLine({ role, outcome }: { role: string; outcome: DieOutcome }) {
 }
 
 /** What a run was done with, in words. */
-function toolsText({ press, pusher, support, quarterTurns }: PressCard['runs'][number]): string {
+function toolsText({ press, pusher, support, quarterTurns, leftHour }: PressCard['runs'][number]): string {
   if (press === null) return 'by hand'
-  return `${press.toLowerCase()}, pusher ${pusher ?? '?'}, support ${support ?? '?'}, ${quarterTurns} quarter turns`
+  return `${press.toLowerCase()}, pusher ${pusher ?? '?'}, support ${support ?? '?'}, ${quarterTurns} quarter turns${leftHour === null ? '' : `, ${leftHour} at the left`}`
 }
 
 function Runs({ card }: { card: PressCard }) {
@@ -204,6 +214,8 @@ function Runs({ card }: { card: PressCard }) {
         {card.runs.map((run) => (
           <li key={run.id}>
             <strong>{run.outcome.replaceAll('-', ' ')}</strong>: {toolsText(run)}
+            {run.feel !== null && `, felt ${run.feel}`}
+            {run.cause !== null && `, put down to ${run.cause === 'unknown' ? 'nothing known' : run.cause}`}
             {run.peakForceN !== null && `, ${run.peakForceN} N`}
             {run.travelMm !== null && `, travel ${formatMm(run.travelMm)}`}
             {run.note && `. ${run.note}`}

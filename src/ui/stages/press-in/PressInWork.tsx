@@ -7,6 +7,7 @@ import { GoOn } from '../shared/GoOn'
 import { PartsOutNote } from '../shared/PartsOutNote'
 import { StepList } from '../shared/StepList'
 import { PressCardPanel } from './PressCardPanel'
+import { RimPanel } from './RimPanel'
 
 const isPickOpen = ({ subject, met }: StandingDemand) => subject === 'pick' && !met
 
@@ -19,6 +20,7 @@ export function PressInWork({ bench, actions }: StageWorkProps) {
   )
   return (
     <>
+      <RimPanel bench={bench} />
       <PressCardPanel
         key={view.press?.pickId ?? 0}
         view={view}

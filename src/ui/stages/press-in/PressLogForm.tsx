@@ -24,12 +24,15 @@ export interface PressLogFormProps {
 
 /** Fields that only a press with a load cell fills, and those that only a press fills. */
 const OF_GAUGES = ['peakForceN', 'travelMm']
-const OF_PRESSES = ['quarterTurns', 'cushion']
+const OF_PRESSES = ['leftHour', 'feel', 'quarterTurns', 'cushion']
 
 /** Logs what was really done at the press; starts from the plan. */
 export function PressLogForm({ view, card, pressId, cushion, logPressRun, onLogged }: PressLogFormProps) {
-  const [pusherId, setPusherId] = useState(card.pusher?.ok ? card.pusher.best.die.id : null)
-  const [supportId, setSupportId] = useState(card.support?.ok ? card.support.best.die.id : null)
+  // A second push takes the dies of the first.
+  const before = card.runs.at(-1)
+  const [pusherId, setPusherId] = useState(before?.pusherId ?? bestOf(card.pusher))
+  const [supportId, setSupportId] = useState(before?.supportId ?? bestOf(card.support))
+  const lay = view.rim?.lay ?? (pressId === null ? null : card.lays[pressId])
   const gauged = card.presses.find((p) => p.id === pressId)?.gauged ?? false
   const byHand = card.pusher === null && card.support === null
   const left: readonly string[] = byHand ? [...OF_GAUGES, ...OF_PRESSES] : gauged ? [] : OF_GAUGES
@@ -56,8 +59,10 @@ export function PressLogForm({ view, card, pressId, cushion, logPressRun, onLogg
         fields={fields}
         initial={{
           outcome: 'home',
-          quarterTurns: byHand ? 0 : (view.lastTime?.quarterTurns ?? PLANNED_QUARTER_TURNS),
+          // Between pushes that are read, the case is not turned unseen.
+          quarterTurns: byHand || view.rim ? 0 : (view.lastTime?.quarterTurns ?? PLANNED_QUARTER_TURNS),
           cushion,
+          leftHour: byHand || pressId === null ? null : (lay?.leftHour ?? null),
         }}
         submitLabel={byHand ? 'Log the fitting' : 'Log the run'}
         dense
@@ -77,6 +82,10 @@ export function PressLogForm({ view, card, pressId, cushion, logPressRun, onLogg
       />
     </Box>
   )
+}
+
+function bestOf(outcome: PressCard['pusher']): number | null {
+  return outcome?.ok ? outcome.best.die.id : null
 }
 
 interface DieChoiceProps {
