@@ -126,11 +126,10 @@ export const PRESS_RUN_FIELDS: readonly Field[] = [
   {
     kind: 'count',
     name: 'leftHour',
-    label: 'Hour at the left',
+    label: 'Hour at its left',
     required: false,
     least: 1,
     most: 12,
-    help: 'as the case lay first',
   },
   {
     kind: 'figure',

@@ -110,7 +110,7 @@ describe.each(testStores())('a rim after it was pressed, on $name', ({ openDemo 
   })
 
   it('refuses an hour no clock has, and a run that failed without a cause', async () => {
-    await expect(logged({ leftHour: 13 })).rejects.toThrow(/Hour at the left/)
+    await expect(logged({ leftHour: 13 })).rejects.toThrow(/Hour at its left/)
     await expect(logged({ outcome: 'cracked' })).rejects.toThrow(/Put down to is missing/)
     expect((await logged({ outcome: 'cracked', cause: 'die' })).rim).toBeNull()
   })

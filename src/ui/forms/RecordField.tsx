@@ -38,7 +38,7 @@ export const RecordField = memo(function RecordField({
   dense,
   errorLine = !dense,
 }: RecordFieldProps) {
-  const wide = field.kind === 'many' || (field.kind === 'text' && (dense || field.multiline))
+  const wide = field.kind === 'many' || (field.kind === 'text' && field.multiline)
   return (
     <Box sx={{ gridColumn: wide ? '1 / -1' : undefined }}>
       <Controller

@@ -22,8 +22,9 @@ export interface PressLogFormProps {
   readonly onLogged: (result: Changed) => void
 }
 
-/** Fields that only a press with a load cell fills, and those that only a press fills. */
+/** Fields that only a press with a load cell fills, what a hand tells where there is none, and those that only a press fills. */
 const OF_GAUGES = ['peakForceN', 'travelMm']
+const OF_HANDS = ['feel']
 const OF_PRESSES = ['leftHour', 'feel', 'quarterTurns', 'cushion']
 
 /** Logs what was really done at the press; starts from the plan. */
@@ -35,7 +36,7 @@ export function PressLogForm({ view, card, pressId, cushion, logPressRun, onLogg
   const lay = view.rim?.lay ?? (pressId === null ? null : card.lays[pressId])
   const gauged = card.presses.find((p) => p.id === pressId)?.gauged ?? false
   const byHand = card.pusher === null && card.support === null
-  const left: readonly string[] = byHand ? [...OF_GAUGES, ...OF_PRESSES] : gauged ? [] : OF_GAUGES
+  const left: readonly string[] = byHand ? [...OF_GAUGES, ...OF_PRESSES] : gauged ? OF_HANDS : OF_GAUGES
   const fields = PRESS_RUN_FIELDS.filter(({ name }) => !left.includes(name))
   return (
     <Box>
