@@ -1,6 +1,7 @@
-// Regenerates docs/verdict-study.md: how often the size verdict is right, and whether it keeps its word.
+// Regenerates docs/verdict-study.md and docs/press-study.md: how often the verdicts are right, and whether they keep their word.
 import { ensureModules } from './lib/modules.mjs'
 import { bin, must } from './lib/project.mjs'
 
 await ensureModules()
 await must(bin('tsx'), ['scripts/writeStudy.ts'])
+await must(bin('tsx'), ['scripts/writePressStudy.ts'])

@@ -6,6 +6,8 @@ import type { FitPolicy } from '../fit/fitPolicy'
 import { FIT_POLICY } from '../fit/fitPolicy'
 import type { LevelPolicy } from '../level/levelPolicy'
 import { LEVEL_POLICY } from '../level/levelPolicy'
+import type { PressRunPolicy } from '../press-run/pressRunPolicy'
+import { PRESS_RUN_POLICY } from '../press-run/pressRunPolicy'
 import type { StrengthPolicy } from '../plate/strengthPolicy'
 import { STRENGTH_POLICY } from '../plate/strengthPolicy'
 import type { FlatSealPolicy } from '../seals/flatSealPolicy'
@@ -25,6 +27,7 @@ export interface ShopPolicy {
   readonly verdict: VerdictPolicy
   readonly die: DiePolicy
   readonly level: LevelPolicy
+  readonly pressRun: PressRunPolicy
 }
 
 export const BUILT_IN_POLICY: ShopPolicy = {
@@ -36,4 +39,5 @@ export const BUILT_IN_POLICY: ShopPolicy = {
   verdict: VERDICT_POLICY,
   die: DIE_POLICY,
   level: LEVEL_POLICY,
+  pressRun: PRESS_RUN_POLICY,
 }

@@ -48,6 +48,40 @@ export const POLICY_FIELDS: readonly PolicyField[] = [
       most: 0.5,
     },
   ]),
+  ...policyGroup('Force over travel of a press', [
+    {
+      name: 'press-over',
+      label: 'too much once home, over the slide',
+      path: 'pressRun.overMarginN',
+      least: 20,
+      most: 3000,
+      unit: 'N',
+    },
+    {
+      name: 'press-loose',
+      label: 'a slide of less holds nothing',
+      path: 'pressRun.looseN',
+      least: 5,
+      most: 300,
+      unit: 'N',
+    },
+    {
+      name: 'press-crack',
+      label: 'lost at once by a crack, at least',
+      path: 'pressRun.crackShare',
+      least: 5,
+      most: 80,
+      unit: '%',
+    },
+    {
+      name: 'press-cocked',
+      label: 'fall along the slide that says leaning, at least',
+      path: 'pressRun.cockedShare',
+      least: 5,
+      most: 80,
+      unit: '%',
+    },
+  ]),
   ...policyGroup('Strength of a crystal', [
     {
       name: 'strength-factor',

@@ -36,13 +36,17 @@ export function loadingCurve(points: readonly PressPoint[]): LoadingCurve {
   const [x, y, at]: [number[], number[], number[]] = [[], [], []]
   let [deepest, arrivedMs, from] = [-Infinity, 0, -Infinity]
   for (const [i, { tMs, travelMm, forceN }] of points.entries()) {
-    if (travelMm < deepest - LETS_GO_MM) from = deepest + BACK_OVER_MM
+    if (travelMm < deepest - LETS_GO_MM) {
+      from = deepest + BACK_OVER_MM
+      dropSinking(x, y, at)
+    }
     if (travelMm < deepest) continue
     if (travelMm > deepest) {
       deepest = travelMm
       arrivedMs = tMs
       if (travelMm < from) continue
-    } else if (tMs - arrivedMs > RESTS_AFTER_MS) {
+    } else if (travelMm < from) continue
+    else if (tMs - arrivedMs > RESTS_AFTER_MS) {
       from = deepest + BACK_OVER_MM
       continue
     }
@@ -58,6 +62,24 @@ export function loadingCurve(points: readonly PressPoint[]): LoadingCurve {
   }
 }
 
+/** What is left of a force when the hand is letting go already. */
+const LETTING_GO = 0.97
+/** Less than this of the reading before is going, whatever sticks and slips. */
+const GONE = 0.8
+
+/** Until the play is used up the scale still shows the deepest place while the force is already going: taken out again. */
+function dropSinking(x: number[], y: number[], at: number[]): void {
+  const last = x.at(-1)
+  const held = Math.max(...y.filter((_, i) => x[i] === last))
+  // A reading may fall where the hand has just turned: further down than any, and half gone.
+  const goneAtOnce = () => (y.at(-1) ?? 0) < GONE * (y.at(-2) ?? 0)
+  while (x.length > 1 && ((x.at(-1) === last && (y.at(-1) ?? 0) < LETTING_GO * held) || goneAtOnce())) {
+    x.pop()
+    y.pop()
+    at.pop()
+  }
+}
+
 /** Zero and scatter of the cell while it touches nothing. */
 function freeReadings(points: readonly PressPoint[]): { zeroN: number; noiseN: number } {
   const start = points[0]?.travelMm ?? 0
@@ -66,8 +88,22 @@ function freeReadings(points: readonly PressPoint[]): { zeroN: number; noiseN: n
   const zeroN = median(free)
   const off = median(free.map((force) => Math.abs(force - zeroN)))
   const least = free.length >= ENOUGH_FREE ? LEAST_NOISE_N : USUAL_NOISE_N
-  return { zeroN, noiseN: Math.max(least, MAD_TO_SIGMA * off) }
+  return { zeroN, noiseN: Math.max(least, MAD_TO_SIGMA * off, Math.min(MOST_NOISE_N, flicker(points))) }
 }
+
+/** Scatter of single readings off the line through their neighbours: of a straight stretch the cell's own. N */
+function flicker(points: readonly PressPoint[]): number {
+  const off = points.slice(1, -1).map(({ forceN }, i) => {
+    const [before, after] = [points[i]?.forceN ?? forceN, points[i + 2]?.forceN ?? forceN]
+    return Math.abs(before - 2 * forceN + after)
+  })
+  return off.length < ENOUGH_FREE ? 0 : (MAD_TO_SIGMA * median(off)) / Math.sqrt(OF_SECOND_DIFFERENCE)
+}
+
+/** Variance of y₁ − 2y₂ + y₃ over that of one of them. */
+const OF_SECOND_DIFFERENCE = 6
+/** A cell that scatters more is not seen by its flicker: what sticks and slips does as well, N. From memory. */
+const MOST_NOISE_N = 5
 
 /** Of a normal distribution: standard deviation over median absolute deviation. */
 const MAD_TO_SIGMA = 1.4826

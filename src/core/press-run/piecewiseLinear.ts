@@ -33,33 +33,32 @@ export function piecewiseLinear(series: WeightedSeries, penalty: number): Piece[
   const count = series.x.length
   if (count === 0) return []
   if (count < 2 * LEAST_READINGS) return [pieceOf(series, 0, count)]
-  const costOf = lineCosts(series)
+  const sums = runningSums(series)
   const best = new Float64Array(count + 1).fill(Infinity)
   const cutBefore = new Int32Array(count + 1)
   best[0] = -penalty
-  let candidates = new Int32Array(count + 1)
-  let kept = new Int32Array(count + 1)
-  let [candidateCount, keptCount] = [1, 0]
-  const cost = new Float64Array(count + 1)
+  const cuts = new Int32Array(count + 1)
+  const costs = new Float64Array(count + 1)
+  let live = 1
   for (let to = LEAST_READINGS; to <= count; to++) {
     // A cut leaves room for a piece on both sides of it.
-    if (to - LEAST_READINGS >= LEAST_READINGS) candidates[candidateCount++] = to - LEAST_READINGS
+    if (to - LEAST_READINGS >= LEAST_READINGS) cuts[live++] = to - LEAST_READINGS
     let [least, from] = [Infinity, 0]
-    for (let i = 0; i < candidateCount; i++) {
-      const cut = candidates[i] ?? 0
-      const total = (best[cut] ?? Infinity) + (cost[i] = costOf(cut, to)) + penalty
-      if (total < least) [least, from] = [total, cut]
+    for (let i = 0; i < live; i++) {
+      const cut = at(cuts, i)
+      const total = at(best, cut) + lineCost(sums, cut, to)
+      costs[i] = total
+      if (total < least) {
+        least = total
+        from = cut
+      }
     }
-    best[to] = least
+    best[to] = least + penalty
     cutBefore[to] = from
-    keptCount = 0
-    for (let i = 0; i < candidateCount; i++) {
-      const cut = candidates[i] ?? 0
-      // Squares only grow with a piece: what is behind by a penalty now stays behind.
-      if ((best[cut] ?? Infinity) + (cost[i] ?? 0) <= least) kept[keptCount++] = cut
-    }
-    ;[candidates, kept] = [kept, candidates]
-    candidateCount = keptCount
+    // Squares only grow with a piece: a cut that is behind by a penalty now stays behind.
+    let kept = 0
+    for (let i = 0; i < live; i++) if (at(costs, i) <= least + penalty) cuts[kept++] = at(cuts, i)
+    live = kept
   }
   const pieces: Piece[] = []
   for (let to = count; to > 0; to = cutBefore[to] ?? 0)
@@ -67,37 +66,38 @@ export function piecewiseLinear(series: WeightedSeries, penalty: number): Piece[
   return pieces
 }
 
-/** Weighted squares off the best line through any stretch of a series, each in constant time from running sums. */
-function lineCosts({ x, y, weight }: WeightedSeries): (from: number, to: number) => number {
+/** Of each reading and all before it: weight, and weighted x, y, xx, xy, yy; figure by figure behind each other. */
+function runningSums({ x, y, weight }: WeightedSeries): Float64Array {
   const count = x.length
+  const sums = new Float64Array(SUMS * (count + 1))
   // Centred: sums of squares of far-off figures lose their digits.
   const [x0, y0] = [mean(x), mean(y)]
-  const sums = Array.from({ length: 6 }, () => new Float64Array(count + 1))
-  const [w, wx, wy, wxx, wxy, wyy] = sums as [
-    Float64Array,
-    Float64Array,
-    Float64Array,
-    Float64Array,
-    Float64Array,
-    Float64Array,
-  ]
   for (let i = 0; i < count; i++) {
-    const [k, dx, dy] = [weight[i] ?? 0, (x[i] ?? 0) - x0, (y[i] ?? 0) - y0]
-    w[i + 1] = (w[i] ?? 0) + k
-    wx[i + 1] = (wx[i] ?? 0) + k * dx
-    wy[i + 1] = (wy[i] ?? 0) + k * dy
-    wxx[i + 1] = (wxx[i] ?? 0) + k * dx * dx
-    wxy[i + 1] = (wxy[i] ?? 0) + k * dx * dy
-    wyy[i + 1] = (wyy[i] ?? 0) + k * dy * dy
+    const [k, dx, dy] = [at(weight, i), at(x, i) - x0, at(y, i) - y0]
+    const terms = [k, k * dx, k * dy, k * dx * dx, k * dx * dy, k * dy * dy]
+    for (let t = 0; t < SUMS; t++) sums[SUMS * (i + 1) + t] = at(sums, SUMS * i + t) + (terms[t] ?? 0)
   }
-  return (from, to) => {
-    const total = w[to]! - w[from]!
-    const [sx, sy] = [wx[to]! - wx[from]!, wy[to]! - wy[from]!]
-    const xx = wxx[to]! - wxx[from]! - (sx * sx) / total
-    const xy = wxy[to]! - wxy[from]! - (sx * sy) / total
-    const yy = wyy[to]! - wyy[from]! - (sy * sy) / total
-    return Math.max(0, xx > FLAT ? yy - (xy * xy) / xx : yy)
-  }
+  return sums
+}
+
+const SUMS = 6
+
+/** Weighted squares off the best line through a stretch, in constant time from running sums. */
+function lineCost(sums: Float64Array, from: number, to: number): number {
+  const a = SUMS * from
+  const b = SUMS * to
+  const w = at(sums, b) - at(sums, a)
+  const wx = at(sums, b + 1) - at(sums, a + 1)
+  const wy = at(sums, b + 2) - at(sums, a + 2)
+  const xx = at(sums, b + 3) - at(sums, a + 3) - (wx * wx) / w
+  const xy = at(sums, b + 4) - at(sums, a + 4) - (wx * wy) / w
+  const yy = at(sums, b + 5) - at(sums, a + 5) - (wy * wy) / w
+  return Math.max(0, xx > FLAT ? yy - (xy * xy) / xx : yy)
+}
+
+/** An element that is there: indices here are never out of range. */
+function at(values: Float64Array | Int32Array, index: number): number {
+  return values[index] as number
 }
 
 /** Readings closer together have no slope. */
@@ -118,8 +118,8 @@ function pieceOf({ x, y, weight }: WeightedSeries, from: number, to: number): Pi
     xy += (weight[i] ?? 0) * dx * ((y[i] ?? 0) - my)
   }
   const slope = xx > FLAT ? xy / xx : 0
-  const at = (i: number) => my + slope * ((x[i] ?? 0) - mx)
-  return { from, to, slope, startY: at(from), endY: at(to - 1) }
+  const lineAt = (i: number) => my + slope * ((x[i] ?? 0) - mx)
+  return { from, to, slope, startY: lineAt(from), endY: lineAt(to - 1) }
 }
 
 function mean(values: Float64Array): number {

@@ -9,6 +9,8 @@ export interface PressPhases {
   readonly contactMm: number | null
   readonly slideMm: number | null
   readonly homeMm: number | null
+  /** first reading of the curve that is clearly on the seat; null where none is */
+  readonly onSeat: number | null
   /** how steep it is once home, N/mm; 0 where it is not */
   readonly homeSlope: number
   readonly pieces: readonly Piece[]
@@ -34,17 +36,19 @@ export function pressPhases(curve: LoadingCurve): PressPhases {
   const weight = Float64Array.from(y, (f) => 1 / (noiseN ** 2 + (SHARE_OF_FORCE * Math.max(0, f)) ** 2))
   const pieces = piecewiseLinear({ x, y, weight }, PENALTY)
   const touched = firstTouch(curve)
-  if (touched === null) return { contactMm: null, slideMm: null, homeMm: null, homeSlope: 0, pieces }
+  if (touched === null)
+    return { contactMm: null, slideMm: null, homeMm: null, onSeat: null, homeSlope: 0, pieces }
   const home = homeStart(curve, pieces, touched)
   const until = home ?? x.length
   const level = slideLevel(curve, touched, until)
   const slide = firstIndex(curve, touched, until, RAMP_OVER * level)
   const contactMm = contactKnee(curve, touched, level)
-  const knee = home === null ? null : homeKnee(curve, home)
+  const knee = home === null ? null : homeKnee(curve, pieces, home)
   return {
     contactMm,
     slideMm: slide === null ? null : (x[slide] ?? null),
     homeMm: knee?.x ?? (home === null ? null : (x[home] ?? null)),
+    onSeat: home,
     homeSlope: knee?.slopeAfter ?? 0,
     pieces,
   }
@@ -65,17 +69,17 @@ function homeStart(curve: LoadingCurve, pieces: readonly Piece[], touched: numbe
   const last = y.length - 1
   const steep = steepEnd(pieces) ?? last
   // Hard as it is, a seat may take the whole rise within a hundredth: what lies a little before is the slide.
-  const start = Math.min(steep, lastIndexBefore(x, (x[last] ?? 0) - SEAT_MM) + 1)
+  const early = Math.min(steep, lastIndexBefore(x, (x[last] ?? 0) - SEAT_MM) + 1)
+  const from = Math.max(touched, lastFall(pieces, last, median(Array.from(y.slice(touched)))))
+  const start = Math.max(early, from)
   const reached = heldFor(y, start)
-  const from = Math.max(touched, lastFall(pieces, start, median(Array.from(y.slice(touched)))))
   const top = slideTop(curve, from, start, x[last] ?? 0)
   const isFirst = steep <= touched + 1
   const wayBefore = (x[steep] ?? 0) - (x[0] ?? 0)
   // One rise alone, from nothing: the ramp itself, unless the crystal fell through a ring that does not hold it.
   if (isFirst && wayBefore < NO_RING_MM) return null
   if (reached - top < Math.max(HOME_RISE_N, BEYOND_SCATTER * curve.noiseN)) return null
-  const risen = firstIndex(curve, start, y.length, top + (reached - top) / 4)
-  return Math.min(steep, risen ?? last)
+  return firstIndex(curve, start, y.length, top + (reached - top) / 4) ?? last
 }
 
 /** The greatest force from an index on that two readings running show. */
@@ -97,8 +101,9 @@ function lastFall(pieces: readonly Piece[], before: number, level: number): numb
 function steepEnd(pieces: readonly Piece[]): number | null {
   let start: number | null = null
   for (let i = pieces.length - 1; i >= 0; i--) {
-    const piece = pieces[i]
-    if (!piece || piece.slope < HOME_SLOPE) break
+    const [piece, next] = [pieces[i], pieces[i + 1]]
+    // A ring that sticks and slips rises steeply too, and falls in between.
+    if (!piece || piece.slope < HOME_SLOPE || (next && next.startY < piece.endY)) break
     start = piece.from
   }
   return start
@@ -108,7 +113,7 @@ function steepEnd(pieces: readonly Piece[]): number | null {
 function slideTop({ x, y }: LoadingCurve, from: number, until: number, atMm: number): number {
   const first = Math.max(from, lastIndexBefore(x, (x[Math.max(0, until - 1)] ?? 0) - LOOK_BACK_MM))
   const [xs, ys] = [Array.from(x.slice(first, until)), Array.from(y.slice(first, until))]
-  if (xs.length < 4) return Math.max(0, ...ys)
+  if (xs.length < 4) return Math.max(0, Math.min(...y.slice(Math.max(0, until - 1), until + 2)))
   const [mx, my] = [average(xs), average(ys)]
   const xx = xs.reduce((sum, value) => sum + (value - mx) ** 2, 0)
   const slope = xx > 0 ? xs.reduce((sum, value, i) => sum + (value - mx) * ((ys[i] ?? 0) - my), 0) / xx : 0
@@ -158,7 +163,19 @@ function contactKnee({ x, y }: LoadingCurve, touched: number, level: number): nu
   return kneeOf(stretch, 'flat')?.x ?? x[touched] ?? null
 }
 
-function homeKnee({ x, y }: LoadingCurve, start: number) {
-  const from = Array.from(x).findIndex((value) => value >= (x[start] ?? 0) - BEFORE_KNEE_MM)
-  return kneeOf({ x: Array.from(x.slice(from)), y: Array.from(y.slice(from)) }, 'line')
+/** Higher than this over where the last rise begins is a hump before it. */
+const OVER_A_HUMP = 1.15
+/** After a hump that is over for so much way the slide itself tells where the rise begins, mm. */
+const SLID_AGAIN_MM = 0.03
+
+function homeKnee({ x, y }: LoadingCurve, pieces: readonly Piece[], start: number) {
+  const near = Array.from(x).findIndex((value) => value >= (x[start] ?? 0) - BEFORE_KNEE_MM)
+  const top = y.indexOf(Math.max(...y.slice(near, start + 1)))
+  const fallen = Math.max(near, lastFall(pieces, start, y[start] ?? 0))
+  const slidAgain = (x[start] ?? 0) - (x[fallen] ?? 0) > SLID_AGAIN_MM
+  const isAfterHump = (y[top] ?? 0) > OVER_A_HUMP * (y[start] ?? 0)
+  const from = slidAgain ? fallen : isAfterHump ? top : near
+  // A hand that has stopped lets the force sink: what comes after the peak says nothing of the rise.
+  const peak = y.indexOf(Math.max(...y.slice(start)))
+  return kneeOf({ x: Array.from(x.slice(from, peak + 1)), y: Array.from(y.slice(from, peak + 1)) }, 'line')
 }

@@ -49,10 +49,17 @@ export interface PressNuisances {
   readonly rests: readonly { readonly atMm: number; readonly seconds: number }[]
   /** where it lets go, how far it goes back, mm; null where it does not */
   readonly letsGo: { readonly atMm: number; readonly backMm: number } | null
+  /** whether the record goes on while the pusher is taken off */
+  readonly endsBack: boolean
   /** share of the force that is lost while it rests, and how fast, s */
   readonly relaxes: number
   readonly relaxSeconds: number
 }
+
+/** Share of its force that a force which is no crack loses over a millimetre at most. */
+const SLOWEST_CRACK_PER_MM = 3.6
+/** Part of a hump along which the force falls. */
+const FALLING = 0.45
 
 /** A scene of one kind with everything else by chance. Ranges from memory. */
 export function randomScene(fault: SimulatedFault, random: SeededRandom): PressScene {
@@ -77,14 +84,13 @@ export function randomScene(fault: SimulatedFault, random: SeededRandom): PressS
     givesUpAtMm: null,
   }
   switch (fault) {
-    case 'cocked':
-      return {
-        ...scene,
-        hump: {
-          share: random.uniform(0.5, 1.4),
-          lengthMm: Math.min(0.8 * lengthMm, random.uniform(0.25, 0.7)),
-        },
-      }
+    case 'cocked': {
+      const hump = Math.min(0.85 * lengthMm, random.uniform(0.3, 0.8))
+      // It tips in over some way: a force that falls by a fifth within .05 mm is what a crack does.
+      const most = SLOWEST_CRACK_PER_MM * FALLING * hump
+      const share = Math.min(random.uniform(0.5, 1.4), most < 1 ? most / (1 - most) : Infinity)
+      return { ...scene, hump: { share, lengthMm: hump } }
+    }
     case 'cracked': {
       const atHome = random.uniform(0, 1) < 0.4
       const atMm = atHome ? homeMm + random.uniform(0.005, 0.03) : random.uniform(slideMm, homeMm)
@@ -122,6 +128,7 @@ export function randomNuisances(scene: PressScene, random: SeededRandom): PressN
           }))
         : [],
     letsGo: random.uniform(0, 1) < 1 / 6 ? { atMm: somewhere(), backMm: random.uniform(0.1, 0.4) } : null,
+    endsBack: random.uniform(0, 1) < 0.5,
     relaxes: random.uniform(0.03, 0.18),
     relaxSeconds: random.uniform(0.3, 1.2),
   }

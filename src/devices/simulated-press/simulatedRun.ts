@@ -17,6 +17,8 @@ const LONGEST_S = 60
 const ELASTIC_MM = 0.04
 /** After a rest the force is back after so much way, mm. */
 const BACK_AFTER_MM = 0.015
+/** How far a hand that takes the pusher off goes back, mm. */
+const GOES_BACK_MM = 0.3
 /** A hand that is home stops after this, s. */
 const STAYS_S = 0.25
 
@@ -46,7 +48,7 @@ export function simulatedRun(
   while (seconds < LONGEST_S) {
     speed += (speedMmPerS - speed) * STEP_S * 3 + random.normal(wander * speedMmPerS * Math.sqrt(STEP_S * 6))
     speed = Math.max(0.15 * speedMmPerS, Math.min(2 * speedMmPerS, speed))
-    const moving = ending === null && resting <= 0
+    const moving = (ending === null && resting <= 0) || (ending !== null && goingBackTo !== null)
     const move = moving ? (goingBackTo === null ? speed : -2 * speed) * STEP_S : 0
     atMm += move
     if (resting > 0) resting -= STEP_S
@@ -83,14 +85,18 @@ export function simulatedRun(
       })
       nextReading = seconds + (1 + random.uniform(-jitter, jitter)) / rateHz
     }
-    if (ending !== null && seconds - ending > STAYS_S) break
+    if (ending !== null && seconds - ending > STAYS_S) {
+      if (!nuisances.endsBack || atMm < deepestMm - GOES_BACK_MM) break
+      goingBackTo = deepestMm - 2 * GOES_BACK_MM
+    }
     seconds += STEP_S
   }
   return { points, scene }
 }
 
 function stops(scene: PressScene, deepestMm: number, askedN: number, broken: boolean): boolean {
-  if (scene.crack && broken) return deepestMm >= scene.crack.atMm + scene.crack.goesOnMm
+  if (scene.crack && !broken) return false
+  if (scene.crack) return deepestMm >= scene.crack.atMm + scene.crack.goesOnMm
   if (scene.givesUpAtMm !== null && deepestMm >= scene.givesUpAtMm) return true
   return deepestMm > scene.homeMm && askedN - scene.slideEndN >= scene.stopsAtN
 }
