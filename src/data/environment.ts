@@ -61,3 +61,18 @@ export function simulatedHoldMs(environment: Readonly<Record<string, string | un
     )
   return checked.value
 }
+
+const paceSchema = Joi.number().min(0.1).max(1000).empty('').default(1)
+
+/**
+ * How fast simulated presses are played: 1 as a hand presses.
+ * @throws Error for a pace that is none
+ */
+export function pressPace(environment: Readonly<Record<string, string | undefined>>): number {
+  const checked = paceSchema.validate(environment.WHYALON_PRESS_PACE)
+  if (checked.error)
+    throw new Error(
+      `WHYALON_PRESS_PACE: “${environment.WHYALON_PRESS_PACE ?? ''}” is no pace. Set it to 0.1–1000, or leave it out.`,
+    )
+  return checked.value
+}

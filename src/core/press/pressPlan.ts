@@ -4,7 +4,7 @@ import type { Die } from '../dies/Die'
 import { isMetal } from '../dies/Die'
 import type { PressKind, PressSituation, PressStep } from './PressStep'
 
-export const PRESS_OUTCOMES = ['home', 'high-on-one-side', 'loose', 'cracked'] as const
+export const PRESS_OUTCOMES = ['home', 'not-home', 'high-on-one-side', 'loose', 'cracked'] as const
 export type PressOutcome = (typeof PRESS_OUTCOMES)[number]
 
 /** What a press without a gauge tells: how it felt in the hand. */

@@ -57,9 +57,10 @@ export function foreseenForce(
   const squeeze = squeezeOf(hold)
   if (!gasket || squeeze === null || squeeze <= 0) return null
   const byFigures = pressForceN(gasket, crystal.diameterMm, squeeze)
-  const shown = pastRuns.flatMap(({ outcome, peakForceN }) =>
-    outcome === 'home' && peakForceN !== null ? [peakForceN] : [],
-  )
+  const shown = pastRuns.flatMap(({ outcome, peakForceN, slideForceN }) => {
+    const force = slideForceN ?? peakForceN
+    return outcome === 'home' && force !== null ? [force] : []
+  })
   return {
     byFigures,
     ...learnedSpread({ mean: byFigures, standardDeviation: GUESS_SPREAD * byFigures }, shown),

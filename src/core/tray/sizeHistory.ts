@@ -17,6 +17,8 @@ export interface PastRun {
   readonly hold: string | null
   /** N; null where the press has no gauge */
   readonly peakForceN: number | null
+  /** N that it slid at, where the press's cell told; the peak is that of a hand that has come home */
+  readonly slideForceN: number | null
 }
 
 /** How often each size went home in this case before: one count a tray. */

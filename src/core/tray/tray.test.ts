@@ -127,6 +127,7 @@ describe('sizeHistory', () => {
     ofOwn: false,
     hold: null,
     peakForceN: null,
+    slideForceN: null,
   })
 
   it('counts trays that went home, not presses', () => {

@@ -30,7 +30,7 @@ async function expectBackup(location: DataLocation): Promise<void> {
   const first = await openStore(location)
   expect(backups()).toEqual([])
   // As the version before this one left it.
-  for (const column of ['left_hour', 'feel', 'cause'])
+  for (const column of ['left_hour', 'feel', 'cause', 'trace', 'slide_force_n', 'verdict'])
     await first.db.execute(sql`ALTER TABLE press_runs DROP COLUMN ${sql.identifier(column)}`)
   await first.db.execute(sql`SELECT seal_sums()`)
   await first.db.execute(

@@ -14,7 +14,13 @@ import { nextTarget, planBasisOf, readingPlan } from '@/core/readings/readingPla
 import { snapshotPick } from '@/core/tray/snapshotPick'
 import { trayReadout } from '@/core/tray/trayReadout'
 import { parseMm } from '@/core/units/parseMm'
+import type { PressOutcome } from '@/core/press/pressPlan'
+import { rowOf } from '@/core/press-run/PressTrace'
+import { tracedRun } from '@/core/press-run/tracedRun'
 import { seededRandom } from '@/devices/seededRandom'
+import { orderedScene } from '@/devices/simulated-press/orderedScene'
+import type { SimulatedFault } from '@/devices/simulated-press/PressScene'
+import { simulatedRun } from '@/devices/simulated-press/simulatedRun'
 import { simulatedBench } from '@/devices/simulated-bench/simulatedBench'
 import type { Db } from '../client'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
@@ -203,13 +209,35 @@ async function playPick(
       supportId: support.best.die.id,
       cushion: 'none needed: plastic faces',
       quarterTurns: 3 + random.index(3),
-      peakForceN: press.gauged ? Math.round(random.uniform(120, 210)) : null,
-      travelMm: press.gauged ? Number(random.uniform(0.9, 1.3).toFixed(2)) : null,
+      ...(press.gauged ? playRun(press, sheet.id, outcome, tray.number * 8 + i) : {}),
       outcome,
       note: i === 0 ? demo.progress.note : '',
       ranAt: new Date(pickedAt.getTime() + (i + 1) * 20 * MINUTE_MS),
     })
   }
+}
+
+/** Forces of the demo's rings, N. */
+const LEAST_SLIDE_N = 120
+const MOST_SLIDE_N = 210
+
+const FAULT_OF: Readonly<Record<PressOutcome, SimulatedFault>> = {
+  home: 'none',
+  'not-home': 'not-home',
+  'high-on-one-side': 'cocked',
+  loose: 'loose',
+  cracked: 'cracked',
+}
+
+/** What the press's cell sent of a run, and what it says. */
+function playRun(press: Press, sheetId: number, outcome: PressOutcome, seed: number) {
+  const random = seededRandom(seed)
+  // Runs of one case ask nearly the same force.
+  const slideN = seededRandom(sheetId).uniform(LEAST_SLIDE_N, MOST_SLIDE_N)
+  const ordered = { fault: FAULT_OF[outcome], press: press.kind, slideN, caseSeed: sheetId }
+  const { scene, nuisances } = orderedScene(ordered, random)
+  const { points } = simulatedRun(scene, nuisances, random)
+  return tracedRun({ source: 'simulated', points: points.map(rowOf) }, POLICY.pressRun)
 }
 
 function at(day: Date, days: number, hour: number): Date {

@@ -65,6 +65,7 @@ function runsJoined(db: Db, caseSheetIds: readonly number[]) {
       outcome: pressRuns.outcome,
       quarterTurns: pressRuns.quarterTurns,
       peakForceN: pressRuns.peakForceN,
+      slideForceN: pressRuns.slideForceN,
       travelMm: pressRuns.travelMm,
       cushion: pressRuns.cushion,
       note: pressRuns.note,

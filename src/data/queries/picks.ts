@@ -1,4 +1,4 @@
-import { asc, desc, eq, getTableColumns, inArray } from 'drizzle-orm'
+import { asc, desc, eq, getTableColumns, inArray, sql } from 'drizzle-orm'
 import { alias } from 'drizzle-orm/pg-core'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import type { Db } from '../client'
@@ -7,7 +7,8 @@ import { rowsByTray } from './rowsUnder'
 
 export type Pick = typeof picks.$inferSelect
 export type NewPick = typeof picks.$inferInsert
-export type PressRun = typeof pressRuns.$inferSelect
+/** Without the readings of its cell, which are asked for by themselves. */
+export type PressRun = Omit<typeof pressRuns.$inferSelect, 'trace'> & { readonly hasTrace: boolean }
 export type NewPressRun = typeof pressRuns.$inferInsert
 
 /** A pick with the parts it chose, as their lines are now. */
@@ -60,8 +61,9 @@ export async function insertPick(db: Db, row: NewPick): Promise<Pick> {
 /** Press runs by tray, oldest first. */
 export async function pressRunsOf(db: Db, trayIds: readonly number[]): Promise<Map<number, PressRun[]>> {
   if (trayIds.length === 0) return new Map()
+  const { trace, ...columns } = getTableColumns(pressRuns)
   const rows = await db
-    .select()
+    .select({ ...columns, hasTrace: sql<boolean>`${trace} IS NOT NULL` })
     .from(pressRuns)
     .where(inArray(pressRuns.trayId, [...trayIds]))
     .orderBy(asc(pressRuns.id))

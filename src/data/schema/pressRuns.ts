@@ -1,5 +1,7 @@
-import { doublePrecision, index, integer, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
+import { doublePrecision, index, integer, jsonb, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
 import { FAILURE_CAUSES, PRESS_FEELS, PRESS_OUTCOMES } from '@/core/press/pressPlan'
+import { PRESS_VERDICTS } from '@/core/press-run/PressReading'
+import type { PressTrace } from '@/core/press-run/PressTrace'
 import { dies } from './dies'
 import { picks } from './picks'
 import { presses } from './presses'
@@ -33,6 +35,12 @@ export const pressRuns = pgTable(
     outcome: text('outcome', { enum: PRESS_OUTCOMES }).notNull(),
     /** what a run that failed is put down to; null for others, and for runs from before it was asked */
     cause: text('cause', { enum: FAILURE_CAUSES }),
+    /** force over travel as the press's cell sent it; null without one */
+    trace: jsonb('trace').$type<PressTrace>(),
+    /** N that it slid at by the trace; null without one, and where it did not slide */
+    slideForceN: doublePrecision('slide_force_n'),
+    /** what the trace was read as when it was stored; null without one */
+    verdict: text('verdict', { enum: PRESS_VERDICTS }),
     note: text('note').notNull().default(''),
     ranAt: timestamp('ran_at', { withTimezone: true }).notNull(),
   },

@@ -21,8 +21,8 @@ const THIS_MACHINE = /^(?:localhost|127\.0\.0\.1|\[::1\])(?::\d{1,5})?$/i
 /** Methods that change nothing: RFC 9110, 9.2.1. */
 export const SAFE: readonly string[] = ['GET', 'HEAD', 'OPTIONS']
 
-/** Where a program without pages sends lines of instruments, by a token that is judged there. */
-const BRIDGE = /^\/api\/instruments\/[^/]+\/lines$/
+/** Where a program without pages sends lines of instruments and readings of presses, by a token that is judged there. */
+const BRIDGE = /^\/api\/(?:instruments\/[^/]+\/lines|presses\/[^/]+\/points)$/
 
 /**
  * Whether a request may come in: by a name of this machine only, from our own pages only, and a change only where the

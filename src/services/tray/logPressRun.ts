@@ -5,6 +5,10 @@ import type { Retention } from '@/core/construction/kinds'
 import type { DieRole } from '@/core/dies/Die'
 import type { FailureCause, PressFeel, PressOutcome } from '@/core/press/pressPlan'
 import { pressNeeds } from '@/core/press/pressPlan'
+import { MOST_READINGS } from '@/core/press-run/checkRun'
+import type { TraceRow, TraceSource } from '@/core/press-run/PressTrace'
+import { TRACE_SOURCES } from '@/core/press-run/PressTrace'
+import { tracedRun } from '@/core/press-run/tracedRun'
 import type { StageId } from '@/core/stages/stages'
 import { stageIndex } from '@/core/stages/stages'
 import { standsAfter } from '@/core/stages/StageState'
@@ -39,14 +43,37 @@ interface PressRunSent extends Partial<Omit<PressRunTools, 'trayId'>> {
   readonly trayId: number
   /** of the log form */
   readonly fields: Readonly<Record<string, unknown>>
+  /** what the press's cell sent; null or left out without one */
+  readonly trace?: SentTrace | null
+}
+
+interface SentTrace {
+  readonly source: TraceSource
+  readonly points: readonly TraceRow[]
 }
 
 interface PressRunChecked extends PressRunTools {
   readonly fields: Record<string, FieldValue>
+  readonly trace: SentTrace | null
 }
 
+const traceSchema = Joi.object<SentTrace>({
+  source: Joi.string()
+    .valid(...TRACE_SOURCES)
+    .required(),
+  points: Joi.array()
+    .items(Joi.array().items(Joi.number().unsafe(false)).length(3))
+    .max(MOST_READINGS)
+    .required()
+    .messages({
+      'array.max': `Readings of the cell: more than ${MOST_READINGS}. Start a run when the pusher starts.`,
+      'array.length': 'Readings of the cell: each is time in ms, travel in mm and force in N.',
+    }),
+}).allow(null)
+
 const toolSchema = () => idSchema.allow(null).default(null)
-const toolsSchema = Joi.object<PressRunTools>({
+const toolsSchema = Joi.object<PressRunTools & Pick<PressRunChecked, 'trace'>>({
+  trace: traceSchema.default(null),
   trayId: idSchema.required(),
   pressId: toolSchema(),
   pusherId: toolSchema(),
@@ -61,6 +88,7 @@ function checkPressRun(input: unknown): Validated<PressRunChecked> {
 
 /** Where a run that did not bring the crystal home leads: back to matching when it is lost. */
 const BACK_TO = {
+  'not-home': 'press-in',
   'high-on-one-side': 'press-in',
   loose: 'match',
   cracked: 'match',
@@ -86,11 +114,12 @@ export const logPressRun = trayChange<PressRunChecked, PressRunSent>(
       return refuse(
         `Not pressed. ${againstOwn(picked, opened.own.parts).join(' ')} Pick another one at Match.`,
       )
-    const { fields, ...used } = run
+    const { fields, trace, ...used } = run
     const wrong = await wrongTool(tx, { retention: sheet.retention, presses }, used)
     if (wrong) return wrong
     const values = pressRunValues(fields)
-    await insertPressRun(tx, { ...used, pickId: picked.pick.id, ranAt: now, ...values })
+    const traced = trace ? tracedRun(trace, opened.rules.policy.pressRun) : {}
+    await insertPressRun(tx, { ...used, pickId: picked.pick.id, ranAt: now, ...values, ...traced })
     if (values.outcome === 'cracked' && isOwn(picked.crystal))
       await insertLookedOver(tx, {
         trayId: tray.id,

@@ -9,6 +9,8 @@ import type { PressKind } from '@/core/press/PressStep'
 import { pressPlan } from '@/core/press/pressPlan'
 import type { LayWords } from '@/core/level/layWords'
 import type { PressLean } from '@/core/level/pressLean'
+import type { PressVerdict } from '@/core/press-run/PressReading'
+import type { PressRunPolicy } from '@/core/press-run/pressRunPolicy'
 import type { ForeseenForce } from '@/core/tray/pastFigures'
 import { foreseenForce } from '@/core/tray/pastFigures'
 import { figureOf } from '@/core/tray/caseFigures'
@@ -38,6 +40,10 @@ export interface PressRunView {
   /** null where nobody said */
   readonly leftHour: number | null
   readonly feel: string | null
+  /** what its cell's readings were read as; null without a cell */
+  readonly verdict: PressVerdict | null
+  /** the readings of its cell are kept */
+  readonly hasTrace: boolean
   readonly cause: string | null
   readonly peakForceN: number | null
   readonly travelMm: number | null
@@ -69,6 +75,8 @@ export interface PressCard {
   readonly runs: readonly PressRunView[]
   /** how to lay the case for its first push, by press */
   readonly lays: Readonly<Record<number, LayWords>>
+  /** limits a run's readings are judged by */
+  readonly runPolicy: PressRunPolicy
   /** what the press will ask; null where no ring is squeezed */
   readonly force: ForeseenForce | null
 }
@@ -121,6 +129,7 @@ export function pressCard(
     }),
     force: foreseenForce(crystal, gasket, 'hold' in pick.evidence ? pick.evidence.hold : null, kept.pastRuns),
     presses,
+    runPolicy: rules.policy.pressRun,
     lays: laysFirst(presses, leans),
     dies: there,
     runs: kept.pressRuns.map((run) => ({
@@ -134,6 +143,8 @@ export function pressCard(
       quarterTurns: run.quarterTurns,
       leftHour: run.leftHour,
       feel: run.feel,
+      verdict: run.verdict,
+      hasTrace: run.hasTrace,
       cause: run.cause,
       peakForceN: run.peakForceN,
       travelMm: run.travelMm,

@@ -52,7 +52,7 @@ export function rimView(opened: OpenedCase, leans: ReadonlyMap<number, PressLean
   const passes = passesOfPick(kept, standing)
   const last = passes.at(-1)
   if (!last || !constructionOf(kept.sheet.retention).rimSeenAtPress) return null
-  if (last.run.outcome === 'cracked' || last.run.outcome === 'loose') return null
+  if (last.run.outcome !== 'home' && last.run.outcome !== 'high-on-one-side') return null
   const read = new Set(last.heights.map(({ placeIndex }) => placeIndex))
   const nextOf = (pattern: RimPattern): ReadingTarget | null => {
     const placeIndex = placesOf(pattern).find((index) => !read.has(index))

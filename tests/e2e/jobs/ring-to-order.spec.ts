@@ -76,8 +76,21 @@ test('a cracked dome whose ring is not there: ordered, booked in, pressed under 
   )
   await expect(card).toContainText(/Cushion soft cloth or film on the aluminium pusher/)
   await piece.work()
+  await page.getByRole('button', { name: 'Screw press with load cell' }).click()
+  const cell = page.getByRole('region', { name: 'Force over travel' })
+  await cell.getByRole('button', { name: /^Start the run/ }).click()
+  await expect(cell.getByRole('status')).toContainText(/^Good, \d\d\s%$/, { timeout: 60_000 })
   await piece.pressHome()
   await piece.standsAt('Close')
+  // The run is kept whole, and can be looked at again and taken away.
+  await piece.look('Press in')
+  await page.getByRole('button', { name: 'curve: good' }).click()
+  await expect(page.getByRole('img', { name: /^Force over travel, \d+ readings; contact/ })).toBeVisible()
+  const file = await page.request.get(
+    (await page.getByRole('link', { name: 'Readings as CSV' }).getAttribute('href')) ?? '',
+  )
+  expect((await file.text()).split('\n')[0]).toBe('time_ms,travel_mm,force_n')
+  await piece.look('Close')
   await piece.movementIn()
   await piece.countBack('2 spacers')
   await piece.countBack('spring or contact', '4 cover screws', '4 back screws')

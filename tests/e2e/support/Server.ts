@@ -36,6 +36,7 @@ export class Server {
         WHYALON_BACKUPS: this.backups,
         // Simulated hands need not be slow.
         WHYALON_HOLD_MS: '60',
+        WHYALON_PRESS_PACE: '12',
         NEXT_TELEMETRY_DISABLED: '1',
         TZ: 'UTC',
       },

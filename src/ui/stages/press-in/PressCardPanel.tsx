@@ -13,10 +13,12 @@ import { unmeasured } from '@/core/fit/restsOn'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { InlineStateMark } from '../../small/StateMark'
 import { formatMm } from '@/core/units/formatMm'
-import type { PressCard } from '@/services/tray/pressCard'
 import type { TrayView } from '@/services/tray/trayView'
 import { crystalWords } from '@/core/own-parts/crystalWords'
 import { LastTimeNote } from './LastTimeNote'
+import type { PressedTrace } from './live/PressLive'
+import { PressLive } from './live/PressLive'
+import { PressRuns } from './PressRuns'
 import { PressLogForm } from './PressLogForm'
 import { Caution } from '../../small/Caution'
 import type { TrayCalls } from '@/services/actions'
@@ -33,6 +35,7 @@ export interface PressCardPanelProps {
 /** Planned dies, press and steps on the left; what was really done on the right. */
 export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelProps) {
   const { press, lastTime } = view
+  const [trace, setTrace] = useState<PressedTrace | null>(null)
   const lastPress = press?.presses.find((p) => p.name === lastTime?.press)
   const [pressId, setPressId] = useState(lastPress?.id ?? press?.presses[0]?.id ?? null)
   if (!press)
@@ -71,6 +74,16 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
       )}
       {lastTime && <LastTimeNote last={lastTime} />}
       <Caution text={plan.cautions.join(' ')} />
+      {chosenPress?.gauged && !byHand && view.tray.finishedAt === null && (
+        <PressLive
+          trayId={view.tray.id}
+          pressId={chosenPress.id}
+          policy={press.runPolicy}
+          expected={press.force && forceBand(press.force)}
+          runsLogged={press.runs.length}
+          onTrace={setTrace}
+        />
+      )}
       <Box sx={{ display: 'grid', gridTemplateColumns: { xs: '1fr', lg: '1.1fr 1fr' }, columnGap: 3, mt: 1 }}>
         <Box>
           {press.pusher && <DieLine role="Pusher" outcome={press.pusher} />}
@@ -133,17 +146,18 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
           )}
           <PressLogForm
             // A lay that follows from heights read meanwhile is proposed anew.
-            key={`${press.runs.length}, ${view.rim?.lay?.leftHour ?? ''}`}
+            key={[press.runs.length, view.rim?.lay?.leftHour, trace?.verdict].join()}
             view={view}
             card={press}
             pressId={byHand ? null : (chosenPress?.id ?? null)}
             cushion={plan.cushion}
+            trace={trace}
             logPressRun={logPressRun}
             onLogged={onLogged}
           />
         </Box>
       </Box>
-      <Runs card={press} />
+      <PressRuns card={press} />
     </Box>
   )
 }
@@ -153,9 +167,15 @@ function fromText(name: string, part: StockLine): string {
   return isOwn(part) ? `its own ${name}` : `${name} ${part.code} from ${part.drawer}`
 }
 
+/** Where a force is expected, N. */
+function forceBand({ mean, standardDeviation }: ForeseenForce) {
+  return { low: Math.max(0, mean - 2 * standardDeviation), high: mean + 2 * standardDeviation }
+}
+
 /** What to expect of a gauged press, and on how many runs it rests. */
 function ForceLine({ force }: { force: ForeseenForce }) {
-  const { mean, standardDeviation, runs, byFigures } = force
+  const { runs, byFigures } = force
+  const { low, high } = forceBand(force)
   const from =
     runs === 0
       ? 'a first guess by ring and squeeze, until runs are logged here'
@@ -164,7 +184,7 @@ function ForceLine({ force }: { force: ForeseenForce }) {
     <Typography variant="body2" sx={{ color: 'text.secondary' }}>
       Expect{' '}
       <Box component="span" className="figure" sx={{ color: 'text.primary' }}>
-        {Math.round(Math.max(0, mean - 2 * standardDeviation))}–{Math.round(mean + 2 * standardDeviation)} N
+        {Math.round(low)}–{Math.round(high)} N
       </Box>
       : {from}
     </Typography>
@@ -193,35 +213,6 @@ function DieLine({ role, outcome }: { role: string; outcome: DieOutcome }) {
       <Typography variant="body2" sx={{ color: 'text.secondary' }}>
         {reasons.join('; ')}.
       </Typography>
-    </Box>
-  )
-}
-
-/** What a run was done with, in words. */
-function toolsText({ press, pusher, support, quarterTurns, leftHour }: PressCard['runs'][number]): string {
-  if (press === null) return 'by hand'
-  return `${press.toLowerCase()}, pusher ${pusher ?? '?'}, support ${support ?? '?'}, ${quarterTurns} quarter turns${leftHour === null ? '' : `, ${leftHour} at the left`}`
-}
-
-function Runs({ card }: { card: PressCard }) {
-  if (card.runs.length === 0) return null
-  return (
-    <Box sx={{ mt: 1, borderTop: 1, borderColor: 'divider', pt: 0.5 }}>
-      <Typography variant="h3" component="h3">
-        Runs on this tray
-      </Typography>
-      <Box component="ul" sx={{ m: 0, pl: 2.2, fontSize: 14 }}>
-        {card.runs.map((run) => (
-          <li key={run.id}>
-            <strong>{run.outcome.replaceAll('-', ' ')}</strong>: {toolsText(run)}
-            {run.feel !== null && `, felt ${run.feel}`}
-            {run.cause !== null && `, put down to ${run.cause === 'unknown' ? 'nothing known' : run.cause}`}
-            {run.peakForceN !== null && `, ${run.peakForceN} N`}
-            {run.travelMm !== null && `, travel ${formatMm(run.travelMm)}`}
-            {run.note && `. ${run.note}`}
-          </li>
-        ))}
-      </Box>
     </Box>
   )
 }

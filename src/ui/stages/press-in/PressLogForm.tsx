@@ -5,6 +5,9 @@ import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import { PRESS_RUN_FIELDS } from '@/core/records/jobFields'
 import { PLANNED_QUARTER_TURNS } from '@/core/press/PressStep'
+import type { PressOutcome } from '@/core/press/pressPlan'
+import type { PressVerdict } from '@/core/press-run/PressReading'
+import type { PressedTrace } from './live/PressLive'
 import type { Die } from '@/core/dies/Die'
 import { formatMm } from '@/core/units/formatMm'
 import type { PressCard } from '@/services/tray/pressCard'
@@ -18,6 +21,8 @@ export interface PressLogFormProps {
   readonly card: PressCard
   readonly pressId: number | null
   readonly cushion: string
+  /** what the press's cell sent of the run to be logged; null without one */
+  readonly trace: PressedTrace | null
   readonly logPressRun: TrayCalls['logPressRun']
   readonly onLogged: (result: Changed) => void
 }
@@ -27,8 +32,26 @@ const OF_GAUGES = ['peakForceN', 'travelMm']
 const OF_HANDS = ['feel']
 const OF_PRESSES = ['leftHour', 'feel', 'quarterTurns', 'cushion']
 
+/** What a run read so is logged as, until somebody says otherwise: the rim tells whether one that leaned stands level. */
+const OUTCOME_OF: Readonly<Record<PressVerdict, PressOutcome>> = {
+  good: 'home',
+  'over-pressed': 'home',
+  cocked: 'high-on-one-side',
+  'not-home': 'not-home',
+  loose: 'loose',
+  cracked: 'cracked',
+}
+
 /** Logs what was really done at the press; starts from the plan. */
-export function PressLogForm({ view, card, pressId, cushion, logPressRun, onLogged }: PressLogFormProps) {
+export function PressLogForm({
+  view,
+  card,
+  pressId,
+  cushion,
+  trace,
+  logPressRun,
+  onLogged,
+}: PressLogFormProps) {
   // A second push takes the dies of the first.
   const before = card.runs.at(-1)
   const [pusherId, setPusherId] = useState(before?.pusherId ?? bestOf(card.pusher))
@@ -36,7 +59,11 @@ export function PressLogForm({ view, card, pressId, cushion, logPressRun, onLogg
   const lay = view.rim?.lay ?? (pressId === null ? null : card.lays[pressId])
   const gauged = card.presses.find((p) => p.id === pressId)?.gauged ?? false
   const byHand = card.pusher === null && card.support === null
-  const left: readonly string[] = byHand ? [...OF_GAUGES, ...OF_PRESSES] : gauged ? OF_HANDS : OF_GAUGES
+  const left: readonly string[] = byHand
+    ? [...OF_GAUGES, ...OF_PRESSES]
+    : gauged
+      ? [...OF_HANDS, ...(trace ? OF_GAUGES : [])]
+      : OF_GAUGES
   const fields = PRESS_RUN_FIELDS.filter(({ name }) => !left.includes(name))
   return (
     <Box>
@@ -59,7 +86,8 @@ export function PressLogForm({ view, card, pressId, cushion, logPressRun, onLogg
       <RecordForm
         fields={fields}
         initial={{
-          outcome: 'home',
+          outcome: trace?.verdict ? OUTCOME_OF[trace.verdict] : 'home',
+          cause: trace?.verdict === 'loose' ? 'size' : null,
           // Between pushes that are read, the case is not turned unseen.
           quarterTurns: byHand || view.rim ? 0 : (view.lastTime?.quarterTurns ?? PLANNED_QUARTER_TURNS),
           cushion,
@@ -73,6 +101,7 @@ export function PressLogForm({ view, card, pressId, cushion, logPressRun, onLogg
             ...(pressId !== null && { pressId }),
             ...(pusherId !== null && { pusherId }),
             ...(supportId !== null && { supportId }),
+            ...(trace && gauged && { trace: { source: trace.source, points: trace.points } }),
           }
           // What only a press has is not asked by hand, and is none.
           const fields = byHand ? { ...values, quarterTurns: '0' } : values

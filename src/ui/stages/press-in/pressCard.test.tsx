@@ -9,6 +9,7 @@ import { pressInPusher, pressInSupport } from '@/core/dies/pressInDies'
 import type { Die } from '@/core/dies/Die'
 import type { PressRunView } from '@/services/tray/pressCard'
 import { pressPlan } from '@/core/press/pressPlan'
+import { PRESS_RUN_POLICY } from '@/core/press-run/pressRunPolicy'
 import type { PressCard } from '@/services/tray/pressCard'
 import { PressCardPanel } from './PressCardPanel'
 
@@ -63,6 +64,7 @@ function card(over: Partial<PressCard> = {}, dies: readonly Die[] = DIES): Press
     ],
     dies,
     runs: [],
+    runPolicy: PRESS_RUN_POLICY,
     lays: {},
     force: null,
     ...over,
@@ -116,9 +118,9 @@ describe('PressCardPanel', () => {
 
   it('asks force and travel only of a press that measures them', async () => {
     panel(card())
-    expect(screen.queryByLabelText(/force/i)).toBeNull()
+    expect(screen.queryByLabelText(/peak force/i)).toBeNull()
     await userEvent.setup().click(screen.getByRole('button', { name: 'Screw press' }))
-    expect(screen.getByLabelText(/force/i)).toBeInTheDocument()
+    expect(screen.getByLabelText(/peak force/i)).toBeInTheDocument()
   })
 
   it('says that a support was judged by a case diameter nobody has read, and only then', () => {
@@ -171,6 +173,8 @@ describe('PressCardPanel', () => {
       quarterTurns: 3,
       leftHour: null,
       feel: null,
+      verdict: null,
+      hasTrace: false,
       cause: null,
       peakForceN: 180,
       travelMm: 1.1,

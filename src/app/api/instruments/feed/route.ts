@@ -1,4 +1,5 @@
 import { answered } from '../../answered'
+import { eventStream } from '../../eventStream'
 import type { FeedSource } from '@/services/instruments/instrumentFeeds'
 import { FEED_SOURCES, feedOf } from '@/services/instruments/instrumentFeeds'
 import { getShop } from '@/services/shop/shop'
@@ -22,30 +23,10 @@ export const GET = answered(null, async (request: Request): Promise<Response> =>
     dimension: (query.get('dimension') ?? '') as never,
     placeIndex: Number(query.get('place')),
   }
-  const encoder = new TextEncoder()
-  let stop: () => void = () => undefined
-  const stream = new ReadableStream<Uint8Array>({
-    start(controller) {
-      const emit = (event: string, data: string) =>
-        controller.enqueue(encoder.encode(`event: ${event}\ndata: ${data}\n\n`))
-      // A first comment opens the stream at once: the page knows that it is heard.
-      controller.enqueue(encoder.encode(': listening\n\n'))
-      stop = feed.listen(at, {
-        onLine: ({ line, instrumentId }) => emit('reading', JSON.stringify({ line, instrumentId })),
-        onTrouble: (message) => emit('trouble', message),
-      })
-      request.signal.addEventListener('abort', () => {
-        stop()
-        controller.close()
-      })
-    },
-    cancel: () => stop(),
-  })
-  return new Response(stream, {
-    headers: {
-      'content-type': 'text/event-stream',
-      'cache-control': 'no-cache, no-transform',
-      'x-accel-buffering': 'no',
-    },
-  })
+  return eventStream(request, ({ emit }) =>
+    feed.listen(at, {
+      onLine: ({ line, instrumentId }) => emit('reading', JSON.stringify({ line, instrumentId })),
+      onTrouble: (message) => emit('trouble', message),
+    }),
+  )
 })

@@ -1,0 +1,106 @@
+import { testStores } from '../../../tests/stores/testStores'
+import type { Store } from '@/data/client'
+import { seededRandom } from '@/devices/seededRandom'
+import { orderedScene } from '@/devices/simulated-press/orderedScene'
+import type { SimulatedFault } from '@/devices/simulated-press/PressScene'
+import { simulatedRun } from '@/devices/simulated-press/simulatedRun'
+import { rowOf } from '@/core/press-run/PressTrace'
+import { passPoints, pressFeedOf } from '../instruments/pressFeeds'
+import { logPressRun } from './logPressRun'
+import { envelopeOf, traceFile, traceView } from './pressTraces'
+import { trayByItsNumber } from './trayPages'
+
+/** Of the demo: picked, not pressed yet; two pieces of its case were pressed before under the press with a cell. */
+const AT_THE_PRESS = 212
+const NOW = new Date('2026-11-24T10:00:00Z')
+
+function rows(fault: SimulatedFault) {
+  const random = seededRandom(3)
+  const { scene, nuisances } = orderedScene({ fault, press: 'screw', slideN: 160, caseSeed: 4 }, random)
+  return simulatedRun(scene, nuisances, random).points.map(rowOf)
+}
+
+describe.each(testStores())('runs of a press with a cell, on $name', ({ openDemo }) => {
+  let store: Store
+  beforeEach(async () => {
+    store = await openDemo()
+  }, 240_000)
+  afterEach(() => store.close())
+
+  async function log(trace: unknown, fields: object = { outcome: 'home', quarterTurns: 0 }) {
+    const view = await trayByItsNumber(store.db, AT_THE_PRESS)
+    if (!view?.press?.pusher?.ok || !view.press.support?.ok) throw new Error('no press card')
+    const run = {
+      trayId: view.tray.id,
+      pressId: view.press.presses.find(({ gauged }) => gauged)?.id,
+      pusherId: view.press.pusher.best.die.id,
+      supportId: view.press.support.best.die.id,
+      fields,
+      trace,
+    }
+    return logPressRun(store.db, run, NOW)
+  }
+
+  it('are kept whole, read, and come back as they were and as a file', async () => {
+    const points = rows('none')
+    const logged = await log({ source: 'simulated', points })
+    if (!logged.ok) throw new Error(JSON.stringify(logged))
+    const [run] = logged.view.press?.runs ?? []
+    expect(run).toMatchObject({ verdict: 'good', hasTrace: true })
+    expect(run?.peakForceN).toBeGreaterThan(160)
+    const kept = await traceView(store.db, run?.id ?? 0)
+    expect(kept?.points).toEqual(points)
+    expect(kept?.reading.verdict).toBe('good')
+    const file = await traceFile(store.db, run?.id ?? 0)
+    expect(file?.text.trim().split('\n')).toHaveLength(points.length + 1)
+    expect(await traceView(store.db, 999_999)).toBeNull()
+  })
+
+  it('are kept as far as they came in order, with why they end there', async () => {
+    const sound = rows('none')
+    const points = sound.map((row, i) => (i === 60 ? [row[0], -9, row[2]] : row))
+    const logged = await log({ source: 'bridge', points })
+    if (!logged.ok) throw new Error(JSON.stringify(logged))
+    const kept = await traceView(store.db, logged.view.press?.runs[0]?.id ?? 0)
+    expect(kept?.points).toHaveLength(60)
+    expect(kept?.trouble).toMatch(/Reading 61: travel -?−?9\.00 mm lies under zero/)
+  })
+
+  it('are refused where they are no readings, and nothing is stored', async () => {
+    expect(await log({ source: 'elsewhere', points: [] })).toMatchObject({ ok: false })
+    expect(await log({ source: 'bridge', points: [[1, 2]] })).toMatchObject({ ok: false })
+    expect((await trayByItsNumber(store.db, AT_THE_PRESS))?.press?.runs).toEqual([])
+  })
+
+  it('of other trays of the case make the envelope behind the next one', async () => {
+    const view = await trayByItsNumber(store.db, AT_THE_PRESS)
+    const envelope = await envelopeOf(store.db, view?.tray.id ?? 0)
+    expect(envelope?.runs).toBe(2)
+    expect(envelope?.points.every(({ leastN, mostN }) => leastN <= mostN)).toBe(true)
+    expect(envelope?.homeMm).toBeGreaterThan(0.3)
+    expect(await envelopeOf(store.db, 999_999)).toBeNull()
+  })
+
+  it('come from a press that has a cell, and from no other', async () => {
+    const view = await trayByItsNumber(store.db, AT_THE_PRESS)
+    const presses = view?.press?.presses ?? []
+    const asked = (pressId: number | undefined) => ({ source: 'bridge', trayId: view?.tray.id, pressId })
+    const plain = presses.find(({ gauged }) => !gauged)?.id
+    const gauged = presses.find((press) => press.gauged)?.id ?? 0
+    expect(await pressFeedOf(store.db, asked(plain))).toMatchObject({ ok: false })
+    expect(await pressFeedOf(store.db, { ...asked(gauged), source: 'hearsay' })).toMatchObject({ ok: false })
+    const feed = await pressFeedOf(store.db, asked(gauged))
+    if (!feed.ok) throw new Error(JSON.stringify(feed))
+    const heard: number[] = []
+    const stop = feed.feed.listen({
+      onPoints: (points) => heard.push(...points.map(({ forceN }) => forceN)),
+      onEnd: () => undefined,
+      onTrouble: () => undefined,
+    })
+    expect(await passPoints(store.db, gauged, { points: [[0, 0, 1.5]] })).toEqual({ ok: true, heard: 1 })
+    stop()
+    expect(await passPoints(store.db, gauged, { points: [[25, 0, 2]] })).toEqual({ ok: true, heard: 0 })
+    expect(heard).toEqual([1.5])
+    expect(await passPoints(store.db, gauged, { points: [] })).toMatchObject({ ok: false })
+  })
+})
