@@ -70,7 +70,8 @@ export function rimView(opened: OpenedCase, leans: ReadonlyMap<number, PressLean
     next: { 4: four ?? null, 6: six ?? null, 8: eight ?? null },
     standing: rim && standingView(rim),
     before: rim?.before ? standingView(rim.before) : null,
-    lay: rim?.judgement.advice === 'press-again' ? layAgain(rim.reading.tilt, lean, last.run.leftHour) : null,
+    lay:
+      rim?.judgement.advice === 'press-again' ? layAgain(rim.reading.tilt, lean, laidLast(last.run)) : null,
     limitMm: rules.policy.level.mostTiltMm,
   }
 }
@@ -96,4 +97,17 @@ function standingView({ reading, judgement }: Pick<ReadPass, 'reading' | 'judgem
 function markedDeg({ reading, judgement }: Pick<ReadPass, 'reading' | 'judgement'>): number | null {
   if (reading.oddity?.kind === 'dirt') return reading.oddity.directionDeg
   return judgement.isLevel || judgement.advice === 'bent' ? null : highSideDeg(reading.tilt)
+}
+
+const QUARTERS = 4
+
+/** The hour at the press's left for the last push; null where the case was turned meanwhile, which way nobody says. */
+function laidLast({
+  leftHour,
+  quarterTurns,
+}: {
+  leftHour: number | null
+  quarterTurns: number
+}): number | null {
+  return quarterTurns % QUARTERS === 0 ? leftHour : null
 }

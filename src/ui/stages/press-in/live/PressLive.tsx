@@ -4,7 +4,7 @@ import Button from '@mui/material/Button'
 import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import Typography from '@mui/material/Typography'
-import { useEffect, useState } from 'react'
+import { useEffect, useEffectEvent, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import type { PressEnvelope } from '@/core/press-run/envelope'
 import type { PressReading } from '@/core/press-run/PressReading'
@@ -64,12 +64,16 @@ export function PressLive({ trayId, pressId, policy, expected, runsLogged, onTra
   const last = rows.at(-1)
   const toGo = toGoMm(envelope, reading, last)
 
+  const tell = useEffectEvent(() =>
+    onTrace({ source: run.source, points: rows, verdict: reading?.verdict ?? null }),
+  )
+  // Told once it is over, and once more when the last of it is read.
   useEffect(() => {
-    if (state === 'ended') onTrace({ source: run.source, points: rows, verdict: reading?.verdict ?? null })
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- told once it is over, and when its reading is there
+    if (state === 'ended') tell()
   }, [state, reading])
-  const { clear } = run
-  useEffect(() => clear(), [runsLogged, pressId]) // eslint-disable-line react-hooks/exhaustive-deps -- a run logged is over
+  const clear = useEffectEvent(run.clear)
+  // A run that was logged is over, and one of another press is none of this one's.
+  useEffect(() => clear(), [runsLogged, pressId])
 
   const start = () => {
     onTrace(null)
