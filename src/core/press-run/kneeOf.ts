@@ -21,7 +21,7 @@ const RIDGE = 1e-9
 
 /**
  * The knee that leaves the least squares, by trying places and then finer ones around the best.
- * @param before - `flat`: force is none up to the knee; `line`: any straight line
+ * @param before - `flat`: force is none up to the knee; `line`: it follows a straight line
  * @returns null where there is too little to tell
  * @source continuous two-phase regression (Hudson 1966), its knee by a grid
  */

@@ -10,7 +10,7 @@ export interface OrderedRun {
   readonly press: PressKind
   /** force this ring is expected to ask, N */
   readonly slideN: number
-  /** pieces of one case have the same seat, and nearly the same way down: any whole number for each case */
+  /** pieces of one case have the same seat, and nearly the same way down: a whole number for each case */
   readonly caseSeed: number
 }
 
