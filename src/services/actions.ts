@@ -17,6 +17,7 @@ import { judgeChoice } from './tray/judgeChoice'
 import { keepNotchCircle } from './tray/keepNotchCircle'
 import { leaveOut } from './tray/leaveOut'
 import { logPressRun } from './tray/logPressRun'
+import { logWorkRun } from './tray/logWorkRun'
 import { lookOver, ownBack } from './tray/lookOver'
 import { endMethod, startMethod } from './tray/methodRuns'
 import { noteFinding, takeBackNote } from './tray/noteFinding'
@@ -46,6 +47,7 @@ const TRAY_ACTIONS = {
   keepNotchCircle,
   leaveOut,
   logPressRun,
+  logWorkRun,
   lookOver,
   noteFinding,
   ownBack,

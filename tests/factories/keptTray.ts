@@ -1,5 +1,5 @@
 import { TYPICAL_INSTRUMENTS } from '@/core/measure/InstrumentSpec'
-import type { PressOutcome } from '@/core/press/pressPlan'
+import type { PressOutcome } from '@/core/press/pressOutcomes'
 import type { DimensionId } from '@/core/readings/dimensions'
 import type { KeptReading, KeptTray } from '@/core/tray/KeptTray'
 import type { PickEvidence3 } from '@/core/tray/PickEvidence'

@@ -1,4 +1,5 @@
 import { restsOn } from '@/core/fit/restsOn'
+import { PRESS_RUN_POLICY } from '@/core/press-run/pressRunPolicy'
 import { VERDICT_POLICY } from '@/core/verdict/verdictPolicy'
 import { FIT_POLICY } from '@/core/fit/fitPolicy'
 import { fitReasons } from '@/core/fit/fitReasons'
@@ -190,6 +191,11 @@ export function trayViewOf({
     asFound: null,
     setParts: [],
     press: null,
+    presses: [],
+    dies: [],
+    pressRunPolicy: PRESS_RUN_POLICY,
+    simulatedCounts: true,
+    pressWorks: [],
     rim: null,
     policy: FIT_POLICY,
     partsOut: [],

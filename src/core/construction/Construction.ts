@@ -99,9 +99,15 @@ export interface FittingDies {
   readonly support: DieOutcome | null
 }
 
+/** What of a crystal its dies go by. */
+export type Pressed = Pick<
+  StockCrystal,
+  'diameterMm' | 'edgeThicknessMm' | 'centreThicknessMm' | 'undersideRiseMm'
+>
+
 /** What the dies go by. All mm. */
 export interface DieSituation {
-  readonly crystal: StockCrystal
+  readonly crystal: Pressed
   /** what the crystal or its bezel goes into or over */
   readonly openingMm: number
   readonly caseDiameterMm: number
@@ -155,6 +161,8 @@ export interface Construction<S extends CrystalSeat = CrystalSeat, C extends Can
   readonly goesWith: GoesWith
   /** false where it goes in by hand */
   readonly pressed: boolean
+  /** what its crystal is pushed out of from inside; null where it is lifted, squeezed or turned out */
+  readonly pushedOutOf: 'case' | 'bezel' | null
   /** its rim stands as the press left it: level or not is seen there; where a bezel goes over it first, it is not */
   readonly rimSeenAtPress: boolean
 

@@ -44,6 +44,7 @@ export const bayonetRing: Construction<BayonetSeat, BayonetCandidate> = {
   bezel: null,
   goesWith: {},
   pressed: false,
+  pushedOutOf: null,
   rimSeenAtPress: false,
   dimensions: {
     bore: 'always',

@@ -41,6 +41,7 @@ export const cemented: Construction<CementSeat, CementCandidate> = {
   bezel: null,
   goesWith: {},
   pressed: false,
+  pushedOutOf: null,
   rimSeenAtPress: false,
   dimensions: {
     bore: 'unless-shaped',

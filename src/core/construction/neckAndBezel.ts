@@ -53,6 +53,7 @@ export const neckAndBezel: Construction<NeckSeat, NeckCandidate> = {
   bezel: { role: 'clamps', by: { name: 'inside', dimension: 'bezel-inner' }, owns: [] },
   goesWith: { bezelKind: HOLDING_BEZELS },
   pressed: true,
+  pushedOutOf: null,
   rimSeenAtPress: false,
   dimensions: {
     'crystal-diameter': 'unless-shaped',

@@ -30,6 +30,7 @@ export const pressInBezel: Construction<RingSeat, RingCandidate> = {
     owns: ['opening', 'seat-depth'],
   },
   goesWith: { bezelKind: HOLDING_BEZELS },
+  pushedOutOf: 'bezel',
   dimensions: {
     'seat-depth': 'always',
     'crystal-diameter': 'unless-shaped',

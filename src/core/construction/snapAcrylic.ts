@@ -29,6 +29,7 @@ export const snapAcrylic: Construction<AcrylicSeat, AcrylicCandidate> = {
   bezel: null,
   goesWith: { crystalMaterial: ['acrylic'] },
   pressed: false,
+  pushedOutOf: null,
   rimSeenAtPress: false,
   dimensions: { groove: 'always', 'dome-height': 'always', 'crystal-diameter': 'unless-shaped' },
   reads: () => ({

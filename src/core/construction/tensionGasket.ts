@@ -26,6 +26,7 @@ export const tensionGasket: Construction<RingSeat, RingCandidate> = {
   ring: ringUse('bore', true, true),
   bezel: null,
   goesWith: {},
+  pushedOutOf: 'case',
   dimensions: {
     bore: 'unless-shaped',
     'seat-depth': 'always',

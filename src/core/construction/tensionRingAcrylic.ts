@@ -38,6 +38,7 @@ export const tensionRingAcrylic: Construction<AcrylicSeat, AcrylicCandidate> = {
   bezel: null,
   goesWith: { crystalMaterial: ['acrylic'] },
   pressed: true,
+  pushedOutOf: 'case',
   rimSeenAtPress: true,
   dimensions: {
     bore: 'unless-shaped',

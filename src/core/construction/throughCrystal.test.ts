@@ -20,8 +20,11 @@ function blankSheet(retention: Retention, over: Partial<CaseSheet> = {}): CaseSh
 
 function openingOf(sheet: CaseSheet, read: readonly (readonly [DimensionId, number])[]) {
   const readings = read.map(([dimension, mm], i) => keptReading(i + 1, dimension, mm))
-  const { seat } = trayCase(keptTray({ sheet, readings }), { policy: BUILT_IN_POLICY, schools: {} }).now
-    .readout
+  const { seat } = trayCase(keptTray({ sheet, readings }), {
+    policy: BUILT_IN_POLICY,
+    schools: {},
+    invented: false,
+  }).now.readout
   return seat.ok ? seat.seat.opening : seat.missing
 }
 

@@ -27,6 +27,8 @@ export function snapBackPusher(dies: readonly Die[], backMm: number): DieOutcome
     leastOpeningMm: 0,
     mostOpeningMm: backMm - MOST_UNDER_MM - 2 * LEAST_LAND_MM,
     leastRecessMm: 0,
+    aimOuterMm: backMm - LEAST_UNDER_MM,
+    aimOpeningMm: backMm - MOST_UNDER_MM - 2 * LEAST_LAND_MM,
   }
   const pushers = dies.filter(({ role }) => role === 'pusher')
   const choices = pushers
@@ -73,6 +75,8 @@ export function snapBackSupport(
     leastOpeningMm,
     mostOpeningMm: caseDiameterMm - 2 * LEAST_LAND_MM,
     leastRecessMm,
+    aimOuterMm: caseDiameterMm,
+    aimOpeningMm: leastOpeningMm,
   }
   const supports = dies.filter(({ role }) => role === 'support')
   const choices = supports

@@ -32,6 +32,8 @@ export function bezelPusher(dies: readonly Die[], bezel: PressedBezel): DieOutco
     leastOpeningMm,
     mostOpeningMm: bezel.bezelOuterMm - 2 * LEAST_LAND_MM,
     leastRecessMm,
+    aimOuterMm: bezel.bezelOuterMm,
+    aimOpeningMm: leastOpeningMm,
   }
   const pushers = dies.filter(({ role }) => role === 'pusher')
   const bears = (die: Die) => Math.min(die.outerDiameterMm, bezel.bezelOuterMm) - die.openingMm

@@ -1,7 +1,7 @@
 import { DIE_POLICY } from './diePolicy'
 import { die, stockCrystal } from '../../../tests/factories/parts'
 import { RETENTIONS } from '../construction/kinds'
-import { pressNeeds } from '../press/pressPlan'
+import { pressNeeds } from '../press/pressOutcomes'
 import { fittingDies } from './fittingDies'
 
 const SET = [

@@ -1,6 +1,5 @@
-import type { DieSituation, FittingDies } from '../construction/Construction'
+import type { DieSituation, FittingDies, Pressed } from '../construction/Construction'
 import { constructionOf } from '../construction/constructions'
-import type { StockCrystal } from '../fit/parts'
 import type { CaseSheet } from '../tray/CaseSheet'
 import type { Die } from './Die'
 import type { DiePolicy } from './diePolicy'
@@ -33,7 +32,7 @@ export function bezelOuterOrUsual(
  */
 export function fittingDies(
   dies: readonly Die[],
-  crystal: StockCrystal,
+  crystal: Pressed,
   sheet: Pick<CaseSheet, 'retention' | 'caseDiameterMm' | 'bezelOuterMm'>,
   openingMm: number,
   policy: DiePolicy,

@@ -48,7 +48,8 @@ const ASKED: Readonly<Record<string, (dies: readonly Die[], mm: number, domeMm: 
     ),
   'push out, pusher': (dies, mm, domeMm) =>
     pushOutPusher(dies, { apertureMm: mm - 1.5, apertureIs: 'the ring', looseRing: domeMm > 0 }),
-  'push out, support': (dies, mm, domeMm) => pushOutSupport(dies, { crystalDiameterMm: mm, domeMm }, mm + 6),
+  'push out, support': (dies, mm, domeMm) =>
+    pushOutSupport(dies, { crystalDiameterMm: mm, domeMm, ringHeightMm: 0 }, mm + 6),
   bezel: (dies, mm, domeMm) =>
     bezelPusher(dies, { crystalMm: mm, bezelOuterMm: mm + 5, crystalAboveMm: domeMm }),
   'snap back, pusher': (dies, mm) => snapBackPusher(dies, mm + 4),

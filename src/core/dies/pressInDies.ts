@@ -16,6 +16,9 @@ export interface DieOutline {
   readonly leastOpeningMm: number
   readonly mostOpeningMm: number
   readonly leastRecessMm: number
+  /** what to make where the shop has none */
+  readonly aimOuterMm: number
+  readonly aimOpeningMm: number
 }
 
 export type DieOutcome =
@@ -43,6 +46,8 @@ export function pressInPusher(dies: readonly Die[], crystal: PressInCrystal, pol
     leastOpeningMm: domed ? targetMm - 2 * MOST_PUSHER_LAND_MM : 0,
     mostOpeningMm: targetMm - 2 * LEAST_PUSHER_LAND_MM,
     leastRecessMm,
+    aimOuterMm: targetMm,
+    aimOpeningMm: domed ? targetMm - 2 * AIM_PUSHER_LAND_MM : 0,
   }
   const pushers = dies.filter((d) => d.role === 'pusher')
   const suits = (d: Die) =>
@@ -78,6 +83,8 @@ export function pressInSupport(dies: readonly Die[], watchCase: PressInCase, pol
     leastOpeningMm,
     mostOpeningMm: mostOuterMm - 2 * policy.supportBearingMm,
     leastRecessMm: 0,
+    aimOuterMm: mostOuterMm,
+    aimOpeningMm: leastOpeningMm,
   }
   const supports = dies.filter((d) => d.role === 'support')
   const land = (d: Die) => (d.outerDiameterMm - d.openingMm) / 2
@@ -98,6 +105,7 @@ export function pressInSupport(dies: readonly Die[], watchCase: PressInCase, pol
 /** Width of the ring on which a hollow pusher bears, mm. From memory. */
 const LEAST_PUSHER_LAND_MM = 0.6
 const MOST_PUSHER_LAND_MM = 2.5
+const AIM_PUSHER_LAND_MM = 1.5
 /** A metal face counts as this much further from the wanted diameter, mm: plastic wins when both are near. */
 const METAL_PENALTY_MM = 0.25
 

@@ -4,6 +4,7 @@ import { pushOutPusher, pushOutSupport } from './pushOutDies'
 const WAY = {
   crystalDiameterMm: 30,
   domeMm: 0,
+  ringHeightMm: 0,
   apertureMm: 28.4,
   apertureIs: 'dial opening',
   looseRing: false,

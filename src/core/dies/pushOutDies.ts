@@ -9,6 +9,8 @@ export interface PushOutCase {
   readonly crystalDiameterMm: number
   /** total height of the crystal over its edge, 0 for flat */
   readonly domeMm: number
+  /** height of a chapter ring that may fall with it, 0 for none */
+  readonly ringHeightMm: number
   /** the narrowest the pusher goes through: what can be seen of the dial, or the chapter ring */
   readonly apertureMm: number
   /** what that is and where the figure is from: “the chapter ring, read here” */
@@ -46,6 +48,8 @@ export function pushOutPusher(
     leastOpeningMm: 0,
     mostOpeningMm: 0,
     leastRecessMm: 0,
+    aimOuterMm: mostOuterMm,
+    aimOpeningMm: 0,
   }
   const pushers = dies.filter((d) => d.role === 'pusher')
   const choices = pushers
@@ -69,17 +73,19 @@ export function pushOutPusher(
 /** Support under a case while its crystal is pressed out: bears outside the crystal and lets it fall through. */
 export function pushOutSupport(
   dies: readonly Die[],
-  watchCase: Pick<PushOutCase, 'crystalDiameterMm' | 'domeMm'>,
+  watchCase: Pick<PushOutCase, 'crystalDiameterMm' | 'domeMm' | 'ringHeightMm'>,
   caseDiameterMm: number,
 ): DieOutcome {
   const leastOpeningMm = watchCase.crystalDiameterMm + FALL_ROOM_MM
-  const leastRecessMm = watchCase.domeMm + TRAVEL_MM
+  const leastRecessMm = watchCase.domeMm + watchCase.ringHeightMm + TRAVEL_MM
   const wanted = {
     leastOuterMm: leastOpeningMm,
     mostOuterMm: caseDiameterMm,
     leastOpeningMm,
     mostOpeningMm: caseDiameterMm,
     leastRecessMm,
+    aimOuterMm: caseDiameterMm,
+    aimOpeningMm: leastOpeningMm,
   }
   const supports = dies.filter((d) => d.role === 'support')
   const choices = supports
@@ -93,7 +99,7 @@ export function pushOutSupport(
     .map((die) => ({
       die,
       reasons: [
-        `opening ${formatMm(die.openingMm, 0.1)} lets the ${formatMm(watchCase.crystalDiameterMm, 0.1)} crystal fall, ${formatMm(die.recessDepthMm, 0.1)} deep`,
+        `opening ${formatMm(die.openingMm, 0.1)} lets the ${formatMm(watchCase.crystalDiameterMm, 0.1)} crystal fall, ${formatMm(die.recessDepthMm, 0.1)} deep for ${depthWords(watchCase)}`,
         faceReason(die, 'case'),
       ],
     }))
@@ -103,4 +109,17 @@ export function pushOutSupport(
     supports[0] ?? null,
     `An opening of at least ${formatMm(leastOpeningMm, 0.1)}, ${formatMm(leastRecessMm, 0.1)} deep, inside ${formatMm(caseDiameterMm, 0.1)} would do.`,
   )
+}
+
+/** Less than this is the scatter of two readings, no dome, mm. From memory. */
+export const LEAST_DOME_MM = 0.05
+
+/** “dome 1.0, ring 1.5 and way 2.0”: what has to find room below a case. */
+function depthWords({ domeMm, ringHeightMm }: Pick<PushOutCase, 'domeMm' | 'ringHeightMm'>): string {
+  const parts = [
+    ...(domeMm >= LEAST_DOME_MM ? [`dome ${formatMm(domeMm, 0.1)}`] : []),
+    ...(ringHeightMm > 0 ? [`ring ${formatMm(ringHeightMm, 0.1)}`] : []),
+  ]
+  const way = `${formatMm(TRAVEL_MM, 0.1)} of way`
+  return parts.length > 0 ? `${parts.join(', ')} and ${way}` : way
 }

@@ -12,6 +12,7 @@ const WORDS: Readonly<Record<string, string>> = {
   keepNotchCircle: 'Notch circle kept',
   leaveOut: 'Left out',
   logPressRun: 'Press run logged',
+  logWorkRun: 'Press of a work logged',
   lookOver: 'Part looked over',
   makeBridgeToken: 'Bridge token made',
   noteFinding: 'Finding noted',

@@ -97,11 +97,16 @@ describe('a second piece of a case', () => {
   const blank = caseSheet({ boreMm: null, seatDepthMm: null })
 
   it('starts from what the first one showed, and its own readings go before it', () => {
-    const fresh = trayCase(keptTray({ sheet: blank }), { policy: BUILT_IN_POLICY, schools: {} })
+    const fresh = trayCase(keptTray({ sheet: blank }), {
+      policy: BUILT_IN_POLICY,
+      schools: {},
+      invented: false,
+    })
     expect(figureOf('bore', fresh.now.readout.measured, fresh.now.sheet)).toBeNull()
     const second = trayCase(keptTray({ sheet: blank, pieces: [piece(30.96)] }), {
       policy: BUILT_IN_POLICY,
       schools: {},
+      invented: false,
     })
     const { sheet, readout } = second.now
     expect(figureOf('bore', readout.measured, sheet)).toMatchObject({ valueMm: 30.96, origin: 'sheet' })

@@ -1,9 +1,9 @@
-import { formatMm } from '../units/formatMm'
+import { leanText } from './leanWords'
 import { leftHourFor } from './leftHourFor'
 import type { PressLean } from './pressLean'
 import { heavySideDeg, sideAt } from './pressLean'
 import type { TiltVector } from './RimHeight'
-import { highSideDeg, tiltMm } from './RimHeight'
+import { highSideDeg } from './RimHeight'
 
 /** Where nothing tells otherwise: one way for every case, so that runs can be compared. */
 export const USUAL_LEFT_HOUR = 12
@@ -30,7 +30,7 @@ export function layFirst(lean: PressLean | null): LayWords {
   return {
     leftHour,
     action: `${action}; after the first push turn the case half round, ${leftHour} at the right, and push again`,
-    why: `it pushes its ${sideAt(heavySideDeg(lean))} ${formatMm(tiltMm(lean.tilt))} further, from ${lean.jobs} jobs: half round takes that away`,
+    why: `it pushes its ${sideAt(heavySideDeg(lean))} ${leanText(lean)} further, from ${lean.jobs} jobs: half round takes that away`,
   }
 }
 
@@ -52,6 +52,6 @@ export function layAgain(tilt: TiltVector, lean: PressLean | null, laidBefore: n
   return {
     leftHour,
     action: `Lay ${leftHour} at the press’s left and push once more`,
-    why: `the high side then lies at its ${sideAt(heavySideDeg(lean))}, which it pushes ${formatMm(tiltMm(lean.tilt))} further (${lean.jobs} jobs)`,
+    why: `the high side then lies at its ${sideAt(heavySideDeg(lean))}, which it pushes ${leanText(lean)} further (${lean.jobs} jobs)`,
   }
 }

@@ -44,6 +44,7 @@ function opened(given: Given = {}) {
   return trayCase(keptTray({ tray, looked, readings, sheet: sheet ?? chapterRing, ...kept }), {
     policy: BUILT_IN_POLICY,
     schools: {},
+    invented: false,
   })
 }
 

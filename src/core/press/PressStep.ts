@@ -22,7 +22,7 @@ export function pressedHome({ pressKind, bevelMm }: PressSituation): PressStep[]
   return [
     {
       action: bevelMm > 0 ? 'Hand-start the crystal square, bevel outward' : 'Hand-start the crystal square',
-      why: 'the square edge is what the gasket holds; cocked glass cracks',
+      why: 'the square edge is what the gasket holds; of two chamfers the small one is the lead-in; cocked glass cracks',
     },
     {
       action:

@@ -2,7 +2,7 @@ import { PART_KINDS, PARTS } from '../parts/parts'
 import { STAGES } from '../stages/stages'
 import { CASE_SHEET_FIELDS } from './caseSheetFields'
 import type { Field } from './Field'
-import { PRESS_RUN_FIELDS, TRAY_FIELDS } from './jobFields'
+import { PRESS_RUN_FIELDS, TRAY_FIELDS, WORK_RUN_FIELDS } from './jobFields'
 import * as toolFields from './toolFields'
 
 /** A field as it is checked: what may be typed into it, and between which limits. */
@@ -20,6 +20,7 @@ describe('fields of records', () => {
     ['case sheet', CASE_SHEET_FIELDS],
     ['tray', TRAY_FIELDS],
     ['press run', PRESS_RUN_FIELDS],
+    ['press of another work', WORK_RUN_FIELDS],
     ...PART_KINDS.map((kind) => [kind, PARTS[kind].fields] as const),
     ...Object.entries(toolFields).flatMap(([name, value]) =>
       Array.isArray(value) ? [[name, value as readonly Field[]] as const] : [],

@@ -1,8 +1,9 @@
 import { CRYSTAL_MATERIALS } from '../fit/parts'
 import { ASKED_FOR, ASKED_WORDS, LEAST_WEAR, MOST_GASKET_YEARS, MOST_WEAR, USES } from '../intake/jobWords'
 import { LEAST_CLASS_BAR, MOST_CLASS_BAR } from '../intake/waterClass'
-import { FAILED_OUTCOMES, FAILURE_CAUSES, PRESS_FEELS, PRESS_OUTCOMES } from '../press/pressPlan'
+import { FAILED_OUTCOMES, FAILURE_CAUSES, PRESS_FEELS, PRESS_OUTCOMES } from '../press/pressOutcomes'
 import { CRYSTAL_STATES } from '../intake/crystalStates'
+import { FAILED_WORK, WORK_OUTCOMES } from '../press/pressWorks'
 import type { Field } from './Field'
 import { optionsOf } from './Field'
 
@@ -103,17 +104,10 @@ export const TRAY_FIELDS: readonly Field[] = [
   },
 ]
 
-/** What was really done at the press. Dies, press and pick are chosen beside these. */
+/** What was really done at the press to bring a crystal home. Dies, press and pick are chosen beside these. */
 export const PRESS_RUN_FIELDS: readonly Field[] = [
   { kind: 'choice', name: 'outcome', label: 'Outcome', required: true, options: optionsOf(PRESS_OUTCOMES) },
-  {
-    kind: 'choice',
-    name: 'cause',
-    label: 'Put down to',
-    required: true,
-    options: optionsOf(FAILURE_CAUSES),
-    shownWhen: { field: 'outcome', isOneOf: FAILED_OUTCOMES },
-  },
+  causeOf(FAILED_OUTCOMES),
   { kind: 'choice', name: 'feel', label: 'It felt', required: false, options: optionsOf(PRESS_FEELS) },
   {
     kind: 'count',
@@ -151,3 +145,24 @@ export const PRESS_RUN_FIELDS: readonly Field[] = [
   { kind: 'text', name: 'cushion', label: 'Cushion', required: false, mostLength: 120 },
   { kind: 'text', name: 'note', label: 'Note', required: false, mostLength: 500, multiline: true },
 ]
+
+const OF_A_CRYSTAL = ['outcome', 'cause', 'leftHour']
+
+/** What was really done at the press to anything but a crystal that goes in. */
+export const WORK_RUN_FIELDS: readonly Field[] = [
+  { kind: 'choice', name: 'outcome', label: 'Outcome', required: true, options: optionsOf(WORK_OUTCOMES) },
+  causeOf(FAILED_WORK),
+  ...PRESS_RUN_FIELDS.filter(({ name }) => !OF_A_CRYSTAL.includes(name)),
+]
+
+/** What a run that failed is put down to: asked then alone. */
+function causeOf(failed: readonly string[]): Field {
+  return {
+    kind: 'choice',
+    name: 'cause',
+    label: 'Put down to',
+    required: true,
+    options: optionsOf(FAILURE_CAUSES),
+    shownWhen: { field: 'outcome', isOneOf: failed },
+  }
+}

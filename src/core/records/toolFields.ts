@@ -62,4 +62,14 @@ export const PRESS_FIELDS: readonly Field[] = [
   { kind: 'text', name: 'name', label: 'Name', required: true, mostLength: 60 },
   { kind: 'choice', name: 'kind', label: 'Kind', required: true, options: optionsOf(PRESS_KINDS) },
   { kind: 'flag', name: 'gauged', label: 'Shows force and travel' },
+  {
+    kind: 'figure',
+    name: 'mostForceN',
+    label: 'Brought to at most',
+    required: false,
+    leastMm: 50,
+    mostMm: 20_000,
+    unit: 'N',
+    help: 'by its maker; a plan that asks for more says so',
+  },
 ]

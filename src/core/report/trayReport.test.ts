@@ -18,7 +18,8 @@ const BESIDE = {
 }
 const AT = '2026-11-24T10:00:00.000Z'
 
-const caseOf = (kept: Partial<KeptTray>) => trayCase(keptTray(kept), { policy: BUILT_IN_POLICY, schools: {} })
+const caseOf = (kept: Partial<KeptTray>) =>
+  trayCase(keptTray(kept), { policy: BUILT_IN_POLICY, schools: {}, invented: false })
 
 const demandsOf = (stage: StageId) => caseOf({}).stages.find((state) => state.stage === stage)?.demands ?? []
 

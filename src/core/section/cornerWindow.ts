@@ -19,6 +19,8 @@ export interface CornerOptions {
   readonly width: number
   /** screen units a mm that it is drawn at least at: on a narrow screen less of the case is shown, not a smaller one */
   readonly leastScale: number
+  /** free space over what is drawn, mm; left out as is usual */
+  readonly headMm?: number
 }
 
 /** What is shown inward and outward of the crystal's edge where there is room, mm. */
@@ -37,7 +39,7 @@ const MOST_HEIGHT_MM = 4.6
  */
 export function cornerWindow(
   outlines: readonly Outline[],
-  { edgeMm, width, leastScale }: CornerOptions,
+  { edgeMm, width, leastScale, headMm = HEADROOM_MM }: CornerOptions,
 ): CornerWindow {
   if (!(width > 0) || !(leastScale > 0)) {
     throw new RangeError(`cornerWindow: expected width and leastScale > 0, got ${width} and ${leastScale}`)
@@ -51,7 +53,7 @@ export function cornerWindow(
   )
   const held = near.filter(({ material }) => HOLDING.has(material)).map(({ z }) => z)
   const bottomMm = Math.min(-UNDER_SEAT_MM, ...held) - HEADROOM_MM
-  const topMm = Math.max(0, ...near.map(({ z }) => z)) + HEADROOM_MM
+  const topMm = Math.max(0, ...near.map(({ z }) => z)) + headMm
   return { fromMm, toMm, bottomMm, topMm: Math.min(topMm, bottomMm + MOST_HEIGHT_MM), scale }
 }
 

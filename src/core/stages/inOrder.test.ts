@@ -8,7 +8,7 @@ import type { KeptTray } from '../tray/KeptTray'
 import { trayCase } from '../tray/trayCase'
 import { againstBack, againstDealing, againstStep } from './inOrder'
 
-const RULES = { policy: policyWith({}), schools: {} }
+const RULES = { policy: policyWith({}), schools: {}, invented: false }
 
 function orderOf(over: Partial<KeptTray> = {}) {
   const tray = { ...keptTray().tray, asked: ['crystal', 'insert', 'reseal'] as const }

@@ -26,6 +26,9 @@ const ON_THE_WAY = {
   edgeMm: 1.2,
   centreMm: 1.2,
   chapterRing: null,
+  chapterRingHeightMm: null,
+  insertOuter: null,
+  insertInner: null,
   bezelOuter: null,
   picked: null,
 }

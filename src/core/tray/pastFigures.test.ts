@@ -1,4 +1,4 @@
-import { foreseenForce, learnedSqueeze } from './pastFigures'
+import { learnedSqueeze } from './pastFigures'
 
 const HOLD = {
   title: 'Squeeze',
@@ -27,30 +27,5 @@ describe('learnedSqueeze', () => {
     expect(learnedSqueeze(HOLD, { low: 0.02, high: 0.06 }, [run('broke', 'Squeeze 4.0 %')])).toBeNull()
     const gap = { ...HOLD, title: 'Gap' } as const
     expect(learnedSqueeze(gap, { low: 0.02, high: 0.06 }, [run('home', 'Squeeze 4.0 %')])).toBeNull()
-  })
-})
-
-describe('foreseenForce', () => {
-  const ring = { material: 'nylon', heightMm: 1 } as const
-
-  it('is the force by the figures while no run is known, and moves with good runs', () => {
-    const alone = foreseenForce({ diameterMm: 30 }, ring, 'Squeeze 5.0 %', [])
-    expect(alone?.byFigures).toBeCloseTo(259.18, 1)
-    expect(alone).toMatchObject({ mean: alone?.byFigures, runs: 0 })
-    expect(alone?.standardDeviation).toBeCloseTo(0.3 * 259.18, 1)
-    const runs = [200, 210, 190].map((force) => run('home', null, force))
-    const learned = foreseenForce({ diameterMm: 30 }, ring, 'Squeeze 5.0 %', [
-      ...runs,
-      run('broke', null, 900),
-    ])
-    expect(learned?.runs).toBe(3)
-    expect(learned?.mean).toBeLessThan(259)
-    expect(learned?.mean).toBeGreaterThan(200)
-  })
-
-  it('tells nothing of a ring that is not there or not squeezed', () => {
-    expect(foreseenForce({ diameterMm: 30 }, null, 'Squeeze 5.0 %', [])).toBeNull()
-    expect(foreseenForce({ diameterMm: 30 }, ring, 'Squeeze −1.0 %', [])).toBeNull()
-    expect(foreseenForce({ diameterMm: 30 }, ring, 'Oversize +0.10', [])).toBeNull()
   })
 })

@@ -1,11 +1,14 @@
 import type { FitWishes, PastPair } from '../fit/FitWishes'
-import type { PressOutcome } from '../press/pressPlan'
+import { speaksAgainstPair } from '../press/plan/lessons'
+import type { FailureCause, PressOutcome } from '../press/pressOutcomes'
 import type { SizeHistory } from '../verdict/SizeEvidence'
 
 /** A press run on the same case sheet, on another tray; the list is newest first. */
 export interface PastRun {
   readonly trayId: number
   readonly outcome: PressOutcome
+  /** what a failure was put down to; null for others, and where nobody was asked */
+  readonly cause: FailureCause | null
   /** null for a piece's own crystal that went back */
   readonly crystalId: number | null
   readonly crystalDiameterMm: number
@@ -59,18 +62,18 @@ export function lastTimePair(runs: readonly PastRun[]): FitWishes['lastTime'] {
   }
 }
 
-/** How every pair fared that was pressed here before: one count a run. */
+/** How every pair fared that was pressed here before: one count a run, but for what is not the sizes' fault. */
 export function pastPairs(runs: readonly PastRun[]): PastPair[] {
   const pairs = new Map<
     string,
     { crystalId: number; gasketId: number | null; good: number; failed: number }
   >()
-  for (const { crystalId, gasketId, outcome } of ofDrawers(runs)) {
+  for (const { crystalId, gasketId, outcome, cause } of ofDrawers(runs)) {
     const key = `${crystalId} ${gasketId}`
     const pair = pairs.get(key) ?? { crystalId, gasketId, good: 0, failed: 0 }
     pairs.set(key, pair)
     if (outcome === 'home') pair.good++
-    else pair.failed++
+    else if (speaksAgainstPair({ outcome, cause })) pair.failed++
   }
   return [...pairs.values()]
 }

@@ -8,7 +8,7 @@ import type { DimensionId } from '../readings/dimensions'
 import type { KeptTray } from './KeptTray'
 import { trayCase } from './trayCase'
 
-const RULES = { policy: policyWith({}), schools: {} }
+const RULES = { policy: policyWith({}), schools: {}, invented: false }
 
 function openAt(stage: StageId, over: Partial<KeptTray>) {
   const { stages } = trayCase(keptTray(over), RULES)

@@ -125,6 +125,7 @@ describe('sizeHistory', () => {
     crystalId,
     gasketId: 3,
     ofOwn: false,
+    cause: null,
     hold: null,
     peakForceN: null,
     slideForceN: null,

@@ -8,7 +8,7 @@ import { objectionTo } from './changeAllowed'
 import { DIMENSIONS } from '../readings/dimensions'
 import { expectedReading } from './expectedReading'
 import type { KeptPartOut, KeptTray } from './KeptTray'
-import type { PressOutcome } from '../press/pressPlan'
+import type { PressOutcome } from '../press/pressOutcomes'
 import { newBezelOf } from './newBezel'
 import type { CaseByFigures } from './caseByFigures'
 import { trayCase } from './trayCase'
@@ -17,7 +17,7 @@ const NINE = new Date('2026-11-24T09:00:00Z')
 const TEN = new Date('2026-11-24T10:00:00Z')
 const ELEVEN = new Date('2026-11-24T11:00:00Z')
 const BEZEL = stockBezel({ id: 3, code: 'B-370', boreMm: 31.45, innerMm: 34.1 })
-const RULES = { policy: BUILT_IN_POLICY, schools: {} }
+const RULES = { policy: BUILT_IN_POLICY, schools: {}, invented: false }
 const SHEET = caseSheet({ retention: 'press-in-bezel', bezelBoreMm: 31.35, bezelInnerMm: 34.1 })
 const BEZEL_OUT: Pick<KeptTray, 'partsOut' | 'bezelsOut'> = {
   partsOut: [{ kind: 'bezel', partId: 3, count: 1, since: TEN }],

@@ -52,6 +52,8 @@ export interface ShopRules {
   readonly policy: ShopPolicy
   /** what the shop always does where practitioners differ */
   readonly schools: ChosenOptions
+  /** a world made up to be looked at: what a simulated press did in it counts as done */
+  readonly invented: boolean
 }
 
 /** A tray's case as it stands: the one thing every screen, check and export asks. */

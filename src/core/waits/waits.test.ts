@@ -64,6 +64,7 @@ describe('a stage with a wait', () => {
     return trayCase(keptTray({ tray: { ...kept.tray, asked, crystalState: 'shattered' }, ...over }), {
       policy: BUILT_IN_POLICY,
       schools: {},
+      invented: false,
     })
   }
   const openAt = (over: Partial<KeptTray>) => {

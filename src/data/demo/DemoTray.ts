@@ -1,5 +1,6 @@
 import type { CrystalState } from '@/core/intake/crystalStates'
-import type { PressOutcome } from '@/core/press/pressPlan'
+import type { FailureCause, PressOutcome } from '@/core/press/pressOutcomes'
+import type { SimulatedFault } from '@/devices/simulated-press/PressScene'
 import type { FindingKind } from '@/core/intake/Finding'
 import type { Scope } from '@/core/methods/scopes'
 import type { Process } from '@/core/methods/harmTable'
@@ -14,7 +15,17 @@ export type DemoProgress =
   /** this many readings of the plan taken; more than the plan has takes all */
   | { kind: 'measured'; readings: number }
   | { kind: 'picked' }
-  | { kind: 'pressed'; outcomes: readonly PressOutcome[]; press: 'lever' | 'screw'; note: string }
+  | {
+      kind: 'pressed'
+      outcomes: readonly PressOutcome[]
+      press: 'lever' | 'screw'
+      note: string
+      /** what the simulated cell was to do; left out as the outcome says */
+      fault?: SimulatedFault
+      cause?: FailureCause
+      /** pushed once with 12 at the press's left, then the rim's heights read */
+      rimRead?: boolean
+    }
 
 export interface DemoPart {
   readonly part: TrailPartId

@@ -1,10 +1,11 @@
 import type { DemoProgress, DemoTray } from './DemoTray'
+import { DEMO_PRESS_TRAYS } from './demoPressTrays'
 import { DEMO_SPECIAL_TRAYS } from './demoSpecialTrays'
 import { DECKWATCH, DECKWATCH_TRAIL, DEMO_PAST_TRAYS, FLEET } from './demoPastTrays'
 
 const ALL: DemoProgress = { kind: 'measured', readings: 99 }
 
-/** Invented trays: a year behind the bench and the trays in hand today. */
+/** Invented trays: two years behind the bench and the trays in hand today. */
 export const DEMO_TRAYS: readonly DemoTray[] = [
   ...DEMO_PAST_TRAYS,
   {
@@ -194,4 +195,5 @@ export const DEMO_TRAYS: readonly DemoTray[] = [
     progress: { kind: 'opened' },
   },
   ...DEMO_SPECIAL_TRAYS,
+  ...DEMO_PRESS_TRAYS,
 ]

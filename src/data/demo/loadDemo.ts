@@ -10,6 +10,7 @@ import {
   insertORings,
   insertSupplies,
 } from '../queries/otherParts'
+import { changeShopSettings } from '../queries/shopSettings'
 import { insertInstruments, insertPresses } from '../queries/tools'
 import { highestTrayNumber, insertOwners } from '../queries/trays'
 import { whileNobodyElseStarts } from '../whileNobodyElseStarts'
@@ -62,6 +63,7 @@ export function loadDemo(store: Db, day: Date, openingHour = OPENING_HOUR): Prom
     const owners = new Map((await insertOwners(db, demoOwners())).map((owner) => [owner.name, owner.id]))
     for (const demo of DEMO_TRAYS) await playTray(world, demo, known(owners, demo.owner))
     await demoHistory(db)
+    await changeShopSettings(db, { invented: true })
     return true
   })
 }

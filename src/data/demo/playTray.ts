@@ -1,4 +1,3 @@
-import { fittingDies } from '@/core/dies/fittingDies'
 import { fitReasons } from '@/core/fit/fitReasons'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import { shortlist } from '@/core/fit/shortlist'
@@ -14,22 +13,15 @@ import { nextTarget, planBasisOf, readingPlan } from '@/core/readings/readingPla
 import { snapshotPick } from '@/core/tray/snapshotPick'
 import { trayReadout } from '@/core/tray/trayReadout'
 import { parseMm } from '@/core/units/parseMm'
-import type { PressOutcome } from '@/core/press/pressPlan'
-import { rowOf } from '@/core/press-run/PressTrace'
-import { tracedRun } from '@/core/press-run/tracedRun'
-import { seededRandom } from '@/devices/seededRandom'
-import { orderedScene } from '@/devices/simulated-press/orderedScene'
-import type { SimulatedFault } from '@/devices/simulated-press/PressScene'
-import { simulatedRun } from '@/devices/simulated-press/simulatedRun'
 import { simulatedBench } from '@/devices/simulated-bench/simulatedBench'
 import type { Db } from '../client'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
-import { policyWith } from '@/core/policy/policyChanges'
+import { DEMO_LIMITS } from './demoLimits'
+import { playPress } from './playPress'
 import { pressRunsOfSheets } from '../queries/caseSheets'
-import { insertPick, insertPressRun } from '../queries/picks'
+import { insertPick } from '../queries/picks'
 import type { NewReading, Reading } from '../queries/readings'
 import { insertReadings } from '../queries/readings'
-import { allDies } from '../queries/otherParts'
 import type { Instrument, Press } from '../queries/tools'
 import type { Tray } from '../queries/trays'
 import { insertTrays } from '../queries/trays'
@@ -149,9 +141,6 @@ async function playReadings(
   return rows.length > 0 ? insertReadings(world.db, rows) : []
 }
 
-/** The demo shop changed nothing in Settings. */
-const POLICY = policyWith({})
-
 async function playPick(
   world: DemoWorld,
   tray: Tray,
@@ -164,14 +153,14 @@ async function playPick(
   const readout = trayReadout(readings, sheet, pastRuns, {
     shapes: [],
     pastCounts: true,
-    policy: POLICY.fit,
-    verdict: POLICY.verdict,
+    policy: DEMO_LIMITS.fit,
+    verdict: DEMO_LIMITS.verdict,
   })
   if (!readout.seat.ok) throw new Error(`demo tray ${tray.number}: ${readout.seat.missing} missing`)
   const { seat } = readout.seat
   const { wishes, verdict } = readout
   const [pair] = shortlist(stockIndex(world.crystals, world.gaskets), seat, wishes, {
-    policy: POLICY.fit,
+    policy: DEMO_LIMITS.fit,
   }).fitting
   if (!pair) throw new Error(`demo tray ${tray.number} (${demo.caseName}): nothing fits`)
   const pickedAt = new Date(tray.openedAt.getTime() + 3 * HOUR_MS)
@@ -183,61 +172,16 @@ async function playPick(
       seat,
       verdict,
       readings,
-      reasons: fitReasons(pair, seat, wishes, POLICY.fit),
+      reasons: fitReasons(pair, seat, wishes, DEMO_LIMITS.fit),
     }),
     pickedAt,
   })
-  if (demo.progress.kind !== 'pressed') return
-
-  const { pusher, support } = fittingDies(
-    await allDies(db),
-    pair.crystal,
-    sheet,
-    seat.opening.valueMm,
-    POLICY.die,
-  )
-  if (!pusher?.ok || !support?.ok) throw new Error(`demo tray ${tray.number}: no dies fit`)
-  const press = world.presses.find((p) => demo.progress.kind === 'pressed' && p.kind === demo.progress.press)
-  if (!press) throw new Error('demo presses are missing')
-  const random = seededRandom(tray.number * 3)
-  for (const [i, outcome] of demo.progress.outcomes.entries()) {
-    await insertPressRun(db, {
-      trayId: tray.id,
-      pickId: pick.id,
-      pressId: press.id,
-      pusherId: pusher.best.die.id,
-      supportId: support.best.die.id,
-      cushion: 'none needed: plastic faces',
-      quarterTurns: 3 + random.index(3),
-      ...(press.gauged ? playRun(press, sheet.id, outcome, tray.number * 8 + i) : {}),
-      outcome,
-      note: i === 0 ? demo.progress.note : '',
-      ranAt: new Date(pickedAt.getTime() + (i + 1) * 20 * MINUTE_MS),
-    })
-  }
-}
-
-/** Forces of the demo's rings, N. */
-const LEAST_SLIDE_N = 120
-const MOST_SLIDE_N = 210
-
-const FAULT_OF: Readonly<Record<PressOutcome, SimulatedFault>> = {
-  home: 'none',
-  'not-home': 'not-home',
-  'high-on-one-side': 'cocked',
-  loose: 'loose',
-  cracked: 'cracked',
-}
-
-/** What the press's cell sent of a run, and what it says. */
-function playRun(press: Press, sheetId: number, outcome: PressOutcome, seed: number) {
-  const random = seededRandom(seed)
-  // Runs of one case ask nearly the same force.
-  const slideN = seededRandom(sheetId).uniform(LEAST_SLIDE_N, MOST_SLIDE_N)
-  const ordered = { fault: FAULT_OF[outcome], press: press.kind, slideN, caseSeed: sheetId }
-  const { scene, nuisances } = orderedScene(ordered, random)
-  const { points } = simulatedRun(scene, nuisances, random)
-  return tracedRun({ source: 'simulated', points: points.map(rowOf) }, POLICY.pressRun)
+  if (demo.progress.kind === 'pressed')
+    await playPress(
+      world,
+      { tray, sheet, pick, crystal: pair.crystal, openingMm: seat.opening.valueMm },
+      demo.progress,
+    )
 }
 
 function at(day: Date, days: number, hour: number): Date {

@@ -3,7 +3,7 @@ import type { PgTable } from 'drizzle-orm/pg-core'
 import { trays } from '../schema'
 import { valueObjection } from './columnValues'
 import type { ExchangeRow } from './trayTables'
-import { columnsOf, OF_TRAY, POINTED, pointersOf } from './trayTables'
+import { columnsOf, mayBeLeftOut, OF_TRAY, POINTED, pointersOf } from './trayTables'
 
 /** More than any tray has, and far less than would fill a shop. */
 const MOST_ROWS = 5_000
@@ -59,7 +59,9 @@ function rowObjection(table: PgTable, row: unknown, place: number, lists: Lists)
   const strange = Object.keys(row).find((name) => !columns.some(([known]) => known === name))
   if (strange !== undefined) return `“${strange.slice(0, 30)}” is no part of it`
   for (const [name, column] of columns) {
-    const value = Object.hasOwn(row, name) ? row[name] : undefined
+    const isThere = Object.hasOwn(row, name)
+    if (!isThere && mayBeLeftOut(table, name)) continue
+    const value = isThere ? row[name] : undefined
     const objection = valueObjection(column, value) ?? pointerObjection(table, row, name, place, lists)
     if (objection !== null) return `${name} ${objection}`
   }

@@ -71,6 +71,7 @@ function arrivingRow(table: PgTable, row: ExchangeRow, ids: Ids): ExchangeRow {
   return Object.fromEntries(
     columnsOf(table).map(([name, column]) => {
       const value = row[name]
+      if (value === undefined) return [name, undefined]
       const pointsTo = pointers[name]
       if (pointsTo) return [name, value === null ? null : (idAt(pointsTo(row) ?? '', value) ?? null)]
       if (column.dataType !== 'json') return [name, columnValue(column, value)]

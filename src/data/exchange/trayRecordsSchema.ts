@@ -2,7 +2,7 @@ import { getTableName } from 'drizzle-orm'
 import type { PgTable } from 'drizzle-orm/pg-core'
 import { trays } from '../schema'
 import { columnSchema } from './columnValues'
-import { columnsOf, OF_TRAY, POINTED } from './trayTables'
+import { columnsOf, mayBeLeftOut, OF_TRAY, POINTED } from './trayTables'
 
 /** The lists of a tray's document as JSON Schema says them, from the very columns. */
 export function trayRecordsSchema(): Readonly<Record<string, object>> {
@@ -28,7 +28,7 @@ function rowSchema(table: PgTable): object {
   const columns = columnsOf(table)
   return {
     type: 'object',
-    required: columns.map(([name]) => name),
+    required: columns.flatMap(([name]) => (mayBeLeftOut(table, name) ? [] : [name])),
     additionalProperties: false,
     properties: Object.fromEntries(columns.map(([name, column]) => [name, columnSchema(column)])),
   }

@@ -1,10 +1,13 @@
 import { and, asc, desc, eq, inArray, sql } from 'drizzle-orm'
 import type { PgColumn } from 'drizzle-orm/pg-core'
 import type { StockCrystal } from '@/core/fit/parts'
+import { countsAsPressed } from '@/core/press-run/countsAsPressed'
+import type { PressOutcome } from '@/core/press/pressOutcomes'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
 import type { Db } from '../client'
 import { caseSheets, crystals, dies, gaskets, picks, presses, pressRuns, trays } from '../schema'
 import { rowsBySheet } from './rowsUnder'
+import { isInvented } from './shopSettings'
 
 export type NewCaseSheet = typeof caseSheets.$inferInsert
 
@@ -45,13 +48,15 @@ export async function setNotchCircle(db: Db, id: number, circleMm: number): Prom
   await db.update(caseSheets).set({ notchCircleMm }).where(eq(caseSheets.id, id))
 }
 
-/** Every press run ever made on each case sheet, newest first, with what was pressed and how. */
+/** Every crystal pressed on each case sheet, newest first, with how: what counts as pressed alone. */
 export async function pressRunsOfSheets(
   db: Db,
   caseSheetIds: readonly number[],
 ): Promise<Map<number, SheetPressRun[]>> {
   if (caseSheetIds.length === 0) return new Map()
-  return rowsBySheet(caseSheetIds, (await runsJoined(db, caseSheetIds)).map(withOwn))
+  const [runs, invented] = await Promise.all([runsJoined(db, caseSheetIds), isInvented(db)])
+  const counting = runs.filter(({ cell }) => countsAsPressed(cell, invented))
+  return rowsBySheet(caseSheetIds, counting.map(withOwn))
 }
 
 function runsJoined(db: Db, caseSheetIds: readonly number[]) {
@@ -62,10 +67,14 @@ function runsJoined(db: Db, caseSheetIds: readonly number[]) {
       trayId: trays.id,
       trayNumber: trays.number,
       ownerMark: trays.ownerMark,
-      outcome: pressRuns.outcome,
+      outcome: sql<PressOutcome>`${pressRuns.outcome}`,
       quarterTurns: pressRuns.quarterTurns,
       peakForceN: pressRuns.peakForceN,
       slideForceN: pressRuns.slideForceN,
+      cell: pressRuns.cell,
+      cause: pressRuns.cause,
+      verdict: pressRuns.verdict,
+      hasTrace: sql<boolean>`${pressRuns.trace} IS NOT NULL`,
       travelMm: pressRuns.travelMm,
       cushion: pressRuns.cushion,
       note: pressRuns.note,
@@ -89,6 +98,7 @@ function runsJoined(db: Db, caseSheetIds: readonly number[]) {
       gasketWallMm: gaskets.wallMm,
       gasketOuterMm: gaskets.outerDiameterMm,
       gasketMaterial: gaskets.material,
+      gasketSection: gaskets.section,
       gasketColour: gaskets.colour,
     })
     .from(pressRuns)
@@ -96,7 +106,7 @@ function runsJoined(db: Db, caseSheetIds: readonly number[]) {
     .innerJoin(trays, eq(trays.id, pressRuns.trayId))
     .leftJoin(crystals, eq(crystals.id, picks.crystalId))
     .leftJoin(gaskets, eq(gaskets.id, picks.gasketId))
-    .where(inArray(trays.caseSheetId, [...caseSheetIds]))
+    .where(and(inArray(trays.caseSheetId, [...caseSheetIds]), eq(pressRuns.work, 'crystal-in')))
     .orderBy(desc(pressRuns.ranAt), desc(pressRuns.id))
 }
 

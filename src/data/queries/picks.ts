@@ -1,6 +1,8 @@
-import { asc, desc, eq, getTableColumns, inArray, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, getTableColumns, inArray, sql } from 'drizzle-orm'
 import { alias } from 'drizzle-orm/pg-core'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
+import type { PressOutcome } from '@/core/press/pressOutcomes'
+import { isPressOutcome } from '@/core/press/pressOutcomes'
 import type { Db } from '../client'
 import { crystals, gaskets, picks, pressRuns } from '../schema'
 import { rowsByTray } from './rowsUnder'
@@ -8,7 +10,12 @@ import { rowsByTray } from './rowsUnder'
 export type Pick = typeof picks.$inferSelect
 export type NewPick = typeof picks.$inferInsert
 /** Without the readings of its cell, which are asked for by themselves. */
-export type PressRun = Omit<typeof pressRuns.$inferSelect, 'trace'> & { readonly hasTrace: boolean }
+type KeptRun = Omit<typeof pressRuns.$inferSelect, 'trace'> & { readonly hasTrace: boolean }
+/** A press that was to bring a picked crystal home. */
+export interface PressRun extends KeptRun {
+  readonly pickId: number
+  readonly outcome: PressOutcome
+}
 export type NewPressRun = typeof pressRuns.$inferInsert
 
 /** A pick with the parts it chose, as their lines are now. */
@@ -58,16 +65,20 @@ export async function insertPick(db: Db, row: NewPick): Promise<Pick> {
   return pick
 }
 
-/** Press runs by tray, oldest first. */
+/** What brought crystals home, or did not, by tray, oldest first. */
 export async function pressRunsOf(db: Db, trayIds: readonly number[]): Promise<Map<number, PressRun[]>> {
   if (trayIds.length === 0) return new Map()
   const { trace, ...columns } = getTableColumns(pressRuns)
   const rows = await db
     .select({ ...columns, hasTrace: sql<boolean>`${trace} IS NOT NULL` })
     .from(pressRuns)
-    .where(inArray(pressRuns.trayId, [...trayIds]))
+    .where(and(inArray(pressRuns.trayId, [...trayIds]), eq(pressRuns.work, 'crystal-in')))
     .orderBy(asc(pressRuns.id))
-  return rowsByTray(trayIds, rows)
+  return rowsByTray(trayIds, rows.filter(isCrystalIn))
+}
+
+function isCrystalIn(run: KeptRun): run is PressRun {
+  return run.pickId !== null && isPressOutcome(run.outcome)
 }
 
 export async function insertPressRun(db: Db, row: NewPressRun): Promise<void> {

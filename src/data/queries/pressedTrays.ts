@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm'
 import type { PressedTray } from '@/core/level/leanPasses'
 import type { Db } from '../client'
 import { pressRuns, readings, readingVoids } from '../schema'
@@ -11,17 +11,21 @@ export async function pressedTrays(db: Db): Promise<PressedTray[]> {
   const laid = await db
     .select({ trayId: pressRuns.trayId })
     .from(pressRuns)
-    .where(and(isNotNull(pressRuns.leftHour), eq(pressRuns.quarterTurns, 0)))
+    .where(
+      and(isNotNull(pressRuns.leftHour), eq(pressRuns.quarterTurns, 0), eq(pressRuns.work, 'crystal-in')),
+    )
     .orderBy(desc(pressRuns.id))
     .limit(NEWEST)
   const trayIds = [...new Set(laid.map(({ trayId }) => trayId))]
   if (trayIds.length === 0) return []
-  const { id, trayId, pickId, pressId, quarterTurns, leftHour, ranAt } = pressRuns
+  const { id, trayId, pressId, quarterTurns, leftHour, ranAt } = pressRuns
+  // Every crystal that was pressed in has its pick.
+  const pickId = sql<number>`${pressRuns.pickId}`
   const [runs, heights] = await Promise.all([
     db
-      .select({ id, trayId, pickId, pressId, quarterTurns, leftHour, ranAt })
+      .select({ id, trayId, pressId, quarterTurns, leftHour, ranAt, pickId })
       .from(pressRuns)
-      .where(inArray(trayId, trayIds))
+      .where(and(inArray(trayId, trayIds), eq(pressRuns.work, 'crystal-in')))
       .orderBy(asc(id)),
     db
       .select({

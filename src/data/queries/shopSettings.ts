@@ -12,6 +12,11 @@ export async function shopSettingsRow(db: Db): Promise<ShopSettings | null> {
   return (await db.select().from(shopSettings).limit(1))[0] ?? null
 }
 
+/** Is it a world that was made up to be looked at? */
+export async function isInvented(db: Db): Promise<boolean> {
+  return (await shopSettingsRow(db))?.invented ?? false
+}
+
 /** Lays down that nothing is set yet, so that what is set first has something before it. */
 export async function startShopSettings(db: Db): Promise<void> {
   if ((await shopSettingsRow(db)) === null) await changeShopSettings(db, { levelBarMm: null })

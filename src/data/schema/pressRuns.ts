@@ -1,7 +1,9 @@
 import { doublePrecision, index, integer, jsonb, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
-import { FAILURE_CAUSES, PRESS_FEELS, PRESS_OUTCOMES } from '@/core/press/pressPlan'
+import { FAILURE_CAUSES, PRESS_FEELS, PRESS_OUTCOMES } from '@/core/press/pressOutcomes'
+import { PRESS_WORKS, WORK_OUTCOMES } from '@/core/press/pressWorks'
 import { PRESS_VERDICTS } from '@/core/press-run/PressReading'
 import type { PressTrace } from '@/core/press-run/PressTrace'
+import { TRACE_SOURCES } from '@/core/press-run/PressTrace'
 import { dies } from './dies'
 import { picks } from './picks'
 import { presses } from './presses'
@@ -15,9 +17,10 @@ export const pressRuns = pgTable(
     trayId: integer('tray_id')
       .notNull()
       .references(() => trays.id),
-    pickId: integer('pick_id')
-      .notNull()
-      .references(() => picks.id),
+    /** what the press was for */
+    work: text('work', { enum: PRESS_WORKS }).notNull().default('crystal-in'),
+    /** what was pressed in; null for every other work */
+    pickId: integer('pick_id').references(() => picks.id),
     /** press and dies; null where the crystal went in by hand */
     pressId: integer('press_id').references(() => presses.id),
     pusherId: integer('pusher_id').references(() => dies.id),
@@ -32,11 +35,14 @@ export const pressRuns = pgTable(
     leftHour: integer('left_hour'),
     /** how it felt; null where nobody said */
     feel: text('feel', { enum: PRESS_FEELS }),
-    outcome: text('outcome', { enum: PRESS_OUTCOMES }).notNull(),
+    /** of a crystal that went in, or of another work */
+    outcome: text('outcome', { enum: [...PRESS_OUTCOMES, ...WORK_OUTCOMES] }).notNull(),
     /** what a run that failed is put down to; null for others, and for runs from before it was asked */
     cause: text('cause', { enum: FAILURE_CAUSES }),
     /** force over travel as the press's cell sent it; null without one */
     trace: jsonb('trace').$type<PressTrace>(),
+    /** the cell the trace is from; null without one */
+    cell: text('cell', { enum: TRACE_SOURCES }),
     /** N that it slid at by the trace; null without one, and where it did not slide */
     slideForceN: doublePrecision('slide_force_n'),
     /** what the trace was read as when it was stored; null without one */
@@ -44,5 +50,5 @@ export const pressRuns = pgTable(
     note: text('note').notNull().default(''),
     ranAt: timestamp('ran_at', { withTimezone: true }).notNull(),
   },
-  (table) => [index().on(table.trayId), index().on(table.pickId)],
+  (table) => [index().on(table.trayId), index().on(table.pickId), index().on(table.work)],
 )

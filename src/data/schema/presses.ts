@@ -1,4 +1,4 @@
-import { boolean, pgTable, serial, text } from 'drizzle-orm/pg-core'
+import { boolean, doublePrecision, pgTable, serial, text } from 'drizzle-orm/pg-core'
 import { PRESS_KINDS } from '@/core/press/PressStep'
 
 export const presses = pgTable('presses', {
@@ -7,4 +7,6 @@ export const presses = pgTable('presses', {
   kind: text('kind', { enum: PRESS_KINDS }).notNull(),
   /** true when it shows force and travel */
   gauged: boolean('gauged').notNull().default(false),
+  /** N that it may be brought to; null where nobody said */
+  mostForceN: doublePrecision('most_force_n'),
 })

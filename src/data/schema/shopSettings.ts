@@ -2,7 +2,7 @@ import type { Keeping } from '@/core/backups/keptBackups'
 import type { ClockForm } from '@/core/units/clockForm'
 import { USUAL_CLOCK } from '@/core/units/clockForm'
 import type { ChosenOptions } from '@/core/procedure/schoolChoices'
-import { doublePrecision, jsonb, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
+import { boolean, doublePrecision, jsonb, pgTable, serial, text, timestamp } from 'drizzle-orm/pg-core'
 
 /** What holds for the whole shop: one row, made when first needed. */
 export const shopSettings = pgTable('shop_settings', {
@@ -22,6 +22,8 @@ export const shopSettings = pgTable('shop_settings', {
   timeZone: text('time_zone'),
   /** how long backups are kept; null as is usual */
   keeping: jsonb('keeping').$type<Keeping>(),
+  /** true of a world made up to be looked at: what a simulated press did in it counts as done */
+  invented: boolean('invented').notNull().default(false),
   /** SHA-256 of the instrument bridge's token, hex; the token itself is shown once and not kept */
   bridgeTokenHash: text('bridge_token_hash'),
   bridgeTokenMadeAt: timestamp('bridge_token_made_at', { withTimezone: true }),

@@ -261,7 +261,7 @@ describe.each(testStores())('the drawers on $name', ({ openDemo }) => {
       expect(picked.view.shortlist?.fitting[0]?.crystal.id).toBe(best.crystal.id)
       const ids = tools
         ? {
-            pressId: press?.presses[0]?.id,
+            pressId: picked.view.presses[0]?.id,
             pusherId: press?.pusher?.ok ? press.pusher.best.die.id : undefined,
             supportId: press?.support?.ok ? press.support.best.die.id : undefined,
           }
@@ -401,7 +401,7 @@ describe.each(testStores())('the drawers on $name', ({ openDemo }) => {
     expect(counted).toEqual({ ok: true, quantity: 0, change: -1 })
     const after = await support()
     expect(after?.ok === true ? after.best.die.code : '').not.toBe(die.code)
-    expect((await tray(212)).press?.dies.map(({ code }) => code)).not.toContain(die.code)
+    expect((await tray(212)).dies.map(({ code }) => code)).not.toContain(die.code)
     await countPart(store.db, { kind: 'die', partId: die.id, counted: 1 }, NOW)
     expect(await support()).toEqual(before)
   })

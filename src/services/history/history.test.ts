@@ -6,6 +6,7 @@ import { actWords } from '@/core/history/actWords'
 import { recordKind } from '@/core/history/recordKinds'
 import type { Store } from '@/data/client'
 import { tableNames } from '@/data/queries/changes'
+import { allPresses } from '@/data/queries/tools'
 import { ACTIONS } from '../actions'
 import { doneBy } from '../doneBy'
 import { checkInstrument } from '../instruments/checkInstrument'
@@ -131,11 +132,9 @@ describe.each(testStores())('the history, on $name', ({ openDemo }) => {
   it('tells of sheets, parts, instruments and limits, each where it is asked for', async () => {
     const save = (kind: string, id: number, fields: object) =>
       as('EB', 'saveRecord', () => saveRecord(store.db, { kind, id, fields }, NOW))
-    const { rows } = (await store.db.execute(sql`SELECT * FROM presses ORDER BY id LIMIT 1`)) as {
-      rows: { id: number; name: string; kind: string; gauged: boolean }[]
-    }
-    if (!rows[0]) throw new Error('no press')
-    const { id: pressId, ...press } = rows[0]
+    const [lever] = await allPresses(store.db)
+    if (!lever) throw new Error('no press')
+    const { id: pressId, ...press } = lever
     expect((await save('press', pressId, { ...press, name: 'Lever press by the door' })).ok).toBe(true)
     await as('EB', 'saveShopPolicy', () => saveShopPolicy(store.db, { fields: { crazeStrain: '1.5' } }, NOW))
     await as('MR', 'saveShopZone', () => saveShopZone(store.db, { zone: 'Asia/Tokyo' }, NOW))

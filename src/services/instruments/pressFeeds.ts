@@ -5,7 +5,7 @@ import type { PressPoint } from '@/core/press-run/PressPoint'
 import type { TraceRow } from '@/core/press-run/PressTrace'
 import { pointsOf, TRACE_SOURCES } from '@/core/press-run/PressTrace'
 import type { TraceSource } from '@/core/press-run/PressTrace'
-import { foreseenForce } from '@/core/tray/pastFigures'
+import { crystalInForce } from '@/core/press/plan/ringForce'
 import type { Db } from '@/data/client'
 import { pressPace } from '@/data/environment'
 import { allPresses } from '@/data/queries/tools'
@@ -87,7 +87,7 @@ function expectedN({
   if (!picked) return USUAL_FORCE_N
   const { evidence } = picked.pick
   const hold = 'hold' in evidence ? evidence.hold : null
-  return foreseenForce(picked.crystal, picked.gasket, hold, pastRuns)?.mean ?? USUAL_FORCE_N
+  return crystalInForce({ ...picked, hold }, pastRuns, [])?.mean ?? USUAL_FORCE_N
 }
 
 function bridgedFeed(pressId: number): PressFeed {

@@ -4,11 +4,15 @@ import type { ShopPolicy } from '@/core/policy/ShopPolicy'
 import { constructionOf } from '@/core/construction/constructions'
 import { troubleOf } from '@/core/tray/CaseTrouble'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
+import type { PressStatistics } from '@/core/press/pressStatistics'
+import { pressStatistics } from '@/core/press/pressStatistics'
 import type { Db } from '@/data/client'
 import type { SheetPressRun } from '@/data/queries/caseSheets'
 import { allCaseSheets, caseSheetById, pressRunsOfSheets } from '@/data/queries/caseSheets'
 import { pieceFiguresOf } from '@/data/queries/sheetFigures'
 import { allDies } from '@/data/queries/otherParts'
+import { workRunsOfSheets } from '@/data/queries/workRuns'
+import { countedRuns } from './countedRuns'
 import { shopPolicy } from '../shop/shopPolicy'
 
 export interface CaseSheetLine {
@@ -41,6 +45,8 @@ export interface CaseSheetPage {
     readonly ranAt: string
     readonly supportCode: string
   })[]
+  /** of every press on this case */
+  readonly statistics: PressStatistics
 }
 
 /** A case sheet that cannot be drawn or judged, and why. */
@@ -59,8 +65,9 @@ export async function caseSheetPage(db: Db, id: number): Promise<CaseSheetPage |
   } catch (error) {
     return { ok: false, name: `${sheet.maker} ${sheet.reference}`, trouble: troubleOf(error) }
   }
-  const [runs, dies, policy, figures] = await Promise.all([
+  const [runs, works, dies, policy, figures] = await Promise.all([
     pressRunsOfSheets(db, [id]),
+    workRunsOfSheets(db, [id]),
     allDies(db),
     shopPolicy(db),
     pieceFiguresOf(db, [id]),
@@ -71,6 +78,7 @@ export async function caseSheetPage(db: Db, id: number): Promise<CaseSheetPage |
     sheet: withLearned(sheet, pieces),
     pieces,
     policy,
+    statistics: pressStatistics(countedRuns(runs.get(id) ?? [], works.get(id) ?? [], dies)),
     runs: (runs.get(id) ?? []).map((run) => ({
       ...run,
       ranAt: run.ranAt.toISOString(),

@@ -3,16 +3,20 @@ import { policyChanges, policyValues, policyWith } from '@/core/policy/policyCha
 import { POLICY_FIELDS } from '@/core/policy/policyFields'
 import { mergeRecord } from '@/core/records/mergeRecord'
 import type { ShopPolicy } from '@/core/policy/ShopPolicy'
-import type { ChosenOptions } from '@/core/procedure/schoolChoices'
+import type { ShopRules } from '@/core/tray/trayCase'
 import type { Db } from '@/data/client'
 import { changeShopSettings, shopSettingsRow } from '@/data/queries/shopSettings'
 import { action } from '../action'
 import { refuse, validateRecord } from '../boundary'
 
 /** What a shop judges by and always does, in one question to the database. */
-export async function shopRules(db: Db): Promise<{ policy: ShopPolicy; schools: ChosenOptions }> {
+export async function shopRules(db: Db): Promise<ShopRules> {
   const settings = await shopSettingsRow(db)
-  return { policy: policyWith(settings?.fitPolicy ?? {}), schools: settings?.schools ?? {} }
+  return {
+    policy: policyWith(settings?.fitPolicy ?? {}),
+    schools: settings?.schools ?? {},
+    invented: settings?.invented ?? false,
+  }
 }
 
 /** The limits of this shop: the built-in ones with what it changed in Settings. */

@@ -115,6 +115,23 @@ describe.each(testStores())('trays of $name', ({ open, openDemo }) => {
     )
   })
 
+  it('of an earlier version are taken, without what is kept since', async () => {
+    type Rows = Record<string, unknown>[]
+    const early = JSON.parse((files.get(154) ?? '').replace('"ownerMark": "', '"ownerMark": "early ')) as {
+      records: Record<string, Rows>
+      shop: Record<string, Rows>
+    }
+    for (const run of early.records['press_runs'] ?? []) {
+      delete run['work']
+      delete run['cell']
+    }
+    for (const press of early.shop['presses'] ?? []) delete press['mostForceN']
+    const taken = await takeTrayFile(full.db, JSON.stringify(early))
+    if (!taken.ok) throw new Error(JSON.stringify(taken))
+    const there = await trayByItsNumber(full.db, taken.number)
+    expect(there?.press?.runs).toMatchObject([{ outcome: 'home' }])
+  })
+
   const refused = async (change: (document: Record<string, never>) => void): Promise<string> => {
     const document = JSON.parse(files.get(230) ?? '') as Record<string, never>
     change(document)

@@ -1,4 +1,3 @@
-import { topRiseMm } from '@/core/construction/topRise'
 import type { Finding } from '@/core/intake/Finding'
 import type { OpenProcess } from '@/core/methods/assessMethod'
 import type { Scope } from '@/core/methods/scopes'
@@ -7,12 +6,10 @@ import { degreesOfHour, holderPegs } from '@/core/opening/pegPlacement'
 import type { PegPlacement } from '@/core/opening/pegPlacement'
 import type { SocketOutcome } from '@/core/opening/backSocket'
 import type { JobFacts } from '@/core/procedure/JobFacts'
-import type { DimensionId } from '@/core/readings/dimensions'
 import type { Procedure } from '@/core/procedure/procedure'
 import { manyOf } from '@/core/records/Field'
 import type { StageState } from '@/core/stages/StageState'
 import { computedTools, socketOf } from '@/core/tray/computedTools'
-import { figureOf } from '@/core/tray/caseFigures'
 import type { Hazard } from '@/core/tray/hazards'
 import type { KeptTray } from '@/core/tray/KeptTray'
 import { renewedParts } from '@/core/tray/renewedParts'
@@ -27,6 +24,7 @@ import { waitsBefore } from '@/core/waits/pastWaits'
 import type { Wait } from '@/core/waits/waits'
 import type { Die } from '@/core/dies/Die'
 import type { OpenedCase } from './openTrayCases'
+import { knownOnTheWay } from './pressCase'
 
 export interface PhotoView {
   readonly id: number
@@ -93,25 +91,13 @@ export interface JobTools {
 }
 
 export function jobView(opened: OpenedCase, { dies, pressIn }: JobTools): JobView {
-  const { kept, now } = opened
+  const { kept } = opened
   const { tray, sheet } = kept
-  const figure = (dimension: DimensionId) => figureOf(dimension, now.readout.measured, now.sheet)
-  const onTheWay = {
-    crystal: figure('crystal-diameter'),
-    edgeMm: figure('crystal-edge')?.valueMm ?? null,
-    centreMm: figure('crystal-centre')?.valueMm ?? null,
-    chapterRing: figure('chapter-ring-inner'),
-    bezelOuter: figure('bezel-outer'),
-    picked: kept.picked && {
-      diameterMm: kept.picked.crystal.diameterMm,
-      topRiseMm: topRiseMm(kept.picked.crystal),
-    },
-  }
   const crown = sheet.crownKind === 'none' ? [] : [sheet.crownHour ?? USUAL_CROWN_HOUR]
   const keepClear = [...crown, ...manyOf(sheet.pusherHours).map(Number)]
   return {
     facts: opened.facts,
-    procedure: opened.procedureWith(computedTools(sheet, dies, onTheWay, pressIn)),
+    procedure: opened.procedureWith(computedTools(sheet, dies, knownOnTheWay(opened), pressIn)),
     stages: opened.stages,
     ticks: kept.ticks,
     said: kept.said,

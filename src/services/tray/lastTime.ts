@@ -9,10 +9,12 @@ export interface LastTime {
   readonly gasket: string | null
   /** press and dies; null where it went in by hand */
   readonly press: string | null
+  readonly pressId: number | null
   readonly pusherId: number | null
   readonly supportId: number | null
   readonly pusher: string | null
   readonly quarterTurns: number
+  readonly cushion: string
   readonly peakForceN: number | null
   readonly outcome: string
   readonly note: string
@@ -30,10 +32,12 @@ export function lastTimeOf(pastRuns: readonly SheetPressRun[]): LastTime | null 
     crystal: last.crystalCode,
     gasket: last.gasketCode,
     press: last.pressName,
+    pressId: last.pressId,
     pusherId: last.pusherId,
     supportId: last.supportId,
     pusher: last.pusherCode,
     quarterTurns: last.quarterTurns,
+    cushion: last.cushion,
     peakForceN: last.peakForceN,
     outcome: last.outcome,
     note: last.note,

@@ -49,7 +49,7 @@ describe.each(testStores())('parts of the piece itself, on $name', ({ open }) =>
     const { pusher, support } = view.press ?? {}
     if (!pusher?.ok || !support?.ok) throw new Error('no dies')
     const tools = {
-      pressId: view.press?.presses[0]?.id,
+      pressId: view.presses[0]?.id,
       pusherId: pusher.best.die.id,
       supportId: support.best.die.id,
     }
@@ -90,7 +90,8 @@ describe.each(testStores())('parts of the piece itself, on $name', ({ open }) =>
     expect(cut.press?.againstNow.join()).toMatch(/Its own crystal gasket: it is cut and does not go back/)
     expect(cut.job.procedure.steps.map(({ id }) => id)).toContain('match-gasket')
     expect(cut.job.stages.find(({ stage }) => stage === 'match')?.standing).toBe('open')
-    const { pusher, support, presses = [] } = cut.press ?? {}
+    const { pusher, support } = cut.press ?? {}
+    const { presses } = cut
     if (!pusher?.ok || !support?.ok) throw new Error('no dies')
     const tools = { pressId: presses[0]?.id, pusherId: pusher.best.die.id, supportId: support.best.die.id }
     const run = { trayId, ...tools, fields: { outcome: 'home', quarterTurns: 4 } }
@@ -114,7 +115,8 @@ describe.each(testStores())('parts of the piece itself, on $name', ({ open }) =>
     const trayId = header.id
     const picked = await pickPair(store.db, { trayId, ...OWN_PAIR }, NOW)
     if (!picked.ok) throw new Error(JSON.stringify(picked))
-    const { pusher, support, presses = [] } = picked.view.press ?? {}
+    const { pusher, support } = picked.view.press ?? {}
+    const { presses } = picked.view
     if (!pusher?.ok || !support?.ok) throw new Error('no dies')
     const tools = { pressId: presses[0]?.id, pusherId: pusher.best.die.id, supportId: support.best.die.id }
     const run = { trayId, ...tools, fields: { outcome: 'cracked', cause: 'die', quarterTurns: 1 } }

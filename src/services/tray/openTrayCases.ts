@@ -11,6 +11,7 @@ import type { KeptReading } from '@/data/queries/readings'
 import type { KeptShape } from '@/data/queries/shapes'
 import type { PartOut } from '@/data/queries/stockMoves'
 import type { Instrument, Press } from '@/data/queries/tools'
+import type { WorkRun } from '@/data/queries/workRuns'
 import { NO_TICKS } from '@/data/queries/ticks'
 import type { TrayRow } from '@/data/queries/trays'
 import type { TrayKey } from '@/data/queries/trayStamp'
@@ -34,6 +35,8 @@ export interface TrayRecord extends KeptTray {
   /** null while nothing is picked */
   readonly picked: PickedParts | null
   readonly pressRuns: readonly PressRun[]
+  /** presses of anything but a crystal that goes in, on every tray of its sheet, newest first */
+  readonly workRuns: readonly WorkRun[]
   /** of the shop */
   readonly instruments: readonly Instrument[]
   readonly presses: readonly Press[]
@@ -95,6 +98,7 @@ export function casesFrom(rows: readonly TrayRow[], answers: TrayAnswers): Opene
       photos: photos.get(tray.id) ?? [],
       picked: picks.get(tray.id) ?? null,
       pressRuns: pressRuns.get(tray.id) ?? [],
+      workRuns: answers.workRuns.get(sheet.id) ?? [],
       instruments: answers.instruments,
       presses: answers.presses,
     }

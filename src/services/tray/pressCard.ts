@@ -1,55 +1,33 @@
-import type { Die } from '@/core/dies/Die'
 import type { DieOutcome } from '@/core/dies/pressInDies'
-import { fittingDies } from '@/core/dies/fittingDies'
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import { betweenStepsOf } from '@/core/fit/shortlist'
 import type { StockIndex } from '@/core/fit/stockIndex'
-import type { PressPlan } from '@/core/press/pressPlan'
-import type { PressKind } from '@/core/press/PressStep'
-import { pressPlan } from '@/core/press/pressPlan'
+import type { DieProfile } from '@/core/dies/dieProfile'
+import { asPlanned, crystalInDies } from '@/core/press/plan/crystalInWork'
+import type { ExpectedForce } from '@/core/press/plan/expectedForce'
+import { forceRestsOn } from '@/core/press/plan/expectedForce'
+import { blamedDies, lessonsOf } from '@/core/press/plan/lessons'
+import type { PressPlan } from '@/core/press/plan/pressPlan'
+import { pressPlan } from '@/core/press/plan/pressPlan'
+import { crystalInForce, homeForces } from '@/core/press/plan/ringForce'
+import type { PressAdvice } from '@/core/press/plan/whichPress'
+import { whichPress } from '@/core/press/plan/whichPress'
+import type { RingForce } from '@/data/queries/ringForces'
 import type { LayWords } from '@/core/level/layWords'
 import type { PressLean } from '@/core/level/pressLean'
-import type { PressVerdict } from '@/core/press-run/PressReading'
-import type { PressRunPolicy } from '@/core/press-run/pressRunPolicy'
-import type { ForeseenForce } from '@/core/tray/pastFigures'
-import { foreseenForce } from '@/core/tray/pastFigures'
-import { figureOf } from '@/core/tray/caseFigures'
 import { againstPair, judgePair } from '@/core/tray/judgePair'
-import { leavesSplinters } from '@/core/tray/hazards'
 import type { PickEvidence } from '@/core/tray/PickEvidence'
 import { figuresOf } from '@/core/stages/onOtherFigures'
 import { openOf } from '@/core/stages/StageState'
-import { boreOfPick } from '@/core/tray/PickEvidence'
 import type { PickedParts } from '@/data/queries/picks'
-import type { Press } from '@/data/queries/tools'
 import type { DrawersInMemory } from '../drawers/drawersInMemory'
 import type { LastTime } from './lastTime'
 import type { OpenedCase } from './openTrayCases'
+import { pressCaseOf } from './pressCase'
+import type { PressRunView } from './pressRunView'
+import { pressRunView } from './pressRunView'
+import { ANY_PRESS, diesToMake } from './pressWorks'
 import { laysFirst } from './rimView'
-
-export interface PressRunView {
-  readonly id: number
-  readonly ranAt: string
-  /** press and dies; null where it went in by hand */
-  readonly press: string | null
-  readonly pusherId: number | null
-  readonly supportId: number | null
-  readonly pusher: string | null
-  readonly support: string | null
-  readonly quarterTurns: number
-  /** null where nobody said */
-  readonly leftHour: number | null
-  readonly feel: string | null
-  /** what its cell's readings were read as; null without a cell */
-  readonly verdict: PressVerdict | null
-  /** the readings of its cell are kept */
-  readonly hasTrace: boolean
-  readonly cause: string | null
-  readonly peakForceN: number | null
-  readonly travelMm: number | null
-  readonly outcome: string
-  readonly note: string
-}
 
 /** The plan for pressing the picked pair, and what was done with it. */
 export interface PressCard {
@@ -66,19 +44,26 @@ export interface PressCard {
   /** null where the crystal goes in by hand */
   readonly pusher: DieOutcome | null
   readonly support: DieOutcome | null
-  /** the support was judged by a case diameter nobody knows */
-  readonly caseAssumed: boolean
-  /** by press kind */
-  readonly plans: Readonly<Record<PressKind, PressPlan>>
-  readonly presses: readonly Press[]
-  readonly dies: readonly Die[]
+  /** dies the shop has not, as they would be turned or printed */
+  readonly toMake: readonly DieProfile[]
+  /** by press; by 0 where the shop has none */
+  readonly plans: Readonly<Record<number, PressPlan>>
+  readonly advice: PressAdvice
   readonly runs: readonly PressRunView[]
   /** how to lay the case for its first push, by press */
   readonly lays: Readonly<Record<number, LayWords>>
-  /** limits a run's readings are judged by */
-  readonly runPolicy: PressRunPolicy
-  /** what the press will ask; null where no ring is squeezed */
-  readonly force: ForeseenForce | null
+  /** what failed on this case before and is to be minded, in words */
+  readonly lessons: readonly string[]
+  /** what the press will ask; null where nothing tells */
+  readonly force: ExpectedForce | null
+  /** what that rests on, in words */
+  readonly forceRestsOn: string
+}
+
+interface OfShop {
+  readonly leans: ReadonlyMap<number, PressLean>
+  /** what rings asked in every case */
+  readonly ringForces: readonly RingForce[]
 }
 
 /**
@@ -88,26 +73,27 @@ export interface PressCard {
 export function pressCard(
   opened: OpenedCase,
   lastTime: LastTime | null,
-  {
-    index,
-    dies,
-    leans,
-  }: Pick<DrawersInMemory, 'index' | 'dies'> & { readonly leans: ReadonlyMap<number, PressLean> },
+  { index, dies, leans, ringForces }: Pick<DrawersInMemory, 'index' | 'dies'> & OfShop,
 ): PressCard | null {
-  const { kept, now, facts, rules } = opened
+  const { kept, now } = opened
   if (!kept.picked) return null
   const { presses } = kept
   const { pick, crystal, gasket, bezelGasket } = kept.picked
-  const { sheet, readout } = now
-  const openingMm = readout.seat.ok
-    ? readout.seat.seat.opening.valueMm
-    : (boreOfPick(pick.evidence) ?? crystal.diameterMm)
-  const there = dies.filter(({ quantity }) => quantity > 0)
-  const bezelOuterMm = figureOf('bezel-outer', readout.measured, sheet)?.valueMm ?? null
-  const fitting = fittingDies(there, crystal, { ...sheet, bezelOuterMm }, openingMm, rules.policy.die)
-  const pusher = preferLast(fitting.pusher, lastTime?.pusherId)
-  const support = preferLast(fitting.support, lastTime?.supportId)
-  const codeOf = (id: number | null) => dies.find((die) => die.id === id)?.code ?? null
+  const pressCase = pressCaseOf(
+    opened,
+    dies.filter(({ quantity }) => quantity > 0),
+  )
+  const fitting = crystalInDies(pressCase, crystal, pressCase.picked?.openingMm ?? crystal.diameterMm)
+  const blamed = blamedDies(kept.pastRuns)
+  const pusher = preferLast(withoutBlamed(fitting.pusher, blamed), lastTime?.pusherId, blamed)
+  const support = preferLast(fitting.support, lastTime?.supportId, [])
+  const crystalDies = asPlanned({ pusher, support }, now.sheet)
+  const hold = 'hold' in pick.evidence ? pick.evidence.hold : null
+  const ofKind = ringForces
+    .filter((run) => run.material === gasket?.material && run.caseSheetId !== kept.sheet.id)
+    .map(({ overFigures }) => overFigures)
+  const force = crystalInForce({ crystal, gasket, hold }, kept.pastRuns, ofKind)
+  const withForce = homeForces(kept.pastRuns).length
   return {
     pickId: pick.id,
     pickedAt: pick.pickedAt.toISOString(),
@@ -118,39 +104,19 @@ export function pressCard(
     againstNow: [...pickedOnOthers(opened), ...againstNow(opened, kept.picked, index)],
     pusher,
     support,
-    caseAssumed: support !== null && sheet.caseDiameterMm === null,
-    plans: plansFor({
-      retention: sheet.retention,
-      pusher: pusher?.ok ? pusher.best.die : null,
-      support: support?.ok ? support.best.die : null,
-      bevelMm: crystal.bevelMm,
-      ringed: gasket !== null,
-      glassSplinters: leavesSplinters(facts),
-    }),
-    force: foreseenForce(crystal, gasket, 'hold' in pick.evidence ? pick.evidence.hold : null, kept.pastRuns),
-    presses,
-    runPolicy: rules.policy.pressRun,
+    toMake: diesToMake(crystalDies),
+    plans: Object.fromEntries(
+      (presses.length > 0 ? presses : [ANY_PRESS]).map((press) => [
+        press.id,
+        pressPlan(pressCase, 'crystal-in', { press, force, crystalDies }),
+      ]),
+    ),
+    advice: whichPress('crystal-in', presses),
+    lessons: lessonsOf(kept.pastRuns),
+    force,
+    forceRestsOn: forceRestsOn('crystal-in', force, withForce),
     lays: laysFirst(presses, leans),
-    dies: there,
-    runs: kept.pressRuns.map((run) => ({
-      id: run.id,
-      ranAt: run.ranAt.toISOString(),
-      press: presses.find((p) => p.id === run.pressId)?.name ?? null,
-      pusherId: run.pusherId,
-      supportId: run.supportId,
-      pusher: codeOf(run.pusherId),
-      support: codeOf(run.supportId),
-      quarterTurns: run.quarterTurns,
-      leftHour: run.leftHour,
-      feel: run.feel,
-      verdict: run.verdict,
-      hasTrace: run.hasTrace,
-      cause: run.cause,
-      peakForceN: run.peakForceN,
-      travelMm: run.travelMm,
-      outcome: run.outcome,
-      note: run.note,
-    })),
+    runs: kept.pressRuns.map((run) => pressRunView(run, { presses, dies })),
   }
 }
 
@@ -169,9 +135,25 @@ function againstNow(opened: OpenedCase, picked: PickedParts, index: StockIndex):
   return pair ? againstPair(pair) : ['the case does not take such parts any more']
 }
 
+/** A die that a failure here was put down to comes last among those that suit. */
+function withoutBlamed(outcome: DieOutcome | null, blamed: readonly number[]): DieOutcome | null {
+  if (!outcome?.ok || blamed.length === 0) return outcome
+  const choices = [outcome.best, ...outcome.alternatives]
+  const isBlamed = ({ die }: (typeof choices)[number]) => blamed.includes(die.id)
+  const [best = outcome.best, ...alternatives] = [
+    ...choices.filter((choice) => !isBlamed(choice)),
+    ...choices.filter(isBlamed),
+  ]
+  return { ok: true, best, alternatives }
+}
+
 /** What was used last time on this case comes first when it is among the dies that suit. */
-function preferLast(outcome: DieOutcome | null, lastId: number | null | undefined): DieOutcome | null {
-  if (!outcome?.ok || lastId === undefined || lastId === null) return outcome
+function preferLast(
+  outcome: DieOutcome | null,
+  lastId: number | null | undefined,
+  blamed: readonly number[],
+): DieOutcome | null {
+  if (!outcome?.ok || lastId === undefined || lastId === null || blamed.includes(lastId)) return outcome
   const choices = [outcome.best, ...outcome.alternatives]
   const last = choices.find((choice) => choice.die.id === lastId)
   if (!last) return outcome
@@ -179,12 +161,5 @@ function preferLast(outcome: DieOutcome | null, lastId: number | null | undefine
     ok: true,
     best: { die: last.die, reasons: ['as last time', ...last.reasons] },
     alternatives: choices.filter((choice) => choice !== last),
-  }
-}
-
-function plansFor(facts: Omit<Parameters<typeof pressPlan>[0], 'pressKind'>): Record<PressKind, PressPlan> {
-  return {
-    lever: pressPlan({ ...facts, pressKind: 'lever' }),
-    screw: pressPlan({ ...facts, pressKind: 'screw' }),
   }
 }

@@ -32,7 +32,7 @@ describe.each(testStores())('runs of a press with a cell, on $name', ({ openDemo
     if (!view?.press?.pusher?.ok || !view.press.support?.ok) throw new Error('no press card')
     const run = {
       trayId: view.tray.id,
-      pressId: view.press.presses.find(({ gauged }) => gauged)?.id,
+      pressId: view.presses.find(({ gauged }) => gauged)?.id,
       pusherId: view.press.pusher.best.die.id,
       supportId: view.press.support.best.die.id,
       fields,
@@ -50,7 +50,7 @@ describe.each(testStores())('runs of a press with a cell, on $name', ({ openDemo
     expect(run?.peakForceN).toBeGreaterThan(160)
     const kept = await traceView(store.db, run?.id ?? 0)
     expect(kept?.points).toEqual(points)
-    expect(kept?.reading.verdict).toBe('good')
+    expect(kept?.reading?.verdict).toBe('good')
     const file = await traceFile(store.db, run?.id ?? 0)
     expect(file?.text.trim().split('\n')).toHaveLength(points.length + 1)
     expect(await traceView(store.db, 999_999)).toBeNull()
@@ -83,7 +83,7 @@ describe.each(testStores())('runs of a press with a cell, on $name', ({ openDemo
 
   it('come from a press that has a cell, and from no other', async () => {
     const view = await trayByItsNumber(store.db, AT_THE_PRESS)
-    const presses = view?.press?.presses ?? []
+    const presses = view?.presses ?? []
     const asked = (pressId: number | undefined) => ({ source: 'bridge', trayId: view?.tray.id, pressId })
     const plain = presses.find(({ gauged }) => !gauged)?.id
     const gauged = presses.find((press) => press.gauged)?.id ?? 0

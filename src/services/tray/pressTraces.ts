@@ -1,6 +1,6 @@
 import type { PressEnvelope } from '@/core/press-run/envelope'
 import { pressEnvelope } from '@/core/press-run/envelope'
-import type { PressReading } from '@/core/press-run/PressReading'
+import type { PressReading, PressVerdict } from '@/core/press-run/PressReading'
 import { pointsOf } from '@/core/press-run/PressTrace'
 import type { TraceRow, TraceSource } from '@/core/press-run/PressTrace'
 import { readPress } from '@/core/press-run/readPress'
@@ -15,8 +15,10 @@ export interface TraceView {
   readonly points: readonly TraceRow[]
   readonly source: TraceSource
   readonly trouble: string | null
-  /** by the shop's limits as they are now */
-  readonly reading: PressReading
+  /** by the shop's limits as they are now; null where it was no crystal that went in */
+  readonly reading: PressReading | null
+  /** by those of the day it was logged; null where it was not read then */
+  readonly readThen: PressVerdict | null
 }
 
 /** @returns null where there is no such run, or no readings of its cell were kept */
@@ -25,7 +27,13 @@ export async function traceView(db: Db, runId: number): Promise<TraceView | null
   if (!kept) return null
   const { policy } = await shopRules(db)
   const { points, source, trouble } = kept.trace
-  return { points, source, trouble, reading: readPress(pointsOf(points), policy.pressRun) }
+  return {
+    points,
+    source,
+    trouble,
+    reading: kept.work === 'crystal-in' ? readPress(pointsOf(points), policy.pressRun) : null,
+    readThen: kept.verdict,
+  }
 }
 
 export async function traceFile(db: Db, runId: number): Promise<{ name: string; text: string } | null> {

@@ -28,11 +28,11 @@ describe.each(testStores())('a rim after it was pressed, on $name', ({ openDemo 
   }
 
   async function logged(over: object = {}): Promise<TrayView> {
-    const { tray: header, press } = await tray()
+    const { tray: header, press, presses } = await tray()
     if (!press?.pusher?.ok || !press.support?.ok) throw new Error('no press card')
     const run = {
       trayId: header.id,
-      pressId: press.presses[0]?.id,
+      pressId: presses[0]?.id,
       pusherId: press.pusher.best.die.id,
       supportId: press.support.best.die.id,
       fields: { outcome: 'home', quarterTurns: 0, leftHour: 12, feel: 'right', ...over },

@@ -194,7 +194,7 @@ describe.each(testStores())('the bench on $name', ({ openDemo }) => {
     const before = press.crystal.quantity
     const tools = {
       trayId: view.tray.id,
-      pressId: press.presses[1]?.id,
+      pressId: picked.view.presses[1]?.id,
       pusherId: press.pusher.best.die.id,
       supportId: press.support.best.die.id,
     }
@@ -235,7 +235,7 @@ describe.each(testStores())('the bench on $name', ({ openDemo }) => {
     const { press } = picked.view
     const tools = {
       trayId: view.tray.id,
-      pressId: press.presses[0]?.id,
+      pressId: picked.view.presses[0]?.id,
       pusherId: picked.view.press.pusher.best.die.id,
       supportId: picked.view.press.support.best.die.id,
     }

@@ -1,14 +1,11 @@
 import Joi from 'joi'
-import { insertTick } from '@/data/queries/ticks'
 import type { HazardId } from '@/core/tray/hazards'
 import { HAZARD_IDS, hazardLabel } from '@/core/tray/hazards'
 import { STEP_RULES } from '@/core/procedure/procedure'
 import type { StepAnswered } from '@/core/procedure/StepQuestion'
 import { answeredAs, MOST_DETAIL } from '@/core/procedure/StepQuestion'
-import { isShownByTrail, saidByTick } from '@/core/procedure/stepsOnTrail'
-import { tickedTogether } from '@/core/procedure/tickedTogether'
-import { againstDealing, againstStep } from '@/core/stages/inOrder'
-import { renewedParts } from '@/core/tray/renewedParts'
+import { isShownByTrail } from '@/core/procedure/stepsOnTrail'
+import { againstDealing } from '@/core/stages/inOrder'
 import { lastStanding, partsTrail } from '@/core/trail/partsTrail'
 import type { Wait } from '@/core/waits/waits'
 import { minutesLeft, waitSubject } from '@/core/waits/waits'
@@ -16,7 +13,8 @@ import type { Refusal } from '../boundary'
 import { idSchema, refuse } from '../boundary'
 import type { OpenedCase } from './openTrayCases'
 import type { TrailRecord } from './recordTrail'
-import { answerOf, orderOf, recordTrail } from './recordTrail'
+import { orderOf } from './recordTrail'
+import { tickWithTrail, trailOfStep } from './tickStep'
 import { trayChange } from './trayChange'
 
 const SUBJECTS: readonly string[] = [
@@ -65,7 +63,7 @@ const tickSchema = Joi.object<Ticked>({
 export const tickTray = trayChange<Ticked, TickSent>(
   tickSchema,
   async (tx, ticking, opened, now) => {
-    const { trayId, subject } = ticking
+    const { subject } = ticking
     const refused = ticking.done && isWait(subject) ? tooEarly(subject, opened.waits, now) : null
     if (refused !== null) return refuse(refused, 'subject')
     const records = onTrail(subject, ticking.done, opened)
@@ -74,9 +72,7 @@ export const tickTray = trayChange<Ticked, TickSent>(
     if (!answered.ok) return refuse(answered.against, 'answer')
     const said = answered.words
     const done = ticking.done && answered.good
-    const ticked = await recordTrail(tx, opened, records, now)
-    for (const each of tickedTogether(subject).filter((one) => !ticked.includes(one)))
-      await insertTick(tx, { trayId, subject: each, done, said, at: now })
+    await tickWithTrail(tx, opened, { subject, done, said, records }, now)
     return null
   },
   ({ done, subject }) => (done && !subject.startsWith('hazard:') ? 'work' : 'decision'),
@@ -111,13 +107,5 @@ function onTrail(subject: string, done: boolean, opened: OpenedCase): readonly T
       return refuse('The parts trail shows it done: undo it there first, the tick goes with it.', 'subject')
     return [{ kind: 'undo', refersTo: undo.undoes }]
   }
-  const early = againstStep(step, orderOf(opened))
-  if (early !== null) return refuse(early, 'subject')
-  const { off, back, renewed, against } = saidByTick(step, trail, renewedParts(opened))
-  if (against !== null) return refuse(against, 'subject')
-  return [
-    ...off.map((part) => ({ kind: 'off' as const, part, count: 1 })),
-    ...back.map((line) => answerOf(line, 'back', line.open)),
-    ...renewed.map((line) => answerOf(line, 'renewed', line.open)),
-  ]
+  return trailOfStep(step, opened)
 }

@@ -101,7 +101,10 @@ describe('what is remembered of a tray', () => {
        select id, 10, '[10]', 0, 'within', false, now() from instruments where id = 1`,
     ],
     ['shop', `update presses set name = name where id = 1`],
-    ['shop', `insert into shop_settings (level_bar_mm) values (100)`],
+    [
+      'shop',
+      `insert into shop_settings (id, level_bar_mm) values (1, 100) on conflict (id) do update set level_bar_mm = 100`,
+    ],
     ['shop', `update shop_settings set level_bar_mm = level_bar_mm`],
     ['shop', `update method_runs set ended_at = now() where ended_at is null`],
   ] as const)('is asked anew as far as it rests on the %s when there was “%s”', async (base, write) => {

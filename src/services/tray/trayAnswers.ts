@@ -17,6 +17,7 @@ import { partsOutOf } from '@/data/queries/stockMoves'
 import { ticksOf } from '@/data/queries/ticks'
 import { newestTrailsOf, trailsOf } from '@/data/queries/trail'
 import { allInstruments, allPresses } from '@/data/queries/tools'
+import { workRunsOfSheets } from '@/data/queries/workRuns'
 import type { TrayRow } from '@/data/queries/trays'
 import { partTable } from '@/data/queries/partTables'
 import * as schema from '@/data/schema'
@@ -76,8 +77,12 @@ export const QUESTIONS = {
     'sheet',
     'parts',
     'shop',
-  )([pressRuns, picks, trays, schema.presses, schema.dies, crystals, gaskets], (db, { sheetIds }) =>
-    pressRunsOfSheets(db, sheetIds),
+  )(
+    [pressRuns, picks, trays, schema.presses, schema.dies, crystals, gaskets, schema.shopSettings],
+    (db, { sheetIds }) => pressRunsOfSheets(db, sheetIds),
+  ),
+  workRuns: ofSheet([pressRuns, trays, schema.shopSettings], (db, { sheetIds }) =>
+    workRunsOfSheets(db, sheetIds),
   ),
   out: ofTrayAndParts([schema.stockMoves, ...PART_KINDS.map(partTable)], async (db, { trayIds }) => {
     const partsOut = await partsOutOf(db, trayIds)

@@ -1,3 +1,4 @@
+import { PRESS_WORK_FACTS } from '@/core/press/pressWorks'
 import { formatMm } from '@/core/units/formatMm'
 import { timePattern } from '@/core/units/clockForm'
 import { textIn } from '@/core/units/shopTime'
@@ -120,18 +121,24 @@ function pickedLines({
   ]
 }
 
-function pressedLines({ pressRuns, presses }: TrayRecord): ReportLine[] {
-  return pressRuns.map(({ outcome, pressId, quarterTurns, peakForceN, note, ranAt }) => {
-    const press = presses.find(({ id }) => id === pressId)?.name.toLowerCase()
-    const how = [
-      outcome.replaceAll('-', ' '),
-      press ? `${press}, ${quarterTurns} quarter turns` : 'by hand',
-      ...(peakForceN === null ? [] : [`${peakForceN} N`]),
-      ...(note === '' ? [] : [`“${note}”`]),
-    ]
-    const mark = outcome === 'home' ? 'done' : 'plain'
-    return { what: 'Pressed', words: how.join(', '), mark, at: ranAt.toISOString() }
-  })
+/** Every press that was logged, of the crystal and of all else, in its order. */
+function pressedLines({ tray, pressRuns, workRuns, presses }: TrayRecord): ReportLine[] {
+  const others = workRuns.filter(({ trayId }) => trayId === tray.id)
+  return [...pressRuns, ...others]
+    .sort((a, b) => a.ranAt.getTime() - b.ranAt.getTime() || a.id - b.id)
+    .map(({ work, outcome, pressId, quarterTurns, peakForceN, cell, note, ranAt }) => {
+      const press = presses.find(({ id }) => id === pressId)?.name.toLowerCase()
+      const how = [
+        outcome.replaceAll('-', ' '),
+        press ? `${press}, ${quarterTurns} quarter turns` : 'by hand',
+        ...(peakForceN === null ? [] : [`at most ${peakForceN} N`]),
+        ...(cell === 'simulated' ? ['simulated cell'] : []),
+        ...(note === '' ? [] : [`“${note}”`]),
+      ]
+      const mark = outcome === 'home' || outcome === 'done' ? 'done' : 'plain'
+      const what = work === 'crystal-in' ? 'Pressed' : PRESS_WORK_FACTS[work].label
+      return { what, words: how.join(', '), mark, at: ranAt.toISOString() }
+    })
 }
 
 /** How the rim was read to stand after the last push. */

@@ -1,3 +1,5 @@
+import type { Die } from '@/core/dies/Die'
+import type { PressRunPolicy } from '@/core/press-run/pressRunPolicy'
 import type { PastFinding } from '@/core/intake/pastFindings'
 import { pastFindings } from '@/core/intake/pastFindings'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
@@ -8,6 +10,7 @@ import type { CaseSheet } from '@/core/tray/CaseSheet'
 import type { TrayReadout } from '@/core/tray/trayReadout'
 import type { Db } from '@/data/client'
 import { pressedTrays } from '@/data/queries/pressedTrays'
+import { ringForces } from '@/data/queries/ringForces'
 import type { Instrument } from '@/data/queries/tools'
 import { drawersInMemory } from '../drawers/drawersInMemory'
 import type { JobView } from './jobView'
@@ -19,6 +22,8 @@ import type { PartsView } from './partsView'
 import { partsView } from './partsView'
 import type { PressCard } from './pressCard'
 import { pressCard } from './pressCard'
+import type { PressWorkView } from './pressWorks'
+import { pressWorkViews } from './pressWorks'
 import type { ReadingsView } from './readingView'
 import { readingsView } from './readingView'
 import type { ShortlistView } from './shortlistView'
@@ -50,6 +55,14 @@ export interface TrayView extends ReadingsView, SizeView, PartsView {
   /** on earlier pieces of its case */
   readonly pastFindings: readonly PastFinding[]
   readonly press: PressCard | null
+  /** presses of the shop, and dies that are there */
+  readonly presses: OpenedCase['kept']['presses']
+  readonly dies: readonly Die[]
+  readonly pressRunPolicy: PressRunPolicy
+  /** a simulated run counts as pressed */
+  readonly simulatedCounts: boolean
+  /** everything else this job puts under a press */
+  readonly pressWorks: readonly PressWorkView[]
   /** level after the last pressing; null where there is no rim to read */
   readonly rim: RimView | null
 }
@@ -63,13 +76,17 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
   const drawers = withPartsOut(await drawersInMemory(db), kept.partsOut)
   const { sheet, readout } = opened.now
   const lastTime = lastTimeOf(kept.pastRuns)
-  const leans = kept.picked ? leansOf(await pressedTrays(db)) : NO_LEANS
-  const press = pressCard(opened, lastTime, { ...drawers, leans })
+  const [leans, rings] = kept.picked
+    ? await Promise.all([pressedTrays(db).then(leansOf), ringForces(db)])
+    : [NO_LEANS, []]
+  const press = pressCard(opened, lastTime, { ...drawers, leans, ringForces: rings })
+  const pressWorks = pressWorkViews(opened, drawers.dies)
+  const there = drawers.dies.filter(({ quantity }) => quantity > 0)
   return {
     tray: trayHeader(kept),
     sheet,
     job: jobView(opened, {
-      dies: drawers.dies.filter(({ quantity }) => quantity > 0),
+      dies: there,
       pressIn: press ? pressInText(press) : [],
     }),
     readout,
@@ -82,6 +99,11 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
     pastFindings: pastFindings(kept.pastFindings),
     asFound: opened.newBezel ? opened.found : null,
     press,
+    presses: kept.presses,
+    dies: press || pressWorks.length > 0 ? there : [],
+    pressRunPolicy: rules.policy.pressRun,
+    simulatedCounts: rules.invented,
+    pressWorks,
     rim: rimView(opened, leans),
     policy: rules.policy.fit,
     ...partsView(opened, drawers),

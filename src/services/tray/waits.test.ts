@@ -37,7 +37,7 @@ describe.each(testStores())('waits, on $name', ({ open }) => {
     if (!press?.pusher?.ok || !press.support?.ok) throw new Error('no dies')
     const run = {
       trayId,
-      pressId: press.presses[0]?.id,
+      pressId: picked.view.presses[0]?.id,
       pusherId: press.pusher.best.die.id,
       supportId: press.support.best.die.id,
       fields: { outcome: 'home', quarterTurns: 4 },

@@ -25,7 +25,12 @@ const PAGE_SIZE = 50
 
 export interface DrawersPageProps {
   readonly summary: DrawersSummary
-  readonly initial: { readonly tab: PartKind; readonly find: string }
+  readonly initial: {
+    readonly tab: PartKind
+    readonly find: string
+    /** a new line as it was begun elsewhere, by field; null where none was */
+    readonly newLine: Readonly<Record<string, string>> | null
+  }
   readonly save: Calls['saveRecord']
   readonly receive: Calls['receivePart']
 }
@@ -36,7 +41,9 @@ export function DrawersPage({ summary, initial, save, receive }: DrawersPageProp
   const [find, setFind] = useState(initial.find)
   const [page, setPage] = useState({ page: 0, size: PAGE_SIZE, sort: '' })
   const [version, setVersion] = useState(0)
-  const [edited, setEdited] = useState<EditedRecord | null>(null)
+  const [edited, setEdited] = useState<EditedRecord | null>(
+    initial.newLine && newLine(initial.tab, initial.newLine),
+  )
   const [opened, setOpened] = useState<{ kind: PartKind; row: PartRow } | null>(null)
   const { found, error } = usePartSearch(tab, find, page, version)
   // “insert 38” typed among the crystals is answered with inserts.
@@ -80,18 +87,7 @@ export function DrawersPage({ summary, initial, save, receive }: DrawersPageProp
             <Tab key={name} value={name} label={PARTS[name].many} sx={{ px: 1.5, minWidth: 0 }} />
           ))}
         </Tabs>
-        <Button
-          variant="contained"
-          onClick={() =>
-            setEdited({
-              kind: shown,
-              id: null,
-              title: `New ${one}`,
-              fields: PARTS[shown].fields,
-              initial: { ...NEW_LINE, ...PARTS[shown].startsAs },
-            })
-          }
-        >
+        <Button variant="contained" onClick={() => setEdited(newLine(shown, {}))}>
           New {one}
         </Button>
       </Box>
@@ -154,4 +150,10 @@ export function DrawersPage({ summary, initial, save, receive }: DrawersPageProp
       )}
     </PageFrame>
   )
+}
+
+/** A line to be written down, begun with what is usual of its kind. */
+function newLine(kind: PartKind, begun: Readonly<Record<string, string>>): EditedRecord {
+  const { one, fields, startsAs } = PARTS[kind]
+  return { kind, id: null, title: `New ${one}`, fields, initial: { ...NEW_LINE, ...startsAs, ...begun } }
 }

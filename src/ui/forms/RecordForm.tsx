@@ -25,6 +25,8 @@ export interface RecordFormProps {
   readonly groups?: readonly FieldGroup[]
   /** what stands beside the fields and follows what is typed */
   readonly beside?: (typed: Partial<FormValues>) => ReactNode
+  /** what stands over the button and follows what is typed */
+  readonly note?: (typed: Partial<FormValues>) => ReactNode
   /**
    * @param was - what the record held as far as the form was told
    * @returns refusal with sentences by field, or ok
@@ -49,7 +51,7 @@ const BESIDE_COLUMNS = { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 440px' }
 
 /** A form drawn from a record's fields. What was typed stays until it is stored; errors stand at their field. */
 export function RecordForm(props: RecordFormProps) {
-  const { fields, initial, submitLabel, dense = false, groups, beside, onSubmit } = props
+  const { fields, initial, submitLabel, dense = false, groups, beside, note, onSubmit } = props
   const { control, shown, values, submit, busy, error } = useRecordForm(fields, initial, onSubmit)
   const narrow = dense ? '1fr 1fr' : { xs: '1fr', sm: '1fr 1fr' }
   const columns = dense || beside ? narrow : WIDE_COLUMNS
@@ -77,6 +79,7 @@ export function RecordForm(props: RecordFormProps) {
           <Box sx={{ position: { lg: 'sticky' }, top: 16, alignSelf: 'start' }}>{beside(values)}</Box>
         )}
       </Box>
+      {note?.(values)}
       <Box sx={groups ? ALWAYS_IN_SIGHT : { mt: 1 }}>
         <Button type="submit" variant="contained" disabled={busy}>
           {submitLabel}

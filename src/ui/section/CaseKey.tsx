@@ -1,5 +1,7 @@
 import { useId } from 'react'
 import type { DimensionId } from '@/core/readings/dimensions'
+import type { DrawnDie } from '@/core/section/drawnDies'
+import { DrawnDies } from './DrawnDies'
 import type { SectionSide } from './cornerLayout'
 import { SectionLabelMark } from './SectionLabelMark'
 import { crossWidth } from './sectionLayout'
@@ -13,6 +15,8 @@ export interface CaseKeyProps {
   readonly side: SectionSide
   /** CSS pixels */
   readonly width: number
+  /** of the press that is planned, where they bear */
+  readonly dies: readonly DrawnDie[]
   readonly aimedAt: DimensionId | null
   readonly onAim: (dimension: DimensionId) => void
 }
@@ -22,7 +26,7 @@ const CROSS_HEIGHT = 46
 const CORNER_MM = 2.6
 
 /** The whole case, small: which corner is drawn large, and what is measured right across. */
-export function CaseKey({ model, side, width, aimedAt, onAim }: CaseKeyProps) {
+export function CaseKey({ model, side, width, dies, aimedAt, onAim }: CaseKeyProps) {
   const id = useId().replaceAll(':', '')
   const { section, found, planned } = model
   const frame = wholeCaseFrame(model, width, CROSS_HEIGHT + 16)
@@ -50,6 +54,9 @@ export function CaseKey({ model, side, width, aimedAt, onAim }: CaseKeyProps) {
       <title id={`${id}-title`}>{`Section, ${found.text}; ${planned.text}`}</title>
       <SectionPatterns prefix={id} />
       <WholeCase model={model} frame={frame} patternPrefix={id} />
+      {([1, -1] as const).map((half) => (
+        <DrawnDies key={half} dies={dies} side={half} axisX={frame.axisX} seatY={seatY} scale={scale} />
+      ))}
       <rect
         x={cornerX - CORNER_MM * scale}
         y={seatY - (topMm + 0.4) * scale}
@@ -61,10 +68,10 @@ export function CaseKey({ model, side, width, aimedAt, onAim }: CaseKeyProps) {
         strokeWidth={1.5}
       />
       <g fill={soft} fontSize="12">
-        <text x={2} y={CROSS_HEIGHT + 3}>
+        <text x={2} y={CROSS_HEIGHT - (dies.length > 0 ? 6 : -3)}>
           as found
         </text>
-        <text x={width - 2} y={CROSS_HEIGHT + 3} textAnchor="end">
+        <text x={width - 2} y={CROSS_HEIGHT - (dies.length > 0 ? 6 : -3)} textAnchor="end">
           as planned
         </text>
       </g>

@@ -14,6 +14,8 @@ export type SectionSide = 'found' | 'planned'
 
 /** A hundredth of a millimetre is half a pixel then: what is flush and what is proud can be told by eye. */
 const LEAST_RATIO = 15
+/** Room over the rim for a die that bears there, mm. */
+const OVER_DIES_MM = 1
 const HEAD = 26
 const FOOT = 8
 const LABEL_MARGIN = 9
@@ -30,12 +32,18 @@ export interface CornerLayout {
 }
 
 /** Lays the corner out over a width, a column of labels on either side, no leader across another. */
-export function cornerLayout(model: SectionModel, side: SectionSide, width: number): CornerLayout {
+export function cornerLayout(
+  model: SectionModel,
+  side: SectionSide,
+  width: number,
+  hasDies = false,
+): CornerLayout {
   const column = labelColumn(width)
   const window = cornerWindow(model[side].outlines, {
     edgeMm: crystalEdgeMm(model, side),
     width: width - 2 * column,
     leastScale: LEAST_RATIO * CSS_PX_PER_MM,
+    ...(hasDies && { headMm: OVER_DIES_MM }),
   })
   const left = model.labels.filter(({ place }) => place === 'left')
   const right = model.labels.filter(({ place }) => place === 'right')

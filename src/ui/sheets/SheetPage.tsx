@@ -18,6 +18,7 @@ import { PageFrame } from '../shell/PageFrame'
 import { useTimes } from '../small/useTimes'
 import { FactGroups } from './FactGroups'
 import { LearnedTable } from './LearnedTable'
+import { PressStatisticsPanel } from './PressStatisticsPanel'
 import { RecordDialog } from '../tables/RecordDialog'
 import type { Calls } from '@/services/actions'
 
@@ -32,7 +33,7 @@ const UNDER_DRAWING = CASE_SHEET_GROUPS.slice(4)
 
 /** What is known of one case: its section, its dimensions, and every pressing with how it went. */
 export function SheetPage({ page, save }: SheetPageProps) {
-  const { sheet, pieces, runs, policy } = page
+  const { sheet, pieces, runs, policy, statistics } = page
   const [editing, setEditing] = useState(false)
   const home = runs.filter((run) => run.outcome === 'home').length
   const values = sheet as unknown as Record<string, FieldValue>
@@ -91,6 +92,7 @@ export function SheetPage({ page, save }: SheetPageProps) {
       <Typography variant="h2" component="h2" sx={{ mt: 3, mb: 0.5 }}>
         What fitted and how it was pressed
       </Typography>
+      <PressStatisticsPanel statistics={statistics} />
       <RunTable runs={runs} />
       {editing && (
         <RecordDialog
@@ -153,6 +155,7 @@ function RunTable({ runs }: { runs: CaseSheetPage['runs'] }) {
               'turns',
               'force, N',
               'outcome',
+              'its curve',
               'note',
             ].map((head) => (
               <th key={head} scope="col">
@@ -183,9 +186,18 @@ function RunTable({ runs }: { runs: CaseSheetPage['runs'] }) {
               <td className="figure">{run.pusherCode}</td>
               <td className="figure">{run.supportCode}</td>
               <td className="figure">{run.quarterTurns}</td>
-              <td className="figure">{run.peakForceN ?? ''}</td>
+              <td className="figure">{run.slideForceN ?? run.peakForceN ?? ''}</td>
               <td>
                 <OutcomeWord outcome={run.outcome} />
+                {run.cause !== null && `, ${run.cause === 'unknown' ? 'not known why' : run.cause}`}
+              </td>
+              <td>
+                {run.hasTrace && (
+                  <a href={`/api/press-runs/${run.id}?format=csv`} style={{ color: 'inherit' }}>
+                    {run.verdict === null ? 'not read' : `read as ${run.verdict.replaceAll('-', ' ')}`}
+                  </a>
+                )}
+                {run.cell === 'simulated' && ', simulated'}
               </td>
               <td>{run.note}</td>
             </tr>

@@ -59,6 +59,9 @@ export function SheetsPage({ lines }: { lines: readonly CaseSheetLine[] }) {
             onChange={(event) => setFind(event.target.value)}
             placeholder="maker or reference"
           />
+          <Button component={Link} href="/sheets/pressed">
+            At the press
+          </Button>
           <Button component="a" href="/api/sheets" download>
             Save all as JSON
           </Button>

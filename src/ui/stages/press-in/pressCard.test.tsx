@@ -7,9 +7,11 @@ import { trayViewOf } from '../../../../tests/factories/trayView'
 import { renderInTheme } from '../../../../tests/jsdom/renderInTheme'
 import { pressInPusher, pressInSupport } from '@/core/dies/pressInDies'
 import type { Die } from '@/core/dies/Die'
-import type { PressRunView } from '@/services/tray/pressCard'
-import { pressPlan } from '@/core/press/pressPlan'
-import { PRESS_RUN_POLICY } from '@/core/press-run/pressRunPolicy'
+import { asPlanned } from '@/core/press/plan/crystalInWork'
+import { pressPlan } from '@/core/press/plan/pressPlan'
+import { whichPress } from '@/core/press/plan/whichPress'
+import type { PressRunView } from '@/services/tray/pressRunView'
+import { pressAsked, pressCase } from '../../../../tests/factories/pressCase'
 import type { PressCard } from '@/services/tray/pressCard'
 import { PressCardPanel } from './PressCardPanel'
 
@@ -20,20 +22,18 @@ const DIES: readonly Die[] = [
   die({ id: 3, code: 'S32', role: 'support', outerDiameterMm: 36, openingMm: 32, recessDepthMm: 7 }),
 ]
 
+const PRESSES = [
+  { id: 1, name: 'Lever press', kind: 'lever', gauged: false, mostForceN: null },
+  { id: 2, name: 'Screw press', kind: 'screw', gauged: true, mostForceN: null },
+] as const
+
 /** The card of a picked pair: dies and steps are what the models make of these dies. */
 function card(over: Partial<PressCard> = {}, dies: readonly Die[] = DIES): PressCard {
   const pusher = pressInPusher(dies, { diameterMm: CRYSTAL.diameterMm, topRiseMm: 0 }, DIE_POLICY)
   const support = pressInSupport(dies, { boreMm: 30.95, caseDiameterMm: 38, lies: 'case' }, DIE_POLICY)
-  const plan = (pressKind: 'lever' | 'screw') =>
-    pressPlan({
-      retention: 'tension-gasket',
-      pusher: pusher.ok ? pusher.best.die : null,
-      support: support.ok ? support.best.die : null,
-      pressKind,
-      bevelMm: CRYSTAL.bevelMm,
-      ringed: true,
-      glassSplinters: false,
-    })
+  const planned = asPlanned({ pusher, support }, pressCase().sheet)
+  const plan = (press: (typeof PRESSES)[number]) =>
+    pressPlan(pressCase({ dies }), 'crystal-in', pressAsked({ press, crystalDies: planned }))
   return {
     pickId: 1,
     pickedAt: '2026-11-24T10:00:00.000Z',
@@ -56,17 +56,14 @@ function card(over: Partial<PressCard> = {}, dies: readonly Die[] = DIES): Press
     againstNow: [],
     pusher,
     support,
-    caseAssumed: false,
-    plans: { lever: plan('lever'), screw: plan('screw') },
-    presses: [
-      { id: 1, name: 'Lever press', kind: 'lever', gauged: false },
-      { id: 2, name: 'Screw press', kind: 'screw', gauged: true },
-    ],
-    dies,
+    toMake: [],
+    plans: Object.fromEntries(PRESSES.map((press) => [press.id, plan(press)])),
+    advice: whichPress('crystal-in', PRESSES),
     runs: [],
-    runPolicy: PRESS_RUN_POLICY,
     lays: {},
+    lessons: [],
     force: null,
+    forceRestsOn: '',
     ...over,
   }
 }
@@ -77,7 +74,11 @@ function panel(press: PressCard | null) {
     return Promise.resolve({ ok: false as const, errors: { outcome: 'Outcome is missing: fill it in.' } })
   })
   renderInTheme(
-    <PressCardPanel view={{ ...trayViewOf(), press }} logPressRun={logPressRun} onLogged={jest.fn()} />,
+    <PressCardPanel
+      view={{ ...trayViewOf(), press, presses: PRESSES, dies: DIES }}
+      logPressRun={logPressRun}
+      onLogged={jest.fn()}
+    />,
   )
   return logPressRun
 }
@@ -89,19 +90,19 @@ describe('PressCardPanel', () => {
   })
 
   it('says what force to expect, and on what it rests', () => {
-    panel(card({ force: { byFigures: 259, mean: 240, standardDeviation: 20, runs: 6 } }))
+    panel(
+      card({
+        force: { byFigures: 259, mean: 240, standardDeviation: 20, runs: 6, kindRuns: 0 },
+        forceRestsOn: '6 runs here',
+      }),
+    )
     expect(screen.getByText('200–280 N')).toBeInTheDocument()
-    expect(screen.getByText(/6 runs that went home here, and 259 N by ring and squeeze/)).toBeInTheDocument()
+    expect(screen.getByText(/: 6 runs here/)).toBeInTheDocument()
   })
 
   it('says what speaks against the picked pair as the case stands now', () => {
     panel(card({ againstNow: ['interference 0.31 of 0.01–0.10', 'too thin for 5 bar'] }))
     expect(screen.getByRole('alert')).toHaveTextContent(/0.01–0.10; too thin for 5 bar. Look at Match/)
-  })
-
-  it('calls it a first guess while nothing was pressed here', () => {
-    panel(card({ force: { byFigures: 259, mean: 259, standardDeviation: 78, runs: 0 } }))
-    expect(screen.getByText(/a first guess by ring and squeeze/)).toBeInTheDocument()
   })
 
   it('names parts, dies and where they lie, and gives the steps of the press chosen', async () => {
@@ -110,7 +111,7 @@ describe('PressCardPanel', () => {
     expect(screen.getByText(/C-300-10 from C-14, ring G-310-50 from G-03/)).toBeInTheDocument()
     expect(screen.getByText('P29')).toBeInTheDocument()
     expect(screen.getByText('S32')).toBeInTheDocument()
-    expect(screen.getByText(/the hand feels the snap/)).toBeInTheDocument()
+    expect(screen.getByText(/Would take Lever press: the hand feels/)).toBeInTheDocument()
     expect(within(screen.getByRole('list')).getAllByRole('listitem').length).toBeGreaterThan(3)
     await userEvent.setup().click(screen.getByRole('button', { name: 'Screw press' }))
     expect(screen.getByText(/Slow and steady/)).toBeInTheDocument()
@@ -125,10 +126,18 @@ describe('PressCardPanel', () => {
 
   it('says that a support was judged by a case diameter nobody has read, and only then', () => {
     panel(card())
-    expect(screen.queryByText(/case diameter nobody has read/)).toBeNull()
+    expect(screen.queryByText(/Case diameter assumed/)).toBeNull()
     cleanup()
-    panel({ ...card(), caseAssumed: true })
-    expect(screen.getByText(/case diameter nobody has read/)).toBeVisible()
+    const { dies } = pressPlan(
+      pressCase({ sheet: { ...pressCase().sheet, caseDiameterMm: null } }),
+      'crystal-in',
+      pressAsked(),
+    )
+    const { plans } = card()
+    const [plan] = Object.values(plans)
+    if (!plan) throw new Error('no plan')
+    panel(card({ plans: { 1: { ...plan, dies } } }))
+    expect(screen.getByText(/Case diameter assumed/)).toBeVisible()
   })
 
   it('says why no die fits and which comes nearest, and how it is pressed all the same', () => {
@@ -152,7 +161,14 @@ describe('PressCardPanel', () => {
   })
 
   it('needs neither press nor dies for what goes in by hand', async () => {
-    const logPressRun = panel(card({ pusher: null, support: null, gasket: null }))
+    const logPressRun = panel(
+      card({
+        pusher: null,
+        support: null,
+        gasket: null,
+        plans: { 1: pressPlan(pressCase(), 'crystal-in', pressAsked({ crystalDies: [] })) },
+      }),
+    )
     expect(screen.getByText('By hand: no press, no dies')).toBeInTheDocument()
     expect(screen.queryByRole('button', { name: 'Screw press' })).toBeNull()
     await userEvent.setup().click(screen.getByRole('button', { name: 'Log the fitting' }))
@@ -173,7 +189,10 @@ describe('PressCardPanel', () => {
       quarterTurns: 3,
       leftHour: null,
       feel: null,
-      verdict: null,
+      verdict: 'good',
+      cell: 'simulated',
+      slideForceN: 150,
+      cushion: '',
       hasTrace: false,
       cause: null,
       peakForceN: 180,
@@ -186,7 +205,7 @@ describe('PressCardPanel', () => {
       .getAllByRole('listitem')
       .filter(({ textContent }) => textContent.startsWith('high on one side'))
     expect(first).toHaveTextContent(
-      'high on one side: screw press, pusher P29, support ?, 3 quarter turns, 180 N, travel 1.10. turned it',
+      'high on one side: screw press, pusher P29, support ?, 3 quarter turns, slid at 150 N, at most 180 N, travel 1.10, simulated cell. turned it',
     )
     expect(second).toHaveTextContent('high on one side: by hand')
   })

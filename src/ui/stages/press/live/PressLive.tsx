@@ -1,0 +1,246 @@
+'use client'
+import Box from '@mui/material/Box'
+import Button from '@mui/material/Button'
+import MenuItem from '@mui/material/MenuItem'
+import TextField from '@mui/material/TextField'
+import Typography from '@mui/material/Typography'
+import { useEffect, useEffectEvent, useState } from 'react'
+import { useHotkeys } from 'react-hotkeys-hook'
+import type { PressEnvelope } from '@/core/press-run/envelope'
+import { countsAsPressed } from '@/core/press-run/countsAsPressed'
+import type { PressReading } from '@/core/press-run/PressReading'
+import type { PressRunPolicy } from '@/core/press-run/pressRunPolicy'
+import type { TraceRow, TraceSource } from '@/core/press-run/PressTrace'
+import { capital } from '@/core/units/capital'
+import { formatMm, formatPercent } from '@/core/units/formatMm'
+import { isAtRest } from '../../../keys/isAtRest'
+import { KeyCap } from '../../../small/KeyCap'
+import { PressChart } from './PressChart'
+import { gapAt, tellPressGap } from './pressGap'
+import { USUAL_CONTACT_MM } from './pressScales'
+import type { PressCue } from './pressCue'
+import { pressCue } from './pressCue'
+import { usePressRun } from './usePressRun'
+
+/** A run that was pressed and is to be logged. */
+export interface PressedTrace {
+  readonly source: TraceSource
+  readonly points: readonly TraceRow[]
+  readonly verdict: PressReading['verdict'] | null
+  /** false where nothing was pressed by it: it is not logged */
+  readonly counts: boolean
+}
+
+export interface PressLiveProps {
+  readonly trayId: number
+  readonly pressId: number
+  /** a crystal goes in: the run is read, and good runs stand behind it */
+  readonly goesIn: boolean
+  readonly policy: PressRunPolicy
+  readonly expected: { readonly low: number; readonly high: number } | null
+  /** changes with every run logged: the next one begins empty */
+  readonly runsLogged: number
+  /** N the press may be brought to; null where nobody said */
+  readonly mostForceN: number | null
+  /** a simulated run counts as pressed */
+  readonly isLogged: boolean
+  /** told when a run begins, and when there is none any more */
+  readonly onBusy: (busy: boolean) => void
+  readonly onTrace: (trace: PressedTrace | null) => void
+}
+
+/** What a simulated press can be told to do, as it is chosen. */
+const ORDERS: readonly (readonly [string, string])[] = [
+  ['none', 'goes home'],
+  ['cocked', 'goes in leaning'],
+  ['loose', 'nothing holds'],
+  ['over-pressed', 'pressed too far'],
+  ['cracked', 'cracks'],
+  ['not-home', 'stops too early'],
+]
+
+const COLOURS: Readonly<Record<PressCue['kind'], string>> = {
+  wait: 'text.secondary',
+  go: 'primary.main',
+  home: 'success.main',
+  stop: 'error.main',
+}
+
+/** A press with a cell: its run as it happens, what it says, and when to stop. */
+export function PressLive({
+  trayId,
+  pressId,
+  goesIn,
+  policy,
+  expected,
+  runsLogged,
+  mostForceN,
+  isLogged,
+  onBusy,
+  onTrace,
+}: PressLiveProps) {
+  const run = usePressRun(policy, goesIn)
+  const [source, setSource] = useState<TraceSource>('simulated')
+  const [fault, setFault] = useState('none')
+  const { state, rows, reading, trouble } = run
+  const envelope = useEnvelope(trayId, goesIn && state !== 'idle')
+  const last = rows.at(-1)
+  const cue = pressCue(reading, last && mostForceN !== null && last[2] > mostForceN ? mostForceN : null)
+  const toGo = toGoMm(envelope, reading, last)
+
+  const tell = useEffectEvent(() =>
+    onTrace({
+      source: run.source,
+      points: rows,
+      verdict: reading?.verdict ?? null,
+      counts: countsAsPressed(run.source, isLogged),
+    }),
+  )
+  // Told once it is over, and once more when the last of it is read.
+  useEffect(() => {
+    if (state === 'ended') tell()
+  }, [state, reading])
+  // The drawing beside moves with the run.
+  useEffect(() => {
+    const contactMm = reading?.contactMm ?? USUAL_CONTACT_MM
+    const wayMm = reading?.homeMm == null ? (envelope?.homeMm ?? null) : reading.homeMm - contactMm
+    const deepest = rows.reduce((most, [, travelMm]) => Math.max(most, travelMm), 0)
+    tellPressGap(last && goesIn && state !== 'idle' ? gapAt(last[1], deepest, contactMm, wayMm) : null)
+  }, [rows, last, goesIn, state, reading, envelope])
+  useEffect(() => () => tellPressGap(null), [])
+  const clear = useEffectEvent(run.clear)
+  const busy = useEffectEvent(onBusy)
+  useEffect(() => busy(state !== 'idle'), [state])
+  // A run that was logged is over, and one of another press is none of this one's.
+  useEffect(() => clear(), [runsLogged, pressId])
+
+  const start = () => {
+    onTrace(null)
+    run.start({ source, trayId, pressId, fault })
+  }
+  useHotkeys('h', () => (state === 'running' ? run.stop() : start()), {
+    ignoreEventWhen: (event) => !isAtRest(event.target),
+  })
+
+  return (
+    <Box component="section" aria-label="Force over travel" sx={{ mt: 0.5 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: 1 }}>
+        <Typography variant="h3" component="h3" sx={{ flex: '1 1 auto' }}>
+          Force over travel
+        </Typography>
+        <TextField
+          select
+          size="small"
+          label="Cell"
+          value={source}
+          disabled={state === 'running'}
+          onChange={(event) => setSource(event.target.value === 'bridge' ? 'bridge' : 'simulated')}
+          sx={{ minWidth: 130 }}
+        >
+          <MenuItem value="simulated">simulated</MenuItem>
+          <MenuItem value="bridge">over the bridge</MenuItem>
+        </TextField>
+        {source === 'simulated' && goesIn && (
+          <TextField
+            select
+            size="small"
+            label="Simulated run"
+            value={fault}
+            disabled={state === 'running'}
+            onChange={(event) => setFault(event.target.value)}
+            sx={{ minWidth: 150 }}
+          >
+            {ORDERS.map(([value, words]) => (
+              <MenuItem key={value} value={value}>
+                {words}
+              </MenuItem>
+            ))}
+          </TextField>
+        )}
+        {state === 'running' ? (
+          <Button variant="contained" color="error" onClick={run.stop} sx={{ minHeight: 44 }}>
+            Stop <KeyCap name="H" />
+          </Button>
+        ) : (
+          <Button variant="outlined" onClick={start} sx={{ minHeight: 44 }}>
+            {state === 'ended' ? 'Press again' : 'Start the run'} <KeyCap name="H" />
+          </Button>
+        )}
+      </Box>
+      {state !== 'idle' && (
+        <PressChart rows={rows} reading={reading} envelope={envelope} expected={expected} />
+      )}
+      <Box sx={{ display: 'flex', alignItems: 'baseline', flexWrap: 'wrap', columnGap: 2 }}>
+        {state !== 'idle' && (
+          <Typography
+            role="status"
+            aria-live="assertive"
+            sx={{ fontSize: '1.9rem', fontWeight: 700, lineHeight: 1.15, color: COLOURS[cue.kind] }}
+          >
+            {state === 'ended' && reading
+              ? verdictWords(reading)
+              : goesIn || cue.kind === 'stop'
+                ? cue.words
+                : forceWords(rows, state)}
+          </Typography>
+        )}
+        {state === 'running' && last && (
+          <Typography className="figure" sx={{ fontSize: '1.9rem', lineHeight: 1.15 }}>
+            {Math.round(last[2])} N
+          </Typography>
+        )}
+        {state !== 'idle' && (
+          <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+            {state === 'running' && toGo !== null && `${formatMm(toGo)} mm to go. `}
+            {envelope?.runs
+              ? `Behind it ${envelope.runs === 1 ? 'one good run' : `${envelope.runs} good runs`} of this case.`
+              : expected && 'Behind it the force to expect.'}
+            {run.source === 'simulated' &&
+              ` A simulated cell: no press is moving${isLogged ? '' : ', and nothing of it is logged'}.`}
+          </Typography>
+        )}
+      </Box>
+      {state === 'ended' && reading && <Typography sx={{ mt: 0.25 }}>{reading.because}</Typography>}
+      {trouble !== null && (
+        <Typography role="alert" sx={{ color: 'error.main', mt: 0.25 }}>
+          {trouble}
+        </Typography>
+      )}
+    </Box>
+  )
+}
+
+/** Of a press that is not read: how high it went. */
+function forceWords(rows: readonly TraceRow[], state: string): string {
+  if (state === 'running') return 'Pressing'
+  return `At most ${Math.round(Math.max(0, ...rows.map(([, , force]) => force)))} N`
+}
+
+function verdictWords({ verdict, probability }: PressReading): string {
+  return `${capital(verdict.replaceAll('-', ' '))}, ${formatPercent(probability)}`
+}
+
+/** Way left to where good runs of this case came home; null while contact is not seen, or where none tell. */
+function toGoMm(
+  envelope: PressEnvelope | null,
+  reading: PressReading | null,
+  last: TraceRow | undefined,
+): number | null {
+  if (!last || envelope?.homeMm == null || reading?.contactMm == null || reading.homeMm !== null) return null
+  return Math.max(0, reading.contactMm + envelope.homeMm - last[1])
+}
+
+/** Good runs of the tray's case; null until they are there, and where they cannot be had. */
+function useEnvelope(trayId: number, isWanted: boolean): PressEnvelope | null {
+  const [envelope, setEnvelope] = useState<PressEnvelope | null>(null)
+  useEffect(() => {
+    if (!isWanted) return
+    const leaving = new AbortController()
+    fetch(`/api/trays/${trayId}/press-envelope`, { signal: leaving.signal })
+      .then(async (answer) => (answer.ok ? ((await answer.json()) as PressEnvelope) : null))
+      // Without it the run is drawn alone.
+      .then(setEnvelope, () => setEnvelope(null))
+    return () => leaving.abort()
+  }, [trayId, isWanted])
+  return envelope
+}
