@@ -11,6 +11,9 @@ import { caseSheet } from '../tests/factories/caseSheet'
 import { askNext } from '@/core/verdict/askNext'
 import type { SizeEvidence } from '@/core/verdict/SizeEvidence'
 import { sizeVerdict } from '@/core/verdict/sizeVerdict'
+import { die } from '../tests/factories/parts'
+import { pressAsked, pressCase } from '../tests/factories/pressCase'
+import { pressPlan } from '@/core/press/plan/pressPlan'
 import { piecewiseLinear } from '@/core/press-run/piecewiseLinear'
 import { PRESS_RUN_POLICY } from '@/core/press-run/pressRunPolicy'
 import { readPress } from '@/core/press-run/readPress'
@@ -104,6 +107,24 @@ const points = Array.from(sawed.x, (travelMm, i) => ({ tMs: 2 * i, travelMm, for
 const read = medianMs(() => readPress(points, PRESS_RUN_POLICY))
 console.log(
   `${SEGMENTED} readings of a press cut into pieces in ${cut.toFixed(1)} ms, ${(tried / cut).toFixed(1)} times as fast as with every cut kept; read whole, with its verdict, in ${read.toFixed(1)} ms`,
+)
+
+/** A shop with five hundred dies plans a push out: dies, and the stress of each pusher. */
+const manyDies = Array.from({ length: 500 }, (_, i) =>
+  die({
+    id: i + 1,
+    code: `D${i}`,
+    role: i % 3 === 0 ? 'support' : 'pusher',
+    outerDiameterMm: 15 + (i % 120) / 4,
+    openingMm: i % 3 === 0 ? 12 + (i % 120) / 4 : 0,
+    recessDepthMm: i % 3 === 0 ? 7 : 0,
+  }),
+)
+const pushedOut = pressCase({ dies: manyDies })
+const planned = medianMs(() => pressPlan(pushedOut, 'push-out', pressAsked()))
+const fromFew = medianMs(() => pressPlan(pressCase(), 'push-out', pressAsked()))
+console.log(
+  `a push out planned from 500 dies in ${planned.toFixed(2)} ms, ${(planned / fromFew).toFixed(1)} times as long as from 8`,
 )
 
 /** The same dynamic programming without dropping cuts that can no longer win. */

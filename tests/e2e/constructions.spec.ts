@@ -5,9 +5,9 @@ const JOBS = [
   {
     name: 'glass over a neck',
     words: 'Bosun',
-    fits: /29\.8 × 1\.2 flat mineral/,
+    fits: /29\.[89] × 1\.2 flat mineral/,
     why: /The bezel squeezes the nylon ring \d+\s% of 3–20\s%/,
-    planned: /as planned: 29\.8 × 1\.2 in ring 0\.40/,
+    planned: /as planned: 29\.[89] × 1\.2 in ring 0\.(35|40)/,
     pressed: true,
     step: /Die that bears on the bezel only/,
   },

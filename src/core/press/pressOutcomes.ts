@@ -1,6 +1,5 @@
 import { constructionOf } from '../construction/constructions'
 import type { Retention } from '../construction/kinds'
-import type { PressKind } from './PressStep'
 
 export const PRESS_OUTCOMES = ['home', 'not-home', 'high-on-one-side', 'loose', 'cracked'] as const
 export type PressOutcome = (typeof PRESS_OUTCOMES)[number]
@@ -19,12 +18,6 @@ export const FAILED_OUTCOMES: readonly PressOutcome[] = ['loose', 'cracked']
 /** What a run that failed is put down to. Common practice. */
 export const FAILURE_CAUSES = ['die', 'size', 'dirt', 'force', 'unknown'] as const
 export type FailureCause = (typeof FAILURE_CAUSES)[number]
-
-/** Why a shop presses with one or the other: both are schools of common practice. */
-export const PRESS_SCHOOLS: Readonly<Record<PressKind, string>> = {
-  lever: 'Quick, and the hand feels the snap. Stop at the first firm stop: a lever multiplies the last push.',
-  screw: 'Slow and steady, holds where it stands. Little feel: watch the rim, not the handle.',
-}
 
 /** Does a construction's crystal go in under a press, with which dies? Sprung and cemented ones go in by hand. */
 export function pressNeeds(retention: Retention): { readonly pusher: boolean; readonly support: boolean } {

@@ -22,7 +22,7 @@ import { DEMO_TRAYS } from './demoTrays'
 import { demoHistory } from './demoHistory'
 import { demoInstruments } from './demoInstruments'
 import { known } from './known'
-import type { DemoWorld } from './playTray'
+import type { DemoWorld } from './DemoWorld'
 import { playTray } from './playTray'
 
 const SEED = 1908

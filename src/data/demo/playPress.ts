@@ -1,8 +1,5 @@
 import { fittingDies } from '@/core/dies/fittingDies'
 import type { StockCrystal } from '@/core/fit/parts'
-import { pressAngleDeg } from '@/core/level/pressLean'
-import type { TiltVector } from '@/core/level/RimHeight'
-import { rotatedTilt } from '@/core/level/RimHeight'
 import { placesOf, RIM_PLACES } from '@/core/level/rimPlaces'
 import { figuresKept } from '@/core/measure/describedInstrument'
 import type { PressOutcome } from '@/core/press/pressOutcomes'
@@ -12,6 +9,7 @@ import type { CaseSheet } from '@/core/tray/CaseSheet'
 import { seededRandom } from '@/devices/seededRandom'
 import { orderedScene } from '@/devices/simulated-press/orderedScene'
 import type { SimulatedFault } from '@/devices/simulated-press/PressScene'
+import { simulatedLean } from '@/devices/simulated-press/simulatedLean'
 import { heightsOf } from '@/devices/simulated-press/simulatedRim'
 import { simulatedRun } from '@/devices/simulated-press/simulatedRun'
 import { allDies } from '../queries/otherParts'
@@ -22,7 +20,7 @@ import type { Press } from '../queries/tools'
 import type { Tray } from '../queries/trays'
 import type { DemoProgress } from './DemoTray'
 import { known } from './known'
-import type { DemoWorld } from './playTray'
+import type { DemoWorld } from './DemoWorld'
 import { DEMO_LIMITS } from './demoLimits'
 
 const MINUTE_MS = 60_000
@@ -74,11 +72,6 @@ export async function playPress(
 
 /** The hour at the press's left where the rim is read after the first push. */
 const LAID_HOUR = 12
-/** How the demo's presses lean in their own frame, mm: the far side up, the right side at 3. */
-const LEANS: Readonly<Record<Press['kind'], TiltVector>> = {
-  lever: { towards12Mm: 0.03, towards3Mm: 0.045 },
-  screw: { towards12Mm: -0.035, towards3Mm: 0.01 },
-}
 const LEAN_SCATTER_MM = 0.012
 /** A crystal that went in leaning, mm. */
 const COCKED_MM = 0.09
@@ -88,7 +81,7 @@ const READ_PLACES = 4
 /** Heights of the rim after a push, as the dial indicator showed them. */
 async function playRim(world: DemoWorld, tray: Tray, press: Press, cocked: boolean, at: Date): Promise<void> {
   const random = seededRandom(tray.number * 5)
-  const lean = rotatedTilt(LEANS[press.kind], -pressAngleDeg(LAID_HOUR))
+  const lean = simulatedLean([{ kind: press.kind, leftHour: LAID_HOUR }])
   const tilt = {
     towards12Mm: lean.towards12Mm + random.normal(LEAN_SCATTER_MM) + (cocked ? COCKED_MM : 0),
     towards3Mm: lean.towards3Mm + random.normal(LEAN_SCATTER_MM),

@@ -1,5 +1,4 @@
 import { fitReasons } from '@/core/fit/fitReasons'
-import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import { shortlist } from '@/core/fit/shortlist'
 import { stockIndex } from '@/core/fit/stockIndex'
 import { figuresKept } from '@/core/measure/describedInstrument'
@@ -14,7 +13,6 @@ import { snapshotPick } from '@/core/tray/snapshotPick'
 import { trayReadout } from '@/core/tray/trayReadout'
 import { parseMm } from '@/core/units/parseMm'
 import { simulatedBench } from '@/devices/simulated-bench/simulatedBench'
-import type { Db } from '../client'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
 import { DEMO_LIMITS } from './demoLimits'
 import { playPress } from './playPress'
@@ -22,30 +20,17 @@ import { pressRunsOfSheets } from '../queries/caseSheets'
 import { insertPick } from '../queries/picks'
 import type { NewReading, Reading } from '../queries/readings'
 import { insertReadings } from '../queries/readings'
-import type { Instrument, Press } from '../queries/tools'
 import type { Tray } from '../queries/trays'
 import { insertTrays } from '../queries/trays'
 import { playWork } from './playWork'
 import type { DemoTray } from './DemoTray'
+import type { DemoWorld } from './DemoWorld'
 
 import { known } from './known'
 
 const DAY_MS = 86_400_000
 const HOUR_MS = 3_600_000
 const MINUTE_MS = 60_000
-
-/** What every tray is played in. */
-export interface DemoWorld {
-  readonly db: Db
-  readonly day: Date
-  /** hour at which a tray is opened, counted from midnight of its day */
-  readonly openingHour: number
-  readonly sheets: ReadonlyMap<string, CaseSheet>
-  readonly crystals: readonly StockCrystal[]
-  readonly gaskets: readonly StockGasket[]
-  readonly instruments: readonly Instrument[]
-  readonly presses: readonly Press[]
-}
 
 /** Plays one tray as far as it got: opens it, reads, picks and presses it with the same models the bench uses. */
 export async function playTray(world: DemoWorld, demo: DemoTray, ownerId: number): Promise<void> {

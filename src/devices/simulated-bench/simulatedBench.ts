@@ -7,6 +7,7 @@ import { renderPhotograph } from '../simulated-photograph/renderPhotograph'
 import type { SceneCamera } from '../simulated-photograph/Scene'
 import { PLAIN_SCENE } from '../simulated-photograph/Scene'
 import type { BenchInstrument } from './BenchInstrument'
+import type { TiltVector } from '@/core/level/RimHeight'
 import type { Shard } from './brokenCrystal'
 import { brokenCrystal, shardsOnSheet } from './brokenCrystal'
 import type { SimulatedCase } from './simulatedCase'
@@ -19,6 +20,8 @@ export interface SimulatedBenchOptions {
   readonly sheet: CaseSheet
   /** how often its crystal was pressed; left out: never */
   readonly pressings?: number
+  /** what the presses' own lean did to its rim, mm; left out: nothing */
+  readonly lean?: TiltVector
 }
 
 /** A bench nobody sits at: a hidden true piece, instruments with errors of their own, a crystal that may break. */
@@ -38,8 +41,8 @@ const THICKNESS: ReadingTarget = { dimension: 'crystal-edge', placeIndex: 0 }
 /** Steps between the streams of chance of one seed. */
 const BREAK_STREAM = 7919
 
-export function simulatedBench({ seed, sheet, pressings = 0 }: SimulatedBenchOptions): SimulatedBench {
-  const piece = simulatedCase(seed, sheet, pressings)
+export function simulatedBench({ seed, sheet, pressings = 0, lean }: SimulatedBenchOptions): SimulatedBench {
+  const piece = simulatedCase(seed, sheet, pressings, lean)
   return {
     piece,
     instrument: (id, spec) => simulatedInstrument(spec, piece, seededRandom(id)),

@@ -1,3 +1,4 @@
+import type { TiltVector } from '@/core/level/RimHeight'
 import type { DimensionId } from '@/core/readings/dimensions'
 import { DIMENSION_IDS, DIMENSIONS } from '@/core/readings/dimensions'
 import type { ReadingTarget } from '@/core/readings/readingPlan'
@@ -38,6 +39,8 @@ const MOST_RIM_TILT_MM = 0.12
 const LEFT_BY_A_PRESSING = 0.4
 const RIM_OVER_BEZEL_MM = 0.2
 
+const LEVEL: TiltVector = { towards12Mm: 0, towards3Mm: 0 }
+
 /** A stream of its own for each dimension: one that is added leaves every piece as it was. */
 function streamOf(seed: number, name: string) {
   let mixed = seed
@@ -48,8 +51,14 @@ function streamOf(seed: number, name: string) {
 /**
  * One piece of a case sheet's case: the same seed is the same piece.
  * @param pressings - how often its crystal was pressed: each takes some of its tilt away
+ * @param lean - what the presses' own lean did to its rim, mm
  */
-export function simulatedCase(seed: number, sheet: CaseSheet, pressings = 0): SimulatedCase {
+export function simulatedCase(
+  seed: number,
+  sheet: CaseSheet,
+  pressings = 0,
+  lean: TiltVector = LEVEL,
+): SimulatedCase {
   const piece = new Map<DimensionId, number>()
   for (const id of DIMENSION_IDS) {
     const nominal = sheetValueMm(id, sheet)
@@ -69,7 +78,9 @@ export function simulatedCase(seed: number, sheet: CaseSheet, pressings = 0): Si
     const angle = (directionDeg * Math.PI) / 180
     return (
       RIM_OVER_BEZEL_MM +
-      (left / 2) * (tilt.towards12Mm * Math.cos(angle) + tilt.towards3Mm * Math.sin(angle))
+      ((left * tilt.towards12Mm + lean.towards12Mm) * Math.cos(angle) +
+        (left * tilt.towards3Mm + lean.towards3Mm) * Math.sin(angle)) /
+        2
     )
   }
 

@@ -17,15 +17,16 @@ interface Asked {
   readonly format: (typeof FORMATS)[number]
 }
 
+/** As a query has it: digits. */
 const figure = (name: string) =>
   Joi.number()
-    .required()
+    .prefs({ convert: true })
     .messages({ '*': `${name}: a figure in mm.` })
 const schema = Joi.object<Asked>({
   role: Joi.string().valid('pusher', 'support').required().messages({ '*': 'Role: pusher or support.' }),
-  outer: figure('Outside'),
-  opening: figure('Opening').default(0).optional(),
-  recess: figure('Recess').default(0).optional(),
+  outer: figure('Outside').required(),
+  opening: figure('Opening').default(0),
+  recess: figure('Recess').default(0),
   format: Joi.string()
     .valid(...FORMATS)
     .required()

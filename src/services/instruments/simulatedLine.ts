@@ -8,6 +8,8 @@ import Joi from 'joi'
 import { idSchema, refuse, validate } from '../boundary'
 import type { Refusal } from '../boundary'
 import { TRAY_GONE } from '../tray/changeTray'
+import { simulatedLean } from '@/devices/simulated-press/simulatedLean'
+import type { OpenedCase } from '../tray/openTrayCases'
 import { openTrayCase } from '../tray/openTrayCases'
 
 const schema = Joi.object<HoldPlace>({
@@ -41,6 +43,7 @@ export async function simulatedLine(
     seed: kept.tray.number,
     sheet: kept.sheet,
     pressings: kept.pressRuns.length,
+    lean: leanOf(kept),
   })
   const instrument = bench.instrument(spec.id, spec)
   // The instrument keeps its constant error; earlier holds use up its scatter, so repeats differ.
@@ -51,4 +54,14 @@ export async function simulatedLine(
         `Nothing to hold against: the case sheet has no ${DIMENSIONS[dimension].label.toLowerCase()} to simulate.`,
       )
     : { ok: true, line, instrumentId: spec.id }
+}
+
+/** What its presses' own lean did to the rim, as far as it is known how the case lay. */
+function leanOf({ pressRuns, presses, picked }: OpenedCase['kept']) {
+  return simulatedLean(
+    pressRuns.flatMap(({ pickId, pressId, leftHour }) => {
+      const kind = presses.find(({ id }) => id === pressId)?.kind
+      return pickId === picked?.pick.id && kind && leftHour !== null ? [{ kind, leftHour }] : []
+    }),
+  )
 }

@@ -5,12 +5,13 @@ import { orderedScene } from '@/devices/simulated-press/orderedScene'
 import type { SimulatedFault } from '@/devices/simulated-press/PressScene'
 import { simulatedRun } from '@/devices/simulated-press/simulatedRun'
 import { rowOf } from '@/core/press-run/PressTrace'
+import { changeShopSettings } from '@/data/queries/shopSettings'
 import { passPoints, pressFeedOf } from '../instruments/pressFeeds'
 import { logPressRun } from './logPressRun'
 import { envelopeOf, traceFile, traceView } from './pressTraces'
 import { trayByItsNumber } from './trayPages'
 
-/** Of the demo: picked, not pressed yet; two pieces of its case were pressed before under the press with a cell. */
+/** Of the demo: picked, not pressed yet; some twenty pieces of its case were pressed before under the press with a cell. */
 const AT_THE_PRESS = 212
 const NOW = new Date('2026-11-24T10:00:00Z')
 
@@ -72,10 +73,36 @@ describe.each(testStores())('runs of a press with a cell, on $name', ({ openDemo
     expect((await trayByItsNumber(store.db, AT_THE_PRESS))?.press?.runs).toEqual([])
   })
 
+  it('of a simulated cell count in a made-up world alone: else they are not logged, and teach nothing', async () => {
+    const before = await trayByItsNumber(store.db, AT_THE_PRESS)
+    expect((await envelopeOf(store.db, before?.tray.id ?? 0))?.runs).toBeGreaterThan(10)
+    expect(before?.press?.force?.runs).toBeGreaterThan(10)
+    await changeShopSettings(store.db, { invented: false })
+    const points = rows('none')
+    const refused = await log({ source: 'simulated', points })
+    expect(!refused.ok && refused.errors['trace']).toMatch(/Simulated cell: nothing was pressed by it/)
+    const own = await trayByItsNumber(store.db, AT_THE_PRESS)
+    expect(own?.simulatedCounts).toBe(false)
+    expect(own?.press?.runs).toEqual([])
+    expect((await envelopeOf(store.db, own?.tray.id ?? 0))?.runs).toBe(0)
+    // Only what a hand logged is left, which told no force.
+    expect(own?.press?.force).toMatchObject({ runs: 0, kindRuns: 0 })
+    expect((await log({ source: 'bridge', points })).ok).toBe(true)
+  })
+
+  it('that read as cracked are logged as home only with what was seen instead', async () => {
+    const points = rows('cracked')
+    const trace = { source: 'bridge', points }
+    const refused = await log(trace)
+    expect(!refused.ok && refused.errors['note']).toMatch(/the run reads as cracked/)
+    const note = 'the support slipped; edge whole under the lamp'
+    expect((await log(trace, { outcome: 'home', quarterTurns: 0, note })).ok).toBe(true)
+  })
+
   it('of other trays of the case make the envelope behind the next one', async () => {
     const view = await trayByItsNumber(store.db, AT_THE_PRESS)
     const envelope = await envelopeOf(store.db, view?.tray.id ?? 0)
-    expect(envelope?.runs).toBe(2)
+    expect(envelope?.runs).toBeGreaterThan(20)
     expect(envelope?.points.every(({ leastN, mostN }) => leastN <= mostN)).toBe(true)
     expect(envelope?.homeMm).toBeGreaterThan(0.3)
     expect(await envelopeOf(store.db, 999_999)).toBeNull()

@@ -81,7 +81,9 @@ export function CornerDrawing({ model, side, width, dies, gap, aimedAt, onAim }:
           <text
             key={role}
             x={role === 'pusher' ? body.x + 6 : body.x + body.width - 6}
-            y={seatY - face * window.scale + (up ? -6 : 15)}
+            y={
+              seatY - (face + (role === 'pusher' ? (gap?.pusherMm ?? 0) : 0)) * window.scale + (up ? -6 : 15)
+            }
             textAnchor={role === 'pusher' ? 'start' : 'end'}
             fontSize="12.5"
             fontWeight={700}

@@ -127,7 +127,7 @@ function RunTable({ runs }: { runs: CaseSheetPage['runs'] }) {
         component="table"
         sx={{
           width: '100%',
-          minWidth: 820,
+          minWidth: 1080,
           borderCollapse: 'collapse',
           fontSize: 14.5,
           '& td, & th': {
@@ -137,7 +137,9 @@ function RunTable({ runs }: { runs: CaseSheetPage['runs'] }) {
             pr: 1.5,
             textAlign: 'left',
             whiteSpace: 'nowrap',
-            '&:last-child': { whiteSpace: 'normal' },
+            // The press and the note may take two lines, so that no line is a tower.
+            '&:last-child': { whiteSpace: 'normal', minWidth: 170 },
+            '&:nth-of-type(3), &:nth-of-type(5), &:nth-of-type(11)': { whiteSpace: 'normal' },
           },
           '& th': { color: 'text.secondary', fontWeight: 400 },
         }}

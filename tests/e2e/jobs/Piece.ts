@@ -150,6 +150,16 @@ export class Piece {
     await expect(logged.or(wentOn)).toBeVisible()
   }
 
+  /** Logs a press of the stage looked at with the tools its plan proposes. @param told - what that plan says */
+  async pressed(work: string, told: RegExp): Promise<void> {
+    const plan = this.page.getByRole('region', { name: work, exact: true })
+    const heading = this.page.getByRole('button', { name: new RegExp(`^${work}`) })
+    if ((await heading.getAttribute('aria-expanded')) === 'false') await heading.click()
+    await expect(plan).toContainText(told)
+    await plan.getByRole('button', { name: 'Log this press' }).click()
+    await expect(heading).toContainText('logged, the last done')
+  }
+
   /** Logs a run that brought the crystal home, and looks its rim over by eye where it stands as the press left it. */
   async pressHome(): Promise<void> {
     await this.logHome()

@@ -88,6 +88,10 @@ test('a dented bezel that carries crystal and chapter ring: wrong keys refused, 
     /^Bezel laid on/,
     /^Press the/,
   ])
+  await piece.work(/^Bezel laid on/)
+  await piece.pressed('Bezel, light fit', /bears on the bezel only.*Stop as soon as it holds by itself/)
+  await piece.work(/^Press the/)
+  await piece.pressed('Bezel, final fit', /12 stands at 12.*Stop when no gap is left all round/)
   await piece.work()
   const lines = page.getByTestId('replay-line')
   await expect(lines.filter({ hasText: /^bezel/ })).toContainText('✓ 1 new')

@@ -60,6 +60,8 @@ test('a small gold dress piece: sapphire with a magnifier ranks first, hands on 
   await page.getByRole('checkbox', { name: /^Stem in the movement/ }).click()
   await expect(page.getByText(/Still off by the parts trail: 3 hands/).first()).toBeVisible()
   await piece.countBack('3 hands')
+  await piece.work(/^Press the bezel home/)
+  await piece.pressed('Bezel, final fit', /bears on the bezel only.*Keep off the crystal, the magnifier/)
   await piece.through('Close', 'Prove')
   await piece.work()
   // The day's run is on the clock; without it the tray is not handed back unasked.

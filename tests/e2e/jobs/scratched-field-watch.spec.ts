@@ -36,6 +36,9 @@ test('a scratched glass out whole: read 1.10 it is 1.0, its own sound ring goes 
   await expect(card).toContainText('Pusher P31')
   // No ring of the shop is wide enough: what would do is said, and how it is pressed all the same.
   await expect(card).toContainText(/Support: none fits\. A ring with an opening of 33\.4/)
+  // It is drawn as it would be turned or printed.
+  await expect(card).toContainText(/To make: SH\d\d\.\d-33\.\dx1\.0, nylon or acetal/)
+  await expect(card.getByRole('link', { name: 'STL' })).toHaveAttribute('href', /role=support&outer=/)
   await expect(card).toContainText('bevel outward')
   await piece.work()
   await page.getByRole('button', { name: 'Log the run' }).click()

@@ -41,6 +41,25 @@ test('a snap back: laid on by hand and looked at, then pressed on its rim, its s
   // Wrong order: the tray is not left while the back is still off.
   await press(page, 'd')
   await expect(page.getByText(/Not moved on to prove: .*1 case back/)).toBeVisible()
+  // The press is planned and logged where it is done.
+  const plan = page.getByRole('region', { name: 'Snap the back on' })
+  await expect(plan).toContainText(
+    'Would take Screw press with load cell: it holds, can be turned and looked at',
+  )
+  await expect(plan).toContainText('P33 and smaller would dish it')
+  await piece.work(/^Back laid on/)
+  await plan.getByRole('textbox', { name: 'Peak force' }).fill('9999')
+  await plan.getByRole('button', { name: 'Log this press' }).click()
+  await expect(plan.getByText(/Peak force: 9999 N is outside 1\.00–5000\.00 N/)).toBeVisible()
+  await plan.getByRole('textbox', { name: 'Peak force' }).fill('140')
+  await plan.getByRole('button', { name: 'Log this press' }).click()
+  const heading = page.getByRole('button', { name: /^Snap the back on/ })
+  await expect(heading).toContainText('1 logged, the last done')
+  await heading.click()
+  await expect(plan).toContainText(
+    /done: screw press with load cell, pusher PH34, support S32.*at most 140 N/,
+  )
+  await expect(plan).toContainText(/1 of 5 logged here with a force/)
   await piece.work()
   await expect(page.getByTestId('replay-line').filter({ hasText: /^cell/ })).toContainText('✓ 1 new')
   await piece.done('Prove')
@@ -55,5 +74,6 @@ test('a snap back: laid on by hand and looked at, then pressed on its rim, its s
     asked: ['battery'],
   })
   await next.look('Close')
+  await expect(plan).toContainText(/Last time \(tray \d+, .*pusher PH34, screw press with load cell, 140 N/)
   await expect(backOn).toContainText('Back laid on with its recess to the stem')
 })

@@ -25,6 +25,24 @@ test('a chapter ring set straight: its own crystal and ring out whole and in aga
   const out = page.getByTestId('step').filter({ hasText: 'Press the crystal out from inside' })
   await expect(out).toContainText(/pusher P2[56].*through 27\.0 \(chapter ring, read here\)/)
   await expect(out).toContainText('read its top edge and add both bevels')
+  // The plan for the press stands below: what it keeps off, where it stops. Logged, it shows the step to be done.
+  await piece.work(/^Press the crystal out/)
+  const plan = page.getByRole('region', { name: 'Push the crystal out' })
+  await expect(plan).toContainText('Keep off the crown, the chapter ring')
+  await expect(plan).toContainText('Look for the chapter ring and the crystal’s ring in the support')
+  await expect(plan).toContainText(
+    /Not known: no figure tells what pushing a crystal out asks, and none is logged/,
+  )
+  await plan.getByRole('combobox', { name: 'It felt' }).click()
+  await page.getByRole('option', { name: 'easy' }).click()
+  await plan.getByRole('button', { name: 'Log this press' }).click()
+  const heading = page.getByRole('button', { name: /^Push the crystal out/ })
+  await expect(heading).toContainText('1 logged, the last done')
+  await heading.click()
+  await expect(plan).toContainText(/done: lever press by the window, pusher P2[56].*felt easy/)
+  await expect(
+    page.getByRole('checkbox', { name: 'Press the crystal out from inside', checked: true }),
+  ).toBeVisible()
   await piece.work()
   await piece.done('Clean')
   await page.getByTestId('own-crystal').getByRole('button', { name: 'sound' }).click()

@@ -114,7 +114,7 @@ describe('PressCardPanel', () => {
     expect(screen.getByText(/Would take Lever press: the hand feels/)).toBeInTheDocument()
     expect(within(screen.getByRole('list')).getAllByRole('listitem').length).toBeGreaterThan(3)
     await userEvent.setup().click(screen.getByRole('button', { name: 'Screw press' }))
-    expect(screen.getByText(/Slow and steady/)).toBeInTheDocument()
+    expect(screen.getByText(/Turn down slowly until it stops/)).toBeInTheDocument()
   })
 
   it('asks force and travel only of a press that measures them', async () => {

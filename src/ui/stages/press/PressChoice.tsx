@@ -2,7 +2,6 @@ import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import Typography from '@mui/material/Typography'
 import type { PressAdvice } from '@/core/press/plan/whichPress'
-import { PRESS_SCHOOLS } from '@/core/press/pressOutcomes'
 import type { TrayView } from '@/services/tray/trayView'
 
 export interface PressChoiceProps {
@@ -14,7 +13,6 @@ export interface PressChoiceProps {
 
 /** The press it is done with; which one the plan would take, and why. */
 export function PressChoice({ presses, pressId, advice, onChange }: PressChoiceProps) {
-  const chosen = presses.find(({ id }) => id === pressId)
   return (
     <>
       {presses.length > 0 && (
@@ -34,7 +32,7 @@ export function PressChoice({ presses, pressId, advice, onChange }: PressChoiceP
         </ToggleButtonGroup>
       )}
       <Typography variant="body2" sx={{ mt: 0.5, color: 'text.secondary' }}>
-        Would take {advice.why}.{chosen && chosen.id !== advice.pressId && ` ${PRESS_SCHOOLS[chosen.kind]}`}
+        Would take {advice.why}.
       </Typography>
     </>
   )
