@@ -78,7 +78,7 @@ const SHOWN: readonly ShownVerdict[] = [
   {
     outcome: 'home',
     fault: 'over-pressed',
-    stage: 'align',
+    stage: 'close',
     complaint: 'Scratched crystal',
     note: 'Leaned on it after it was home.',
   },
