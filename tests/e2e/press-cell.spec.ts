@@ -30,7 +30,7 @@ test('a press with a cell says what its run was, proposes what to log, and says 
   await order('goes home')
   await cell.getByRole('button', { name: /^Press again/ }).click()
   await expect(cell.getByRole('status')).toContainText(/^Good, \d\d\s%$/, { timeout: 60_000 })
-  await expect(cell).toContainText(/Slid at \d+ N and came home at \d\.\d\d mm\./)
+  await expect(cell).toContainText(/Slid at \d+ N and came home at \d\.\d\d ±0\.02 mm\./)
   await expect(cell).toContainText(/Behind it 2\d good runs of this case\./)
   await expect(page.getByRole('combobox', { name: 'Outcome' })).toHaveText('home')
   await expect(page.getByLabel('Peak force')).toHaveCount(0)

@@ -1,10 +1,9 @@
 import type { Die } from '../../dies/Die'
 import { snapBackPusher, snapBackSupport } from '../../dies/backDies'
 import { caseDiameterOrUsual } from '../../dies/fittingDies'
-import { topRiseMm } from '../../construction/topRise'
 import type { BackKind } from '../../opening/backKinds'
 import type { CrystalThen } from './crystalByThen'
-import { crystalByThen } from './crystalByThen'
+import { crystalThen } from './crystalByThen'
 import type { PlannedDie } from './PlannedDie'
 import type { PressCase } from './PressCase'
 import { whatToSpare } from './whatToSpare'
@@ -49,11 +48,8 @@ export function snapBackDies(
 
 /** Snapping a back on. Common practice. */
 export function backWork(pressCase: PressCase): WorkPlan {
-  const { sheet, dies, known, picked } = pressCase
-  const crystal = crystalByThen(
-    known,
-    picked && { diameterMm: picked.crystal.diameterMm, topRiseMm: topRiseMm(picked.crystal) },
-  )
+  const { sheet, dies } = pressCase
+  const crystal = crystalThen(pressCase)
   return {
     work: 'back-on',
     presses: 'the rim of the back: a small one dishes it',

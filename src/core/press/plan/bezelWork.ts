@@ -5,9 +5,8 @@ import { bezelPusher } from '../../dies/bezelDies'
 import { bezelOuterOrUsual, caseDiameterOrUsual } from '../../dies/fittingDies'
 import { pressInSupport } from '../../dies/pressInDies'
 import type { DiePolicy } from '../../dies/diePolicy'
-import { topRiseMm } from '../../construction/topRise'
 import type { PressStep } from '../PressStep'
-import { crystalByThen } from './crystalByThen'
+import { crystalThen } from './crystalByThen'
 import type { CrystalThen } from './crystalByThen'
 import type { PlannedDie } from './PlannedDie'
 import type { KnownForDies, PressCase } from './PressCase'
@@ -70,11 +69,8 @@ function bezelOnSupport(
 
 /** Pressing a bezel on: light, to be corrected as often as it takes, then final, once. Common practice. */
 export function bezelWork(pressCase: PressCase, fit: 'light' | 'final'): WorkPlan {
-  const { sheet, dies, known, picked, policy } = pressCase
-  const then = crystalByThen(
-    known,
-    picked && { diameterMm: picked.crystal.diameterMm, topRiseMm: topRiseMm(picked.crystal) },
-  )
+  const { sheet, dies, known, policy } = pressCase
+  const then = crystalThen(pressCase)
   const pusher = bezelOnPusher(sheet, dies, known, then)
   return {
     work: fit === 'light' ? 'bezel-light' : 'bezel-final',

@@ -51,6 +51,18 @@ describe('Shortlist', () => {
     expect(screen.getByRole('button', { name: /1 of 3 pairs fit/ })).toBeInTheDocument()
   })
 
+  it('keeps what is chosen in sight, however far down it stands', () => {
+    const alike = [1, 2, 3, 4, 5].map((id) => stockCrystal({ id, code: `C-${id}`, priceCents: 700 + id }))
+    const options = { crystals: alike, gaskets: [stockGasket()] }
+    const fitting = trayViewOf({ read: READ, ...options }).shortlist?.fitting ?? []
+    expect(fitting).toHaveLength(5)
+    list(options, fitting[4]?.crystal.id)
+    const rows = screen.getAllByRole('radio')
+    expect(rows).toHaveLength(4)
+    expect(rows[3]).toBeChecked()
+    expect(rows[3]).toHaveTextContent(/^5/)
+  })
+
   it('chooses by click and by key, and picks', async () => {
     const { onChoose, onPick } = list({ crystals: CRYSTALS, gaskets: [stockGasket()] }, 1)
     const user = userEvent.setup()

@@ -38,17 +38,18 @@ export function Shortlist(props: ShortlistProps) {
   const list = view.shortlist
   if (!list) return <NothingToJudgeBy missing={view.readout.seat.ok ? null : view.readout.seat.missing} />
   const nothingFits = list.fitting.length === 0
-  const fitting = whole ? list.fitting : list.fitting.slice(0, SHOWN_FITTING)
-  const rejected = whole || nothingFits ? list.rejected : list.rejected.slice(0, SHOWN_NEAR)
+  // What is chosen is in sight, however far down it stands.
+  const fitting = list.fitting
+    .map((candidate, index) => ({ candidate, rank: String(index + 1), failures: [] as string[] }))
+    .filter(({ candidate }, index) => whole || index < SHOWN_FITTING || isPair(candidate, chosen))
+  const rejected = list.rejected.filter(
+    ({ candidate }, index) => whole || nothingFits || index < SHOWN_NEAR || isPair(candidate, chosen),
+  )
   const listed = [...list.fitting, ...list.rejected.map((r) => r.candidate)]
   const isBeside = other && isPair(other.candidate, chosen) && !listed.some((one) => isPair(one, chosen))
   const beside = isBeside ? other : null
   const rows = [
-    ...fitting.map((candidate, index) => ({
-      candidate,
-      rank: String(index + 1),
-      failures: [] as string[],
-    })),
+    ...fitting,
     ...rejected.map(({ candidate, failures }) => ({
       candidate,
       rank: '–',

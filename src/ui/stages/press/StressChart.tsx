@@ -4,6 +4,7 @@ import { line } from 'd3-shape'
 import { useId } from 'react'
 import type { PusherStress } from '@/core/press/plan/pusherStress'
 import { formatMm } from '@/core/units/formatMm'
+import { ChartTicks } from './ChartTicks'
 import { STRESS_SIZE, stressScales } from './stressScales'
 
 const colour = (name: string) => `var(--mui-palette-${name})`
@@ -106,32 +107,7 @@ export function StressChart({ stress }: { readonly stress: PusherStress }) {
           </text>
         )}
         <path d={`M${left} ${top}V${bottom}H${right}`} fill="none" stroke={colour('divider')} />
-        {x.ticks(TICKS).map((mm) => (
-          <text
-            key={mm}
-            x={x(mm)}
-            y={bottom + 15}
-            textAnchor="middle"
-            fontSize={12}
-            className="figure"
-            fill={colour('text-secondary')}
-          >
-            {formatMm(mm, 0.1)}
-          </text>
-        ))}
-        {y.ticks(TICKS).map((mpa) => (
-          <text
-            key={mpa}
-            x={left - 5}
-            y={y(mpa) + 4}
-            textAnchor="end"
-            fontSize={12}
-            className="figure"
-            fill={colour('text-secondary')}
-          >
-            {mpa}
-          </text>
-        ))}
+        <ChartTicks x={x} y={y} across={TICKS} up={TICKS} format={(mm) => formatMm(mm, 0.1)} />
       </svg>
       <Typography component="figcaption" variant="body2" sx={{ color: 'text.secondary', fontSize: 13 }}>
         MPa in the {formatMm(stress.thicknessMm)} {stress.material.replaceAll('-', ' ')} over the pusher’s

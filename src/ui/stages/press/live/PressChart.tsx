@@ -4,6 +4,7 @@ import type { PressEnvelope } from '@/core/press-run/envelope'
 import type { PressReading } from '@/core/press-run/PressReading'
 import type { TraceRow } from '@/core/press-run/PressTrace'
 import { formatMm } from '@/core/units/formatMm'
+import { ChartTicks } from '../ChartTicks'
 import { pressScales, USUAL_CONTACT_MM } from './pressScales'
 
 export interface PressChartProps {
@@ -61,34 +62,7 @@ export function PressChart({ rows, reading, envelope, expected, zoom = null }: P
       <clipPath id={clipId}>
         <rect x={left} y={top - 8} width={right - left} height={bottom - top + 8} />
       </clipPath>
-      {y.ticks(TICKS_Y).map((force) => (
-        <g key={force}>
-          <path d={`M${left} ${y(force)}H${right}`} stroke={colour('divider')} />
-          <text
-            x={left - 6}
-            y={y(force) + 4}
-            textAnchor="end"
-            fontSize={12}
-            className="figure"
-            fill={colour('text-secondary')}
-          >
-            {force}
-          </text>
-        </g>
-      ))}
-      {x.ticks(TICKS_X).map((mm) => (
-        <text
-          key={mm}
-          x={x(mm)}
-          y={bottom + 17}
-          textAnchor="middle"
-          fontSize={12}
-          className="figure"
-          fill={colour('text-secondary')}
-        >
-          {formatMm(mm)}
-        </text>
-      ))}
+      <ChartTicks x={x} y={y} across={TICKS_X} up={TICKS_Y} format={(mm) => formatMm(mm)} ruled />
       <text x={4} y={12} fontSize={12} fill={colour('text-secondary')}>
         N
       </text>
