@@ -4,6 +4,7 @@ import type { PressReading } from '@/core/press-run/PressReading'
 import type { PressRunPolicy } from '@/core/press-run/pressRunPolicy'
 import type { TraceRow } from '@/core/press-run/PressTrace'
 import { pointsOf } from '@/core/press-run/PressTrace'
+import { LEAST_READINGS, readLive } from '@/core/press-run/readLive'
 import { readPress } from '@/core/press-run/readPress'
 
 export interface LiveReading {
@@ -12,14 +13,12 @@ export interface LiveReading {
   readonly trouble: string | null
 }
 
-/** Fewer readings say nothing yet. */
-const LEAST = 8
-
-/** Reads a run as far as it has come: apart from the page, so that the chart never waits. */
-function read(rows: readonly TraceRow[], policy: PressRunPolicy): LiveReading {
+/** Reads a run apart from the page, so that the chart never waits. @param goesOn - more of it is to come */
+function read(rows: readonly TraceRow[], policy: PressRunPolicy, goesOn: boolean): LiveReading {
   const { kept, trouble } = checkRun(pointsOf(rows))
-  if (kept.length < LEAST) return { reading: null, trouble: rows.length < LEAST ? null : trouble }
-  return { reading: readPress(kept, policy), trouble }
+  if (kept.length < LEAST_READINGS)
+    return { reading: null, trouble: rows.length < LEAST_READINGS ? null : trouble }
+  return { reading: goesOn ? readLive(kept, policy) : readPress(kept, policy), trouble }
 }
 
 const reader = { read }

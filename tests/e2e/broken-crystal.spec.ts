@@ -39,6 +39,8 @@ test('a shattered fleet crystal by keyboard, from intake to the press, through a
   await expect(page.getByTestId('verdict-size')).toHaveText('30.0')
   await expect(page.getByTestId('verdict-probability')).toHaveText(/9\d\s%/)
 
+  for (const stage of ['Push out', 'Clean']) await goOn(page, stage)
+
   // A power cut between reading and pick.
   await server.kill()
   await server.start()
@@ -64,7 +66,7 @@ test('a shattered fleet crystal by keyboard, from intake to the press, through a
   await expect(card.getByRole('heading', { name: 'Runs on this tray' })).toBeVisible()
   await expect(card).toContainText('Snapped home, rim even')
   // A run is no reason: what was left undone before it stays open, and the tray stands where it stood.
-  await expect(page.getByRole('button', { name: 'Measure, the tray is here' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Clean, the tray is here' })).toBeVisible()
 
   await server.stop()
   await server.start()
@@ -92,6 +94,7 @@ test('the same job with the simulated instruments and no figure typed', async ({
   expect(await standing(page)).toBe(READINGS.length)
   await page.keyboard.press('i')
   await expect(page.getByTestId('verdict-size')).toHaveText('30.0')
+  for (const stage of ['Push out', 'Clean']) await goOn(page, stage)
   await page.getByRole('button', { name: /^Match,/ }).click()
   await page.getByRole('button', { name: /Pick and plan the press/ }).click()
   await expect(page.getByRole('region', { name: 'Press card' })).toContainText('Pusher P29')

@@ -72,10 +72,14 @@ export const snapAcrylic: Construction<AcrylicSeat, AcrylicCandidate> = {
   pressSteps: () => [
     { action: 'Groove clean, no old acrylic in it', why: 'a crumb lifts the crystal there' },
     {
-      action: 'Squeeze the acrylic evenly round its edge',
-      why: 'squeezed on one side it cracks at the edge',
+      action: 'Claw lift closed evenly round its edge, only until it clears the lip',
+      why: 'squeezed further, or on one side, it crazes at the edge',
     },
-    { action: 'Lower it level, let it spring into the groove', why: 'it must enter all round at once' },
+    {
+      action: 'Lower it level, open the claw: it springs into the groove',
+      why: 'it must enter all round at once',
+    },
+    { action: 'Press it round with the fingers', why: 'what is not in its groove yet snaps in' },
     { action: 'Turn it under a thumb: it must not move', why: 'it holds by its own spring alone' },
   ],
   cautions: [],

@@ -68,7 +68,7 @@ export interface StepRule {
   readonly question?: StepQuestion
   readonly takesOff?: Told<readonly TrailPartId[]>
   readonly putsBack?: Told<readonly TrailPartId[]>
-  readonly after?: readonly string[]
+  readonly after?: Told<readonly string[]>
   /** null where practice leaves no choice on this very job */
   readonly school?: Told<SchoolId | null>
 }

@@ -93,6 +93,19 @@ describe('procedure, on every job there can be', () => {
     })
   })
 
+  it('rests a step on earlier ones alone: no two wait for each other', () => {
+    each((facts, choices) => {
+      const { steps } = procedure(facts, choices)
+      const order = steps.map(({ id }) => id)
+      const late = steps.flatMap(({ id, after }) =>
+        after
+          .filter((other) => order.indexOf(other) > order.indexOf(id))
+          .map((other) => `${id} after ${other}`),
+      )
+      expect(late).toEqual([])
+    })
+  })
+
   it('keeps every order constraint of the trade', () => {
     each((facts, choices) => {
       const order = ids(facts, choices)

@@ -65,7 +65,7 @@ export const PRESS_FIELDS: readonly Field[] = [
   {
     kind: 'figure',
     name: 'mostForceN',
-    label: 'Brought to at most',
+    label: 'Most force',
     required: false,
     leastMm: 50,
     mostMm: 20_000,

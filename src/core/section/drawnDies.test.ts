@@ -48,6 +48,18 @@ describe('drawnDies', () => {
     expect(Math.max(...(dies[0]?.points.map(([, z]) => z) ?? []))).toBe(0)
   })
 
+  it('shut from behind: the pusher on the back, the support on what is its top and never on the glass', () => {
+    const back = die({ code: 'P34', outerDiameterMm: 34, openingMm: 28, recessDepthMm: 2 })
+    const dies = drawnDies(OUTLINES, { pusher: back, support: SUPPORT }, 'shut')
+    const faces = facesOf(dies)
+    expect(faces['pusher']).toBe(-6)
+    expect(faces['support']).toBeCloseTo(0.8 - (1.8 * 0.52) / 3.5, 2)
+    // Its body lies behind the case.
+    expect(Math.min(...(dies[0]?.points.map(([, z]) => z) ?? []))).toBeLessThan(-6)
+    const onGlass = drawnDies(OUTLINES.slice(0, 1), { pusher: back, support: null }, 'shut')
+    expect(onGlass).toEqual([])
+  })
+
   it('draws what is chosen, and nothing where nothing lies in its way', () => {
     expect(drawnDies(OUTLINES, { pusher: null, support: SUPPORT }, 'in')).toHaveLength(1)
     expect(drawnDies([], { pusher: PUSHER, support: SUPPORT }, 'in')).toEqual([])

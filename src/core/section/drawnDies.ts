@@ -1,5 +1,5 @@
 import type { Die } from '../dies/Die'
-import type { Outline, Point } from './outline'
+import type { Outline, Point, SectionMaterial } from './outline'
 
 /** A die where it bears, as half of a section. */
 export interface DrawnDie {
@@ -24,22 +24,33 @@ const INSIDE_MM = 0.02
 const PLACES = 24
 
 /**
- * Pusher and support where they bear on the case.
- * @param way - `in`: pressed down from above; `out`: from inside, the case standing on what is its top
+ * From where a case is pressed: `in` from above; `out` from inside on its crystal, and `shut` from behind on its back,
+ * the case standing on what is its top.
  */
+export type PressWay = 'in' | 'out' | 'shut'
+
+const BODY: readonly SectionMaterial[] = ['case', 'bezel', 'insert', 'back']
+/** What a pusher may meet. */
+const PUSHED: Readonly<Record<PressWay, readonly SectionMaterial[]>> = {
+  in: ['crystal', ...BODY],
+  out: ['crystal'],
+  shut: BODY,
+}
+
+/** Pusher and support where they bear on the case. */
 export function drawnDies(
   outlines: readonly Outline[],
   { pusher, support }: DiesToDraw,
-  way: 'in' | 'out',
+  way: PressWay,
 ): DrawnDie[] {
-  const crystal = outlines.filter(({ material }) => material === 'crystal')
-  const body = outlines.filter(({ material }) => ['case', 'bezel', 'back'].includes(material))
-  const pushed =
-    pusher && faceOn(way === 'in' ? [...crystal, ...body] : crystal, pusher, way === 'in' ? 'top' : 'under')
-  const held = support && faceOn(body, support, way === 'in' ? 'under' : 'top')
+  const of = (materials: readonly SectionMaterial[]) =>
+    outlines.filter(({ material }) => materials.includes(material))
+  const fromAbove = way === 'in'
+  const pushed = pusher && faceOn(of(PUSHED[way]), pusher, fromAbove ? 'top' : 'under')
+  const held = support && faceOn(of(BODY), support, fromAbove ? 'under' : 'top')
   return [
-    ...(pusher && pushed !== null ? [stub('pusher', pusher, pushed, way === 'in' ? 1 : -1)] : []),
-    ...(support && held !== null ? [stub('support', support, held, way === 'in' ? -1 : 1)] : []),
+    ...(pusher && pushed !== null ? [stub('pusher', pusher, pushed, fromAbove ? 1 : -1)] : []),
+    ...(support && held !== null ? [stub('support', support, held, fromAbove ? -1 : 1)] : []),
   ]
 }
 

@@ -1,12 +1,14 @@
+import fc from 'fast-check'
+import { anyJobFacts } from '../../../tests/factories/anyJobFacts'
 import { keptTray } from '../../../tests/factories/keptTray'
 import { caseSheet } from '../../../tests/factories/caseSheet'
 import { cameOff, OFF_AT } from '../../../tests/factories/trailEvents'
 import { policyWith } from '../policy/policyChanges'
-import { STEP_RULES } from '../procedure/procedure'
+import { procedure, STEP_RULES } from '../procedure/procedure'
 import { HAZARD_IDS, stepsBeforeDealing } from '../tray/hazards'
 import type { KeptTray } from '../tray/KeptTray'
 import { trayCase } from '../tray/trayCase'
-import { againstBack, againstDealing, againstStep } from './inOrder'
+import { againstBack, againstDealing, againstPress, againstStep } from './inOrder'
 
 const RULES = { policy: policyWith({}), schools: {}, invented: false }
 
@@ -33,8 +35,12 @@ const takenOut = (kind: 'insert' | 'o-ring') => ({ kind, partId: 1, count: 1, si
 describe('the order of the steps', () => {
   it('knows every step that another one rests on', () => {
     const ids = STEP_RULES.map(({ id }) => id)
-    const unknown = STEP_RULES.flatMap(({ after }) => after ?? []).filter((id) => !ids.includes(id))
-    expect(unknown).toEqual([])
+    fc.assert(
+      fc.property(anyJobFacts, (facts) => {
+        const rested = procedure(facts).steps.flatMap(({ after }) => after)
+        expect(rested.filter((id) => !ids.includes(id))).toEqual([])
+      }),
+    )
   })
 
   it.each([
@@ -129,5 +135,36 @@ describe('dealing with a hazard', () => {
   it('knows every step a hazard rests on', () => {
     const ids = STEP_RULES.map(({ id }) => id)
     expect(HAZARD_IDS.flatMap(stepsBeforeDealing).filter((id) => !ids.includes(id))).toEqual([])
+  })
+})
+
+describe('a press', () => {
+  const tray = { ...keptTray().tray, asked: ['crystal'] as const, crystalState: 'whole' as const }
+  const order = (...done: readonly string[]) => {
+    const ticks = Object.fromEntries(done.map((id) => [`step:${id}`, OFF_AT]))
+    const { procedure, stages, trail } = trayCase(keptTray({ tray, ticks }), RULES)
+    return { steps: procedure.steps, stages, trail }
+  }
+
+  it('pushes no crystal out from behind while back or movement lies in its way', () => {
+    expect(againstPress('push-out', order())).toMatch(/^First at Open: Unscrew the notched back/)
+    expect(againstPress('push-out', order('back-off'))).toMatch(/^First at Decase: Movement out/)
+    expect(againstPress('push-out', order('back-off', 'movement-out'))).toBeNull()
+  })
+
+  it('brings no crystal home in a seat that holds another one', () => {
+    expect(againstPress('crystal-in', order('back-off', 'movement-out'))).toMatch(/^First at Push out: /)
+    expect(againstPress('crystal-in', order('crystal-out'))).toBeNull()
+  })
+
+  it('snaps no back on over what was not put in or looked at', () => {
+    const inside = ['movement-in', 'cell-in', 'cover-on', 'back-seal-in']
+    expect(againstPress('back-on', order())).toMatch(/^First at Close: /)
+    expect(againstPress('back-on', order(...inside))).toMatch(/^First at Close: .*underside of the glass/)
+    expect(againstPress('back-on', order(...inside, 'underside-inspect'))).toBeNull()
+  })
+
+  it('that does no step of its own waits for none', () => {
+    expect(againstPress('ring-clamp', order())).toBeNull()
   })
 })

@@ -1,3 +1,5 @@
+import type { PressWork } from '../press/pressWorks'
+import { PRESS_WORK_FACTS } from '../press/pressWorks'
 import type { Step } from '../procedure/Step'
 import { tickedTogether } from '../procedure/tickedTogether'
 import type { HazardId } from '../tray/hazards'
@@ -29,6 +31,12 @@ export function againstStep(step: Step, order: Order): string | null {
     againstOff(missingBefore(trail, step.stage)) ??
     againstOff(notYetHeld(step.putsBack, trail))
   )
+}
+
+/** Why a press cannot have been made yet, however it ended: the step it does could not be done either. */
+export function againstPress(work: PressWork, order: Order): string | null {
+  const step = order.steps.find(({ id }) => id === PRESS_WORK_FACTS[work].step)
+  return step ? againstStep(step, order) : null
 }
 
 /** Why a part cannot have gone back yet, see againstStep: the step that puts it back rests on one that is open. */

@@ -2,6 +2,9 @@ import { onOtherFigures } from './onOtherFigures'
 import { restOf } from './restOf'
 import type { Demand, Stage, StandingWork } from './Stage'
 
+/** The demand that what was picked is logged as home. */
+export const PRESS_RUN = 'press-run'
+
 /** The step that a logged run shows to be done. */
 const CRYSTAL_IN = 'crystal-in'
 
@@ -20,12 +23,12 @@ export const pressIn: Stage = {
     work.steps.includes(CRYSTAL_IN)
       ? [
           {
-            id: 'press-run',
+            id: PRESS_RUN,
             open: 'press run not logged as home',
             met: work.home,
             standsFor: [CRYSTAL_IN],
           },
-          ...onOtherFigures(work, 'press-run'),
+          ...onOtherFigures(work, PRESS_RUN),
           ...rimLevel(work),
         ]
       : [],

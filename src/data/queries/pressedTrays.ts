@@ -1,7 +1,9 @@
 import { and, asc, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm'
 import type { PressedTray } from '@/core/level/leanPasses'
+import { countsAsPressed } from '@/core/press-run/countsAsPressed'
 import type { Db } from '../client'
 import { pressRuns, readings, readingVoids } from '../schema'
+import { isInvented } from './shopSettings'
 
 /** A press is judged by its newest jobs: it is set right now and then. */
 const NEWEST = 240
@@ -18,12 +20,12 @@ export async function pressedTrays(db: Db): Promise<PressedTray[]> {
     .limit(NEWEST)
   const trayIds = [...new Set(laid.map(({ trayId }) => trayId))]
   if (trayIds.length === 0) return []
-  const { id, trayId, pressId, quarterTurns, leftHour, ranAt } = pressRuns
+  const { id, trayId, pressId, quarterTurns, leftHour, ranAt, cell } = pressRuns
   // Every crystal that was pressed in has its pick.
   const pickId = sql<number>`${pressRuns.pickId}`
-  const [runs, heights] = await Promise.all([
+  const [logged, heights, invented] = await Promise.all([
     db
-      .select({ id, trayId, pressId, quarterTurns, leftHour, ranAt, pickId })
+      .select({ id, trayId, pressId, quarterTurns, leftHour, ranAt, pickId, cell })
       .from(pressRuns)
       .where(and(inArray(trayId, trayIds), eq(pressRuns.work, 'crystal-in')))
       .orderBy(asc(id)),
@@ -46,7 +48,9 @@ export async function pressedTrays(db: Db): Promise<PressedTray[]> {
         ),
       )
       .orderBy(asc(readings.id)),
+    isInvented(db),
   ])
+  const runs = logged.filter((run) => countsAsPressed(run.cell, invented))
   return trayIds.map((of) => ({
     runs: runs.filter((run) => run.trayId === of),
     readings: heights.filter((height) => height.trayId === of),

@@ -90,7 +90,8 @@ export function pressStudy(runs: number, seed: number, policy: PressRunPolicy): 
   }
 }
 
-function anyRun(random: SeededRandom): { scene: PressScene; nuisances: PressNuisances } {
+/** One of the study’s runs: half of them good. */
+export function anyRun(random: SeededRandom): { scene: PressScene; nuisances: PressNuisances } {
   const faults = SIMULATED_FAULTS.filter((fault) => fault !== 'none')
   const isGood = random.uniform(0, 1) < SHARE_GOOD
   const scene = randomScene(isGood ? 'none' : (faults[random.index(faults.length)] ?? 'none'), random)

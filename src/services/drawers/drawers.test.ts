@@ -1,3 +1,4 @@
+import { leadTo } from '../../../tests/stores/leadTo'
 import { testStores } from '../../../tests/stores/testStores'
 import type { Store } from '@/data/client'
 import { policyValues } from '@/core/policy/policyChanges'
@@ -266,6 +267,7 @@ describe.each(testStores())('the drawers on $name', ({ openDemo }) => {
             supportId: press?.support?.ok ? press.support.best.die.id : undefined,
           }
         : {}
+      await leadTo(store.db, picked.view, 'crystal-in', NOW)
       if (tools) {
         const bare = await logPressRun(
           store.db,

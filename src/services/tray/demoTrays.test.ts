@@ -57,6 +57,16 @@ describe('what the demo’s trays say is what was approved', () => {
       expect(briefly('', page.report).join('\n')).toMatchSnapshot(`report ${number}`)
     }
   })
+
+  test('in the report of a crystal that did not survive: it is not told as fitted', async () => {
+    const page = await reportOfTray(store.db, 239)
+    const fitted = page?.ok && page.report.sections.find(({ title }) => title === 'Fitted')
+    expect(fitted && fitted.lines[0]).toMatchObject({
+      what: 'Crystal',
+      words: expect.stringMatching(/, cracked under the press$/) as string,
+      mark: 'open',
+    })
+  })
 })
 
 function jobOf({ stages, hazards, waits, trail, procedure }: TrayView['job']) {

@@ -136,9 +136,9 @@ describe('finishing a stage', () => {
     const tick = async (id: string) =>
       refused(await tickTray(store.db, { trayId, subject: `step:${id}`, done: true }, NOW))
     expect(await tick('rim-check')).toMatch(/^First at Press in: /)
-    const back = { trayId, part: 'back', count: 1, size: '', clockHour: null, photo: null }
-    const off = stored(await recordOff(store.db, back, NOW))
-    expect(await tick('functions')).toMatch(/^Still off by the parts trail: 1 case back/)
+    const shell = { trayId, part: 'shell', count: 1, size: '', clockHour: null, photo: null }
+    const off = stored(await recordOff(store.db, shell, NOW))
+    expect(await tick('functions')).toMatch(/^Still off by the parts trail: 1 resin shell/)
     const [line] = off.job.trail.lines
     const answer = { trayId, offId: line?.offIds[0], kind: 'back', count: 1, reason: '' }
     stored(await answerOff(store.db, answer, NOW))

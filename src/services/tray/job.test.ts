@@ -1,3 +1,4 @@
+import { leadTo } from '../../../tests/stores/leadTo'
 import { randomUUID } from 'node:crypto'
 import { sql } from 'drizzle-orm'
 import sharp from 'sharp'
@@ -212,15 +213,15 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
   describe('parts trail', () => {
     it('cannot be closed with a spacer missing; with a stated reason it can', async () => {
       const view = await taken('dress-quartz')
-      await off(view, 'back')
+      await off(view, 'shell')
       await off(view, 'spacer', 2)
       await off(view, 'strap')
       const toProve = () => finished(store.db, view.tray.id, 'close', NOW)
       expect(refused(await toProve())).toMatch(
-        /Not moved on to prove: case back, 2 spacers not accounted for|Not moved on to prove: 1 case back, 2 spacers/,
+        /Not moved on to prove: 1 resin shell, 2 spacers not accounted for/,
       )
       let now = await viewOf(view.tray.number)
-      stored(await answer(now, 'back', {}))
+      stored(await answer(now, 'shell', {}))
       stored(await answer(now, 'spacer', {}))
       expect(refused(await toProve())).toMatch(/1 spacer not accounted for/)
       now = await viewOf(view.tray.number)
@@ -318,6 +319,7 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
         stored(await tick(view, 'back-off'))
         expect(refused(await tick(view, 'cell-out', false))).toMatch(/^The parts trail shows it done: undo/)
         stored(await tick(view, 'cell-in'))
+        await leadTo(store.db, await viewOf(view.tray.number), 'back-on', NOW)
         const closed = stored(await tick(view, 'back-on'))
         expect(lines(closed)).toEqual([
           ['cell', 1, 0, 1],

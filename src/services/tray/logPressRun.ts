@@ -1,6 +1,7 @@
 import { PRESS_RUN_FIELDS } from '@/core/records/jobFields'
 import type { PressOutcome } from '@/core/press/pressOutcomes'
 import { pressNeeds } from '@/core/press/pressOutcomes'
+import { againstPress } from '@/core/stages/inOrder'
 import type { StageId } from '@/core/stages/stages'
 import { stageIndex } from '@/core/stages/stages'
 import { standsAfter } from '@/core/stages/StageState'
@@ -18,7 +19,7 @@ import type { OpenedCase } from './openTrayCases'
 import type { PressChecked, PressSent } from './pressTools'
 import { checkPress, keptOfCell, pressValues, wrongTool } from './pressTools'
 import type { TrailRecord } from './recordTrail'
-import { answerOf, recordTrail } from './recordTrail'
+import { answerOf, orderOf, recordTrail } from './recordTrail'
 import { trayChange } from './trayChange'
 
 /** Where a run that did not bring the crystal home leads: back to matching when it is lost. */
@@ -43,6 +44,8 @@ export const logPressRun = trayChange<PressChecked, PressSent>(
   async (tx, run, opened, now) => {
     const { tray, sheet, picked, presses } = opened.kept
     if (!picked) return refuse('Nothing is picked on this tray: pick a crystal first.')
+    const early = againstPress('crystal-in', orderOf(opened))
+    if (early !== null) return refuse(early)
     const wet = runningBefore('crystal-in', opened.waits, opened.procedure, now)
     if (wet.length > 0) return refuse(stillWaiting(wet, now))
     if (isOwnPickLost(picked, opened.own.parts))

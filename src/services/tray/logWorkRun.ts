@@ -3,11 +3,13 @@ import { pressWorksOf } from '@/core/press/plan/pressPlan'
 import type { OtherPressWork, WorkOutcome } from '@/core/press/pressWorks'
 import { PRESS_WORK_FACTS, PRESS_WORKS } from '@/core/press/pressWorks'
 import { WORK_RUN_FIELDS } from '@/core/records/jobFields'
+import { againstPress } from '@/core/stages/inOrder'
 import { insertPressRun } from '@/data/queries/picks'
 import { refuse } from '../boundary'
 import { pressCaseOf } from './pressCase'
 import type { PressChecked, PressSent } from './pressTools'
 import { checkPress, keptOfCell, pressValues, wrongTool } from './pressTools'
+import { orderOf } from './recordTrail'
 import { tickWithTrail, trailOfStep } from './tickStep'
 import { trayChange } from './trayChange'
 
@@ -42,6 +44,8 @@ export const logWorkRun = trayChange<PressChecked & OfWork, PressSent & OfWork>(
       return refuse(`${facts.label}: this job has no such press.`, 'work')
     const wrong = await wrongTool(tx, NEEDS, opened.kept.presses, used)
     if (wrong) return wrong
+    const early = againstPress(work, orderOf(opened))
+    if (early !== null) return refuse(early, 'work')
     const cell = keptOfCell(trace, opened, false)
     if (!cell.ok) return cell
     // The form's options are the outcomes, checked just before.

@@ -1,3 +1,4 @@
+import { leadTo } from '../../../tests/stores/leadTo'
 import { demoStore } from '../../../tests/stores/demoStore'
 import { testStores } from '../../../tests/stores/testStores'
 import { OWN_ID } from '@/core/own-parts/OwnPart'
@@ -54,6 +55,7 @@ describe.each(testStores())('parts of the piece itself, on $name', ({ open }) =>
       supportId: support.best.die.id,
     }
     const fields = { outcome: 'home', quarterTurns: 4 }
+    await leadTo(store.db, view, 'crystal-in', NOW)
     const logged = await logPressRun(store.db, { trayId: view.tray.id, ...tools, fields }, NOW)
     if (!logged.ok) throw new Error(JSON.stringify(logged))
     expect(logged.view.press?.runs).toHaveLength(1)
@@ -95,6 +97,7 @@ describe.each(testStores())('parts of the piece itself, on $name', ({ open }) =>
     if (!pusher?.ok || !support?.ok) throw new Error('no dies')
     const tools = { pressId: presses[0]?.id, pusherId: pusher.best.die.id, supportId: support.best.die.id }
     const run = { trayId, ...tools, fields: { outcome: 'home', quarterTurns: 4 } }
+    await leadTo(store.db, cut, 'crystal-in', NOW)
     expect(await logPressRun(store.db, run, NOW)).toMatchObject({
       ok: false,
       errors: {
@@ -120,6 +123,7 @@ describe.each(testStores())('parts of the piece itself, on $name', ({ open }) =>
     if (!pusher?.ok || !support?.ok) throw new Error('no dies')
     const tools = { pressId: presses[0]?.id, pusherId: pusher.best.die.id, supportId: support.best.die.id }
     const run = { trayId, ...tools, fields: { outcome: 'cracked', cause: 'die', quarterTurns: 1 } }
+    await leadTo(store.db, picked.view, 'crystal-in', NOW)
     const cracked = await logPressRun(store.db, run, NOW)
     if (!cracked.ok) throw new Error(JSON.stringify(cracked))
     expect(cracked.view.ownParts.find(({ id }) => id === 'crystal')).toMatchObject({

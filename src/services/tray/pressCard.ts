@@ -17,6 +17,7 @@ import type { LayWords } from '@/core/level/layWords'
 import type { PressLean } from '@/core/level/pressLean'
 import { againstPair, judgePair } from '@/core/tray/judgePair'
 import type { PickEvidence } from '@/core/tray/PickEvidence'
+import { againstPress } from '@/core/stages/inOrder'
 import { figuresOf } from '@/core/stages/onOtherFigures'
 import { openOf } from '@/core/stages/StageState'
 import type { PickedParts } from '@/data/queries/picks'
@@ -24,6 +25,7 @@ import type { DrawersInMemory } from '../drawers/drawersInMemory'
 import type { LastTime } from './lastTime'
 import type { OpenedCase } from './openTrayCases'
 import { pressCaseOf } from './pressCase'
+import { orderOf } from './recordTrail'
 import type { PressRunView } from './pressRunView'
 import { pressRunView } from './pressRunView'
 import { ANY_PRESS, diesToMake } from './pressWorks'
@@ -41,6 +43,8 @@ export interface PressCard {
   readonly evidence: PickEvidence
   /** what speaks against it as the case stands now, in words; empty where nothing does or nothing can be told */
   readonly againstNow: readonly string[]
+  /** why it is not its turn yet, in words; null where it is */
+  readonly notYet: string | null
   /** null where the crystal goes in by hand */
   readonly pusher: DieOutcome | null
   readonly support: DieOutcome | null
@@ -102,6 +106,7 @@ export function pressCard(
     bezelGasket,
     evidence: pick.evidence,
     againstNow: [...pickedOnOthers(opened), ...againstNow(opened, kept.picked, index)],
+    notYet: againstPress('crystal-in', orderOf(opened)),
     pusher,
     support,
     toMake: diesToMake(crystalDies),

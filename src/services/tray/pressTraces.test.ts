@@ -9,6 +9,7 @@ import { changeShopSettings } from '@/data/queries/shopSettings'
 import { passPoints, pressFeedOf } from '../instruments/pressFeeds'
 import { logPressRun } from './logPressRun'
 import { envelopeOf, traceFile, traceView } from './pressTraces'
+import { pressedTrays } from '@/data/queries/pressedTrays'
 import { trayByItsNumber } from './trayPages'
 
 /** Of the demo: picked, not pressed yet; some twenty pieces of its case were pressed before under the press with a cell. */
@@ -73,10 +74,13 @@ describe.each(testStores())('runs of a press with a cell, on $name', ({ openDemo
     expect((await trayByItsNumber(store.db, AT_THE_PRESS))?.press?.runs).toEqual([])
   })
 
+  const runsOfLeans = async () => (await pressedTrays(store.db)).flatMap(({ runs }) => runs).length
+
   it('of a simulated cell count in a made-up world alone: else they are not logged, and teach nothing', async () => {
     const before = await trayByItsNumber(store.db, AT_THE_PRESS)
     expect((await envelopeOf(store.db, before?.tray.id ?? 0))?.runs).toBeGreaterThan(10)
     expect(before?.press?.force?.runs).toBeGreaterThan(10)
+    const withCells = await runsOfLeans()
     await changeShopSettings(store.db, { invented: false })
     const points = rows('none')
     const refused = await log({ source: 'simulated', points })
@@ -87,6 +91,7 @@ describe.each(testStores())('runs of a press with a cell, on $name', ({ openDemo
     expect((await envelopeOf(store.db, own?.tray.id ?? 0))?.runs).toBe(0)
     // Only what a hand logged is left, which told no force.
     expect(own?.press?.force).toMatchObject({ runs: 0, kindRuns: 0 })
+    expect(await runsOfLeans()).toBeLessThan(withCells)
     expect((await log({ source: 'bridge', points })).ok).toBe(true)
   })
 

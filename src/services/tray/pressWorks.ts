@@ -10,11 +10,13 @@ import { pressPlan, pressWorksOf } from '@/core/press/plan/pressPlan'
 import type { PressAdvice } from '@/core/press/plan/whichPress'
 import { whichPress } from '@/core/press/plan/whichPress'
 import type { OtherPressWork } from '@/core/press/pressWorks'
+import { againstPress } from '@/core/stages/inOrder'
 import { constructionOf } from '@/core/construction/constructions'
 import { figureOf } from '@/core/tray/caseFigures'
 import type { WorkRun } from '@/data/queries/workRuns'
 import type { OpenedCase } from './openTrayCases'
 import { pressCaseOf } from './pressCase'
+import { orderOf } from './recordTrail'
 import type { PressRunView } from './pressRunView'
 import { pressRunView } from './pressRunView'
 
@@ -22,6 +24,8 @@ import { pressRunView } from './pressRunView'
 export interface PressWorkView {
   readonly work: OtherPressWork
   readonly plan: PressPlan
+  /** why it is not its turn yet, in words; null where it is */
+  readonly notYet: string | null
   readonly advice: PressAdvice
   /** what the force rests on, in words */
   readonly forceRestsOn: string
@@ -60,6 +64,7 @@ export function pressWorkViews(opened: OpenedCase, dies: readonly Die[]): PressW
       return {
         work,
         plan,
+        notYet: againstPress(work, orderOf(opened)),
         advice,
         forceRestsOn: forceRestsOn(work, force, forces.length),
         toMake: diesToMake(plan.dies),

@@ -9,6 +9,8 @@ import type { ReportLine, TrayReport } from '@/core/report/Report'
 import { told } from '@/core/report/Report'
 import { trayReport } from '@/core/report/trayReport'
 import { describePart } from '@/core/stock/describePart'
+import { PRESS_RUN } from '@/core/stages/pressIn'
+import { homeRun } from '@/core/tray/isHome'
 import { troubleOf } from '@/core/tray/CaseTrouble'
 import type { StockGasket } from '@/core/fit/parts'
 import { capital } from '@/core/units/capital'
@@ -85,7 +87,7 @@ function reportOf(opened: OpenedCase): TrayReport {
   return trayReport(opened, {
     complaint,
     promises,
-    fitted: fittedLines(kept),
+    fitted: fittedLines(opened),
     pressed: [...pressedLines(kept), ...rimLines(opened)],
     nameOf: (id) => kept.instruments.find((one) => one.id === id)?.name ?? 'an instrument that is gone',
   })
@@ -94,9 +96,9 @@ function reportOf(opened: OpenedCase): TrayReport {
 /** Told with the pick and with every run, not as a drawer's line. */
 const OF_THE_PICK = ['crystal', 'gasket']
 
-function fittedLines({ picked, partsOut }: TrayRecord): ReportLine[] {
+function fittedLines({ kept: { picked, pressRuns, partsOut }, stages }: OpenedCase): ReportLine[] {
   return [
-    ...(picked ? pickedLines(picked) : []),
+    ...(picked ? pickedLines(picked, homeOf({ picked, pressRuns }, stages)) : []),
     ...partsOut
       .filter(({ kind }) => !OF_THE_PICK.includes(kind))
       .map(({ kind, code, count, since }) =>
@@ -105,19 +107,36 @@ function fittedLines({ picked, partsOut }: TrayRecord): ReportLine[] {
   ]
 }
 
-function pickedLines({
-  pick,
-  crystal,
-  gasket,
-  bezelGasket,
-}: NonNullable<TrayRecord['picked']>): ReportLine[] {
-  const at = pick.pickedAt.toISOString()
+/** Whether what was picked went home with the piece: what only came out of a drawer, or cracked, was not fitted. */
+function homeOf(kept: Pick<TrayRecord, 'picked' | 'pressRuns'>, stages: OpenedCase['stages']): Home {
+  const run = homeRun(kept)
+  if (run) return { mark: 'plain', beside: '', at: run.ranAt.toISOString() }
+  const last = kept.pressRuns.findLast(({ pickId }) => pickId === kept.picked?.pick.id)
+  if (last?.outcome === 'cracked')
+    return { mark: 'open', beside: ', cracked under the press', at: last.ranAt.toISOString() }
+  const left = stages.flatMap(({ demands }) => demands).find(({ subject }) => subject === PRESS_RUN)?.leftOut
+  if (left) return { mark: 'left-out', beside: `, press not logged: ${left.reason}`, at: null }
+  return { mark: 'open', beside: ', picked and not home yet', at: null }
+}
+
+type Home = Pick<ReportLine, 'mark' | 'at'> & { readonly beside: string }
+
+function pickedLines(
+  { pick, crystal, gasket, bezelGasket }: NonNullable<TrayRecord['picked']>,
+  { mark, beside, at }: Home,
+): ReportLine[] {
+  const told = (what: string, words: string) => ({
+    what,
+    words: words + beside,
+    mark,
+    at: at ?? pick.pickedAt.toISOString(),
+  })
   const ring = (part: StockGasket) =>
     isOwn(part) ? 'its own' : `${describePart('gasket', { ...part })}, ${part.code}`
   return [
-    told('Crystal', isOwn(crystal) ? crystalWords(crystal) : `${crystalWords(crystal)}, ${crystal.code}`, at),
-    ...(gasket ? [told('Crystal gasket', ring(gasket), at)] : []),
-    ...(bezelGasket ? [told('Gasket under the bezel', ring(bezelGasket), at)] : []),
+    told('Crystal', isOwn(crystal) ? crystalWords(crystal) : `${crystalWords(crystal)}, ${crystal.code}`),
+    ...(gasket ? [told('Crystal gasket', ring(gasket))] : []),
+    ...(bezelGasket ? [told('Gasket under the bezel', ring(bezelGasket))] : []),
   ]
 }
 

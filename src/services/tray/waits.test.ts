@@ -1,3 +1,4 @@
+import { leadTo } from '../../../tests/stores/leadTo'
 import { demoStore } from '../../../tests/stores/demoStore'
 import { testStores } from '../../../tests/stores/testStores'
 import { OWN_ID } from '@/core/own-parts/OwnPart'
@@ -42,6 +43,8 @@ describe.each(testStores())('waits, on $name', ({ open }) => {
       supportId: press.support.best.die.id,
       fields: { outcome: 'home', quarterTurns: 4 },
     }
+    if (!ticked.ok) throw new Error(JSON.stringify(ticked))
+    await leadTo(store.db, ticked.view, 'crystal-in', NOW)
     expect(await logPressRun(store.db, run, after(12))).toMatchObject({
       ok: false,
       errors: { form: expect.stringMatching(/^Not pressed yet: .*, 18 min left\. Wait, or/) as string },

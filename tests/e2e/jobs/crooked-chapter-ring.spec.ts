@@ -1,4 +1,4 @@
-import { expect, press, settled, test } from '../support/bench'
+import { expect, press, settled, test, tickThrough } from '../support/bench'
 
 test('a crystal and its ring that came out sound are picked and pressed like those of a drawer, once the cement under them has cured or is said to', async ({
   page,
@@ -14,7 +14,8 @@ test('a crystal and its ring that came out sound are picked and pressed like tho
   await expect(page.getByRole('region', { name: 'Out of the drawers' })).toBeHidden()
   await expect(page.getByRole('button', { name: /^Match, done/ })).toBeVisible()
   const dots = page.getByRole('checkbox', { name: /^Three to six small dots of flexible cement/ })
-  await dots.click()
+  // What is set before it is glued.
+  await tickThrough(page, /^Three to six small dots of flexible cement/)
   await expect(dots).toBeChecked()
   const waits = page.getByRole('region', { name: 'Waits' })
   await expect(

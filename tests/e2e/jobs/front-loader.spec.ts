@@ -46,6 +46,7 @@ test('acrylic in a case that loads through the front: no back asked, the movemen
   await piece.pick()
   const card = page.getByRole('region', { name: 'Press card' })
   await expect(card).toContainText('By hand: no press, no dies')
+  await expect(card).toContainText(/Claw lift closed evenly.*open the claw.*Press it round with the fingers/)
   await expect(steps.filter({ hasText: 'movement in' })).toBeVisible()
   await page.getByRole('checkbox', { name: /hands on at twelve/ }).click()
   await expect(

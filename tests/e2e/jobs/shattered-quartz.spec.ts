@@ -54,6 +54,12 @@ test('a shattered quartz: its size from the opening alone, hands counted off and
   await piece.pick()
   await expect(page.getByRole('button', { name: 'Match, done' })).toBeVisible()
   await piece.work()
+  const card = page.getByRole('region', { name: 'Press card' })
+  await expect(card).toContainText(/Expect \d+–\d+ N: /)
+  await expect(
+    card.getByRole('img', { name: /^Stress in the crystal over the pusher’s diameter; P\d/ }),
+  ).toBeVisible()
+  await expect(card).toContainText('Start the crystal square by hand')
   await piece.pressHome()
   await piece.standsAt('Close')
   await expect(page.getByTestId('replay-line').filter({ hasText: 'crystal gasket' })).toContainText('1 new')

@@ -47,7 +47,9 @@ test('a snap back: laid on by hand and looked at, then pressed on its rim, its s
     'Would take Screw press with load cell: it holds, can be turned and looked at',
   )
   await expect(plan).toContainText('P33 and smaller would dish it')
-  await piece.work(/^Back laid on/)
+  await expect(plan.getByText(/^Not yet\. First at Close: /)).toBeVisible()
+  await expect(plan.getByRole('button', { name: 'Log this press' })).toHaveCount(0)
+  await piece.work(/^Back laid on with/)
   await plan.getByRole('textbox', { name: 'Peak force' }).fill('9999')
   await plan.getByRole('button', { name: 'Log this press' }).click()
   await expect(plan.getByText(/Peak force: 9999 N is outside 1\.00–5000\.00 N/)).toBeVisible()

@@ -44,6 +44,8 @@ test('an insert in a steel bezel: the ceramic one stands proud and is refused by
   await expect(page.getByRole('region', { name: 'Out of the drawers' })).toContainText('I-379-306-K')
   await piece.done('Align')
   await expect(page.getByTestId('step').last()).toContainText('pip to 12')
+  await piece.work(/pip to 12/)
+  await piece.pressed('Insert into its seat', /Rests on .*bezel/)
   await piece.work()
   await page.keyboard.press('d')
   await expect(why).toContainText('say when its wait is over: Clear flexible cement')

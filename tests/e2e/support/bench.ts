@@ -150,6 +150,17 @@ export async function tickNext(page: Page): Promise<void> {
     .not.toEqual(before)
 }
 
+/** Ticks the steps of the stage looked at by hand, in their order, up to this one and with it. */
+export async function tickThrough(page: Page, last: RegExp): Promise<void> {
+  const open = page.getByTestId('step').locator('[role=checkbox][aria-checked=false]:not([disabled])')
+  for (let left = await open.count(); left > 0; left = await open.count()) {
+    const isLast = last.test((await open.first().getAttribute('aria-label')) ?? '')
+    await open.first().click()
+    await expect.poll(() => open.count(), OFTEN).toBeLessThan(left)
+    if (isLast) return
+  }
+}
+
 /** From one key to the next of a device that is a keyboard, s: common practice of scanners and of data keys. */
 const DEVICE_BEAT_S = 0.005
 

@@ -6,6 +6,7 @@ import type { StepRule } from '../Step'
 import { judged, UNDERSIDE } from './questions'
 import { movementBack } from './movementBackRules'
 import { hasCover } from './openRules'
+import { BACK_ON_AFTER } from './reachedAfter'
 
 /** Run of a mechanical piece before it goes home, minutes. Common practice: a day. */
 const RUN_IN_MINUTES = 24 * 60
@@ -107,6 +108,7 @@ export const CLOSE_RULES: readonly StepRule[] = [
     cautions: ({ facts }) => [facts.backKind === 'snap' ? CAUTIONS.press : CAUTIONS.slip],
     activeMinutes: 4,
     putsBack: ['back', 'back-screw'],
+    after: BACK_ON_AFTER,
   },
   {
     id: 'shell-on',

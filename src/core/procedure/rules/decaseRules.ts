@@ -78,6 +78,7 @@ const MOVEMENT_OUT: Omit<StepRule, 'when'> = {
   why: 'A drop of a hand’s width is enough to bend a pivot.',
   tools: ['bench cushion', 'finger cots'],
   activeMinutes: 2,
+  after: ({ frontLoader }) => [frontLoader ? 'crystal-out' : 'back-off'],
   takesOff: ['movement'],
 }
 

@@ -7,6 +7,7 @@ import type { StepRule } from '../Step'
 import { constructionSteps } from './constructionSteps'
 import { movementBack } from './movementBackRules'
 import { judged, UNDERSIDE } from './questions'
+import { bezelOnAfter } from './reachedAfter'
 
 /** Cures, minutes. Common practice. */
 const RING_CURE_MINUTES = 30
@@ -113,7 +114,7 @@ export const ALIGN_RULES: readonly StepRule[] = [
     why: 'Expect to take it off once more to correct it.',
     tools: (_, { bezelOn }) => bezelOn,
     activeMinutes: 3,
-    after: ['match-bezel'],
+    after: bezelOnAfter,
     check: '12 stands at 12.',
   },
   ...movementBack('align'),
@@ -135,7 +136,7 @@ export const ALIGN_RULES: readonly StepRule[] = [
     why: 'Tightened one after the other round the ring, it tilts.',
     activeMinutes: 4,
     putsBack: ['bezel', 'bezel-screw'],
-    after: ['match-bezel'],
+    after: bezelOnAfter,
     check: 'No gap all round, no screw left over.',
   },
   {
@@ -149,7 +150,7 @@ export const ALIGN_RULES: readonly StepRule[] = [
     cautions: [CAUTIONS.press],
     activeMinutes: 3,
     putsBack: ['bezel'],
-    after: ['match-bezel'],
+    after: bezelOnAfter,
     check: ({ facts }) =>
       turns(facts.bezelKind) ? 'Both directions tried, clicks counted, no back play.' : 'No gap all round.',
   },

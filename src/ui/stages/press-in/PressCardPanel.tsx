@@ -14,6 +14,7 @@ import { Caution } from '../../small/Caution'
 import { ForceLine } from '../press/ForceLine'
 import type { PressedTrace } from '../press/live/PressLive'
 import { PressLive } from '../press/live/PressLive'
+import { NotYet } from '../press/NotYet'
 import { PlanColumn } from '../press/PlanColumn'
 import { PressChoice } from '../press/PressChoice'
 import { PressRuns } from '../press/PressRuns'
@@ -48,9 +49,10 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
   if (!plan) return null
   const byHand = press.pusher === null && press.support === null
   const lay = byHand || view.rim || !chosen ? null : (press.lays[chosen.id] ?? null)
-  const isOpen = view.tray.finishedAt === null
+  const goesOn = view.tray.finishedAt === null
+  const isOpen = goesOn && press.notYet === null
   const counting = trace?.counts ? trace : null
-  const log = (
+  const log = isOpen && (
     <CrystalLogForm
       // A lay that follows from heights read meanwhile is proposed anew.
       key={[press.runs.length, view.rim?.lay?.leftHour, counting?.verdict].join()}
@@ -71,6 +73,7 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
         {crystalWords(press.crystal)}
       </Typography>
       <PickLine view={view} />
+      {goesOn && press.notYet !== null && <NotYet words={press.notYet} />}
       {!byHand && <ForceLine force={press.force} restsOn={press.forceRestsOn} tooHigh={plan.tooHigh} />}
       {press.againstNow.length > 0 && (
         <Typography role="alert" sx={{ color: 'error.main', fontSize: 14, lineHeight: 1.35, mt: 0.5 }}>

@@ -35,6 +35,7 @@ function card(over: Partial<PressCard> = {}, dies: readonly Die[] = DIES): Press
   const plan = (press: (typeof PRESSES)[number]) =>
     pressPlan(pressCase({ dies }), 'crystal-in', pressAsked({ press, crystalDies: planned }))
   return {
+    notYet: null,
     pickId: 1,
     pickedAt: '2026-11-24T10:00:00.000Z',
     crystal: CRYSTAL,

@@ -14,6 +14,7 @@ import { fieldsOfPress } from './fieldsOfPress'
 import { ForceLine } from './ForceLine'
 import type { PressedTrace } from './live/PressLive'
 import { PressLive } from './live/PressLive'
+import { NotYet } from './NotYet'
 import { PlanColumn } from './PlanColumn'
 import { PressChoice } from './PressChoice'
 import { PressLogForm } from './PressLogForm'
@@ -27,16 +28,17 @@ export interface PressWorkPanelProps extends StageWorkProps {
 /** One press of the stage: its plan on the left, what it will feel like and its log on the right. */
 export function PressWorkPanel({ bench, actions, shown }: PressWorkPanelProps) {
   const { view } = bench.state
-  const { work, plan, advice, runs, lastTime, toMake } = shown
+  const { work, plan, advice, runs, lastTime, toMake, notYet } = shown
   const presses = view.presses
   const [pressId, setPressId] = useState(advice.pressId)
   const [trace, setTrace] = useState<PressedTrace | null>(null)
   const { dayText } = useTimes()
   const press = presses.find(({ id }) => id === pressId)
   const gauged = press?.gauged ?? false
-  const open = view.tray.finishedAt === null
+  const open = view.tray.finishedAt === null && notYet === null
   return (
     <Box component="section" aria-label={PRESS_WORK_FACTS[work].label}>
+      {notYet !== null && view.tray.finishedAt === null && <NotYet words={notYet} />}
       {lastTime && (
         <Typography
           suppressHydrationWarning

@@ -6,13 +6,14 @@ import { useState } from 'react'
 import { PRESS_WORK_FACTS } from '@/core/press/pressWorks'
 import type { PressWorkView } from '@/services/tray/pressWorks'
 import type { StageWorkProps } from '../StageWorkProps'
+import { dueWork, worksAt } from './dueWork'
 import { PressWorkPanel } from './PressWorkPanel'
 
 /** Everything the stage puts under a press: a line each, the one that is due open. */
 export function PressWorks({ bench, actions }: StageWorkProps) {
   const { view, stage } = bench.state
-  const works = view.pressWorks.filter(({ work }) => PRESS_WORK_FACTS[work].stage === stage)
-  const due = works.find((shown) => !isDone(shown, view.job.ticks)) ?? null
+  const works = worksAt(stage, view)
+  const due = dueWork(stage, view)
   const [chosen, setChosen] = useState<string | null>(null)
   if (works.length === 0) return null
   const open = chosen ?? due?.work
@@ -47,11 +48,6 @@ export function PressWorks({ bench, actions }: StageWorkProps) {
       ))}
     </Box>
   )
-}
-
-function isDone({ work, runs }: PressWorkView, ticks: Readonly<Record<string, string>>): boolean {
-  const { step } = PRESS_WORK_FACTS[work]
-  return runs.at(-1)?.outcome === 'done' || (step !== null && ticks[`step:${step}`] !== undefined)
 }
 
 /** “2 logged, the last done”. */

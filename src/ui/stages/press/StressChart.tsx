@@ -91,12 +91,13 @@ export function StressChart({ stress }: { readonly stress: PusherStress }) {
         )}
         <text
           x={right - 4}
-          y={y(strength.lowMPa) - 4}
+          y={Math.max(top + 12, y(strength.lowMPa) - 4)}
           textAnchor="end"
           fontSize={12}
           fill={colour('error-main')}
         >
           breaks from {strength.lowMPa}
+          {y(strength.lowMPa) < top && ', above'}
         </text>
         <text x={left + 4} y={y(safeMPa) - 4} fontSize={12} fill={colour('success-main')}>
           safe below {Math.round(safeMPa)}

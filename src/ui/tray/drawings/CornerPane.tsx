@@ -2,15 +2,9 @@ import Box from '@mui/material/Box'
 import { CaseKey } from '../../section/CaseKey'
 import { CornerDrawing } from '../../section/CornerDrawing'
 import { PlanView } from '../../section/PlanView'
-import { drawnDies } from '@/core/section/drawnDies'
-import type { DrawnDie } from '@/core/section/drawnDies'
-import type { Outline } from '@/core/section/outline'
-import { chosenDie } from '@/core/press/plan/PlannedDie'
-import type { PressPlan } from '@/core/press/plan/pressPlan'
-import type { StageId } from '@/core/stages/stages'
-import type { TrayView } from '@/services/tray/trayView'
 import { usePressGap } from '../../stages/press/live/pressGap'
 import { stageIndex } from '@/core/stages/stages'
+import { diesAt } from './diesAt'
 import { Evidence } from './Evidence'
 import { Legend } from './Legend'
 import type { PaneProps } from './PaneProps'
@@ -67,24 +61,5 @@ export function CornerPane({ bench, model, pair, width }: PaneProps) {
       </Box>
       <Evidence view={view} />
     </>
-  )
-}
-
-/** Dies of the press that the stage is for, where they bear; none where it is for none, or it goes by hand. */
-function diesAt(stage: StageId, view: TrayView, outlines: readonly Outline[]): DrawnDie[] {
-  const out = view.pressWorks.find(({ work }) => work === 'push-out')
-  const plan =
-    stage === 'push-out'
-      ? out?.plan
-      : stage === 'press-in'
-        ? Object.values(view.press?.plans ?? {})[0]
-        : undefined
-  if (!plan) return []
-  const die = (role: PressPlan['dies'][number]['role']) =>
-    chosenDie(plan.dies.find((planned) => planned.role === role))
-  return drawnDies(
-    outlines,
-    { pusher: die('pusher'), support: die('support') },
-    stage === 'push-out' ? 'out' : 'in',
   )
 }

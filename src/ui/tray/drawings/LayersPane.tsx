@@ -4,14 +4,16 @@ import { caseLayers, materialsAway } from '@/core/section/caseLayers'
 import type { TrailPartId } from '@/core/trail/parts'
 import { partsName, partsText, TRAIL_PARTS } from '@/core/trail/parts'
 import { asItStands } from './asItStands'
+import { diesAt } from './diesAt'
+import { CaseDies, DIE_ROOM } from '../../section/CaseDies'
 import { PlanView } from '../../section/PlanView'
 import { SectionPatterns } from '../../section/SectionPatterns'
 import { WholeCase, wholeCaseFrame } from '../../section/WholeCase'
 import { RuledLines } from '../../small/RuledLines'
 import type { PaneProps } from './PaneProps'
 
-const HEAD = 12
-const FOOT = 12
+/** Over and under a case without dies. */
+const BARE_ROOM = 12
 
 /** The case layer by layer as it stands now: what is off is an empty outline, and where small parts came from is marked. */
 export function LayersPane({ bench, model, width }: PaneProps) {
@@ -22,7 +24,9 @@ export function LayersPane({ bench, model, width }: PaneProps) {
   const off = layers.filter(({ away }) => away)
   const away = materialsAway(layers)
   const handsAway = off.some(({ part }) => part === 'hand')
-  const frame = wholeCaseFrame(standing, width, HEAD)
+  const dies = diesAt(bench.state.stage, bench.state.view, standing.planned.outlines)
+  const room = dies.length > 0 ? DIE_ROOM : BARE_ROOM
+  const frame = wholeCaseFrame(standing, width, room)
   const title = `Case layer by layer, ${
     off.length === 0
       ? 'nothing off'
@@ -37,7 +41,7 @@ export function LayersPane({ bench, model, width }: PaneProps) {
   return (
     <>
       <svg
-        viewBox={`0 0 ${width} ${frame.bottom + FOOT}`}
+        viewBox={`0 0 ${width} ${frame.bottom + room}`}
         width="100%"
         role="img"
         aria-labelledby={`${id}-title`}
@@ -46,6 +50,7 @@ export function LayersPane({ bench, model, width }: PaneProps) {
         <title id={`${id}-title`}>{title}</title>
         <SectionPatterns prefix={id} />
         <WholeCase model={standing} frame={frame} patternPrefix={id} away={away} handsAway={handsAway} />
+        <CaseDies dies={dies} frame={frame} />
       </svg>
       <Box
         sx={{

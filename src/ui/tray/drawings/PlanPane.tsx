@@ -3,14 +3,21 @@ import { turns } from '@/core/construction/kinds'
 import { formatMm } from '@/core/units/formatMm'
 import type { TrayView } from '@/services/tray/trayView'
 import { PlanView } from '../../section/PlanView'
+import { PressedCase } from '../../section/PressedCase'
 import { RuledLines } from '../../small/RuledLines'
+import { asItStands } from './asItStands'
+import { diesAt } from './diesAt'
 import type { PaneProps } from './PaneProps'
 
 const LARGE = 430
+/** Where the case at the press stands below it. */
+const BESIDE_DIES = 330
 
 /** The case from above, large: what has to stand true to the dial, and what it is judged by. */
-export function PlanPane({ bench, model, pair }: PaneProps) {
-  const { view } = bench.state
+export function PlanPane({ bench, model, pair, width }: PaneProps) {
+  const { view, stage } = bench.state
+  const standing = asItStands(model, view)
+  const dies = diesAt(stage, view, standing.planned.outlines)
   const lines = standingTrue(view, pair?.crystal.magnifier ?? view.sheet.magnifier)
   return (
     <>
@@ -19,9 +26,10 @@ export function PlanPane({ bench, model, pair }: PaneProps) {
         section={model.section}
         target={null}
         planned={pair?.crystal.magnifier ?? null}
-        mostHeight={LARGE}
+        mostHeight={dies.length > 0 ? BESIDE_DIES : LARGE}
         parts
       />
+      {dies.length > 0 && <PressedCase model={standing} width={width} dies={dies} />}
       <Box sx={{ mt: 1 }}>
         <RuledLines label="To stand true" lines={lines.map(([what, end]) => ({ what, end }))} />
       </Box>

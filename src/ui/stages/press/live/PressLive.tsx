@@ -18,8 +18,8 @@ import { KeyCap } from '../../../small/KeyCap'
 import { PressChart } from './PressChart'
 import { gapAt, tellPressGap } from './pressGap'
 import { USUAL_CONTACT_MM } from './pressScales'
-import type { PressCue } from './pressCue'
-import { pressCue } from './pressCue'
+import type { PressCue } from '@/core/press-run/pressCue'
+import { pressCue } from '@/core/press-run/pressCue'
 import { usePressRun } from './usePressRun'
 
 /** A run that was pressed and is to be logged. */

@@ -7,7 +7,7 @@ import type { PressRunPolicy } from '@/core/press-run/pressRunPolicy'
 import type { TraceRow, TraceSource } from '@/core/press-run/PressTrace'
 import type { PressReaderWorker } from '@/workers/pressReader.worker'
 import { sound } from '../../../sounds/sound'
-import { pressCue } from './pressCue'
+import { pressCue } from '@/core/press-run/pressCue'
 
 export interface PressRunAsked {
   readonly source: TraceSource
@@ -59,6 +59,9 @@ export function usePressRun(policy: PressRunPolicy, reads: boolean): LivePressRu
     trouble: null,
   })
   const cued = useRef('wait')
+  /** which run it is, and why it ended, where it broke off */
+  const begun = useRef(0)
+  const broke = useRef<string | null>(null)
 
   useEffect(
     () => () => {
@@ -74,21 +77,28 @@ export function usePressRun(policy: PressRunPolicy, reads: boolean): LivePressRu
     if (reading.current || !reads) return
     reading.current = true
     const upTo = rows.current.length
+    const goesOn = stream.current !== null
+    const of = begun.current
     worker.current ??= newReader()
-    const answer = await worker.current.reader.read(rows.current.slice(), policy)
+    const answer = await worker.current.reader.read(rows.current.slice(), policy, goesOn)
     reading.current = false
-    setSaid(answer)
+    // Another run was begun meanwhile: it is read, and nothing is said of the one before.
+    if (of !== begun.current) return rows.current.length > 0 ? read() : undefined
+    setSaid({ reading: answer.reading, trouble: answer.trouble ?? broke.current })
     const { kind } = pressCue(answer.reading)
     if (kind !== cued.current && (kind === 'stop' || kind === 'home'))
       sound(kind === 'stop' ? 'refused' : 'over')
     cued.current = kind
-    if (rows.current.length > upTo) await read()
+    // Once it is over it is read as a whole.
+    if (rows.current.length > upTo || (goesOn && stream.current === null)) await read()
   }
 
   const end = (trouble: string | null) => {
+    broke.current = trouble
     stream.current?.close()
     stream.current = null
     setState('ended')
+    void read()
     if (trouble !== null) setSaid((before) => ({ ...before, trouble }))
   }
 
@@ -96,6 +106,8 @@ export function usePressRun(policy: PressRunPolicy, reads: boolean): LivePressRu
     stream.current?.close()
     stream.current = null
     rows.current = []
+    begun.current++
+    broke.current = null
     cued.current = 'wait'
     setShown(NO_ROWS)
     setSaid({ reading: null, trouble: null })

@@ -1,4 +1,4 @@
-import type { PressReading } from '@/core/press-run/PressReading'
+import type { PressReading } from './PressReading'
 
 /** What the hand is told while it presses. */
 export interface PressCue {
