@@ -27,7 +27,7 @@ const JOBS = [
     why: /where acrylic crazes from 1\.0\s% on/,
     planned: /as planned: 30\.[12] × 1\.4$/,
     pressed: false,
-    step: /let it spring into the groove/,
+    step: /it springs into the groove/,
   },
   {
     name: 'acrylic with a metal ring',

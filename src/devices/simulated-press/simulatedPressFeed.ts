@@ -2,7 +2,7 @@ import type { PressFeed } from '../PressFeed'
 import type { SimulatedRun } from './simulatedRun'
 
 /** Readings are sent together that came within so much time, ms: as a cell's own buffer does. */
-const TOGETHER_MS = 40
+const TOGETHER_MS = 25
 
 /**
  * Plays a simulated run as it would come.

@@ -113,31 +113,44 @@ function homeOf(kept: Pick<TrayRecord, 'picked' | 'pressRuns'>, stages: OpenedCa
   if (run) return { mark: 'plain', beside: '', at: run.ranAt.toISOString() }
   const last = kept.pressRuns.findLast(({ pickId }) => pickId === kept.picked?.pick.id)
   if (last?.outcome === 'cracked')
-    return { mark: 'open', beside: ', cracked under the press', at: last.ranAt.toISOString() }
+    return {
+      mark: 'open',
+      beside: ', cracked under the press',
+      besideRing: ', out again with the crystal that cracked',
+      at: last.ranAt.toISOString(),
+    }
   const left = stages.flatMap(({ demands }) => demands).find(({ subject }) => subject === PRESS_RUN)?.leftOut
   if (left) return { mark: 'left-out', beside: `, press not logged: ${left.reason}`, at: null }
   return { mark: 'open', beside: ', picked and not home yet', at: null }
 }
 
-type Home = Pick<ReportLine, 'mark' | 'at'> & { readonly beside: string }
+interface Home extends Pick<ReportLine, 'mark' | 'at'> {
+  readonly beside: string
+  /** where something else is to be said of the rings */
+  readonly besideRing?: string
+}
 
 function pickedLines(
   { pick, crystal, gasket, bezelGasket }: NonNullable<TrayRecord['picked']>,
-  { mark, beside, at }: Home,
+  { mark, beside, besideRing = beside, at }: Home,
 ): ReportLine[] {
-  const told = (what: string, words: string) => ({
+  const line = (what: string, words: string) => ({
     what,
-    words: words + beside,
+    words,
     mark,
     at: at ?? pick.pickedAt.toISOString(),
   })
   const ring = (part: StockGasket) =>
     isOwn(part) ? 'its own' : `${describePart('gasket', { ...part })}, ${part.code}`
   return [
-    told('Crystal', isOwn(crystal) ? crystalWords(crystal) : `${crystalWords(crystal)}, ${crystal.code}`),
-    ...(gasket ? [told('Crystal gasket', ring(gasket))] : []),
-    ...(bezelGasket ? [told('Gasket under the bezel', ring(bezelGasket))] : []),
+    line('Crystal', crystalName(crystal) + beside),
+    ...(gasket ? [line('Crystal gasket', ring(gasket) + besideRing)] : []),
+    ...(bezelGasket ? [line('Gasket under the bezel', ring(bezelGasket) + besideRing)] : []),
   ]
+}
+
+function crystalName(crystal: NonNullable<TrayRecord['picked']>['crystal']): string {
+  return isOwn(crystal) ? crystalWords(crystal) : `${crystalWords(crystal)}, ${crystal.code}`
 }
 
 /** Every press that was logged, of the crystal and of all else, in its order. */

@@ -3,7 +3,7 @@ import { DrawnDies } from './DrawnDies'
 import type { WholeCaseFrame } from './WholeCase'
 
 /** Room that a die and its name take over or under a whole case, screen units. */
-export const DIE_ROOM = 34
+export const DIE_ROOM = 42
 const NAME_OFF = 5
 const NAME_SIZE = 12.5
 

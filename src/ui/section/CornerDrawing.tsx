@@ -88,6 +88,9 @@ export function CornerDrawing({ model, side, width, dies, gap, aimedAt, onAim }:
             fontSize="12.5"
             fontWeight={700}
             fill="var(--mui-palette-primary-main)"
+            stroke="var(--mui-palette-background-default)"
+            strokeWidth={4}
+            paintOrder="stroke"
           >
             {`${role} ${code}`}
           </text>

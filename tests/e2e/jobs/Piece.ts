@@ -217,8 +217,11 @@ export class Piece {
   async countBack(...parts: readonly string[]): Promise<void> {
     for (const part of parts) {
       const line = this.page.getByTestId('replay-line').filter({ hasText: part })
-      await line.getByRole('button', { name: /^(all \d+ )?back/ }).click()
-      await expect(line).toContainText('✓')
+      await expect(async () => {
+        const back = line.getByRole('button', { name: /^(all \d+ )?back/ })
+        if (await back.count()) await back.click({ timeout: TICKED_WITHIN_MS })
+        await expect(line).toContainText('✓', { timeout: TICKED_WITHIN_MS })
+      }).toPass({ timeout: STUCK_AFTER_MS })
     }
   }
 

@@ -95,7 +95,7 @@ test('a cracked dome whose ring is not there: ordered, booked in, pressed under 
   await piece.countBack('2 spacers')
   await piece.countBack('spring or contact', '4 cover screws')
   // Screwed down before the glass was looked at it would have to come off again.
-  await piece.refusesBack('4 back screws', /^First at Close: .*underside of the glass/)
+  await piece.refusesBack('4 back screws', /^First at Close: /)
   await piece.work(/^Plate on/)
   await piece.countBack('4 back screws')
   await piece.work()

@@ -35,9 +35,7 @@ test('a snap back: laid on by hand and looked at, then pressed on its rim, its s
 
   const backOn = page.getByTestId('step').filter({ hasText: 'Back laid on with its recess to the stem' })
   await backOn.getByRole('button', { expanded: false }).first().click()
-  await expect(backOn).toContainText(/pusher PH34 .*1\.6 under the 35\.6 back, so it bears on its rim/)
-  await expect(backOn).toContainText('P33 and smaller would dish it')
-  await expect(backOn).toContainText(/support S32 .*clears the 31\.0 crystal, so it bears on the case/)
+  await expect(backOn).toContainText('the dies of its plan, under “At the press”')
   // Wrong order: the tray is not left while the back is still off.
   await press(page, 'd')
   await expect(page.getByText(/Not moved on to prove: .*1 case back/)).toBeVisible()
@@ -46,7 +44,9 @@ test('a snap back: laid on by hand and looked at, then pressed on its rim, its s
   await expect(plan).toContainText(
     'Would take Screw press with load cell: it holds, can be turned and looked at',
   )
+  await expect(plan).toContainText(/Pusher PH34.*1\.6 under the 35\.6 back, so it bears on its rim/)
   await expect(plan).toContainText('P33 and smaller would dish it')
+  await expect(plan).toContainText(/Support S32.*clears the 31\.0 crystal, so it bears on the case/)
   await expect(plan.getByText(/^Not yet\. First at Close: /)).toBeVisible()
   await expect(plan.getByRole('button', { name: 'Log this press' })).toHaveCount(0)
   await piece.work(/^Back laid on with/)

@@ -9,6 +9,8 @@ import { STRESS_SIZE, stressScales } from './stressScales'
 
 const colour = (name: string) => `var(--mui-palette-${name})`
 const TICKS = 4
+/** A line of words below the top of the chart, px. */
+const UNDER_TOP = 13
 /** Half of a die's mark, px. */
 const MARK = 4
 
@@ -25,6 +27,9 @@ export function StressChart({ stress }: { readonly stress: PusherStress }) {
     .y(({ stressMPa }) => y(stressMPa))
   const chosen = dies.find(({ isChosen }) => isChosen)
   const isLate = chosen !== undefined && x(chosen.diameterMm) > (left + right) / 2
+  const chosenY = y(chosen?.stressMPa ?? 0)
+  // Beside its mark, and never among the figures along the foot.
+  const nameY = Math.max(top + UNDER_TOP, isLate && chosenY + 20 < bottom ? chosenY + 16 : chosenY - 10)
   const shown = dies.filter(({ diameterMm }) => x(diameterMm) >= left)
   const forbidden = forbiddenFromMm === null ? null : Math.max(left, x(forbiddenFromMm))
   return (
@@ -80,7 +85,7 @@ export function StressChart({ stress }: { readonly stress: PusherStress }) {
         {chosen && (
           <text
             x={x(chosen.diameterMm) + (isLate ? -9 : 9)}
-            y={Math.max(top + 12, y(chosen.stressMPa) + (isLate ? 16 : -6))}
+            y={nameY}
             textAnchor={isLate ? 'end' : 'start'}
             fontSize={13}
             fontWeight={700}
@@ -91,7 +96,7 @@ export function StressChart({ stress }: { readonly stress: PusherStress }) {
         )}
         <text
           x={right - 4}
-          y={Math.max(top + 12, y(strength.lowMPa) - 4)}
+          y={Math.max(top + UNDER_TOP, y(strength.lowMPa) - 4)}
           textAnchor="end"
           fontSize={12}
           fill={colour('error-main')}
@@ -99,8 +104,14 @@ export function StressChart({ stress }: { readonly stress: PusherStress }) {
           breaks from {strength.lowMPa}
           {y(strength.lowMPa) < top && ', above'}
         </text>
-        <text x={left + 4} y={y(safeMPa) - 4} fontSize={12} fill={colour('success-main')}>
+        <text
+          x={left + 4}
+          y={Math.max(top + UNDER_TOP, y(safeMPa) - 4)}
+          fontSize={12}
+          fill={colour('success-main')}
+        >
           safe below {Math.round(safeMPa)}
+          {y(safeMPa) < top && ', above'}
         </text>
         {forbidden !== null && forbidden < right && (
           <text x={right} y={top - 4} textAnchor="end" fontSize={12} fill={colour('text-secondary')}>

@@ -10,17 +10,12 @@ const OVER_ALL = 1.25
 
 /**
  * Scales of stress over the pusher's diameter that hold what decides; a small pusher's stress runs out at the top, and
- * so does a strength that no pusher comes near.
+ * so do strength and its margin where no pusher comes near.
  */
-export function stressScales({
-  curve,
-  dies,
-  strength,
-  safeMPa,
-}: Pick<PusherStress, 'curve' | 'dies' | 'strength' | 'safeMPa'>) {
+export function stressScales({ curve, dies, strength }: Pick<PusherStress, 'curve' | 'dies' | 'strength'>) {
   const { width, height } = STRESS_SIZE
   const chosen = dies.find(({ isChosen }) => isChosen)?.stressMPa ?? 0
-  const seen = Math.max(safeMPa, ...curve.map(({ stressMPa }) => stressMPa))
+  const seen = Math.max(chosen, ...curve.map(({ stressMPa }) => stressMPa))
   const most = Math.min(OVER * Math.max(strength.lowMPa, chosen), OVER_ALL * seen)
   const first = curve.find(({ stressMPa }) => stressMPa <= most) ?? curve[0]
   const last = curve.at(-1)

@@ -1,6 +1,7 @@
 'use client'
 import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
+import dynamic from 'next/dynamic'
 import type { StageId } from '@/core/stages/stages'
 import { stepsOf } from '@/core/procedure/procedure'
 import { stageOf } from '@/core/stages/stages'
@@ -14,6 +15,13 @@ import { ReplayPanel } from '../close/ReplayPanel'
 import { OwnPartsPanel } from './OwnPartsPanel'
 import { StepList } from './StepList'
 import { TrailPanel } from '../decase/TrailPanel'
+
+const PressWorks = dynamic(() => import('../press/PressWorks').then((m) => m.PressWorks), {
+  loading: () => null,
+})
+
+/** Stages at which something is put under a press beside the crystal. */
+const PRESSED_AT: readonly StageId[] = ['push-out', 'align', 'close']
 
 /** What is read here, to choose from, and what it says of the size so far. */
 function ReadHere({ bench, actions }: StageWorkProps) {
@@ -49,6 +57,7 @@ export function JobPanel({ bench, actions, stage }: StageWorkProps & { stage: St
       </Box>
       <Typography sx={{ color: 'text.secondary' }}>{settles}</Typography>
       <StepList bench={bench} actions={actions} stage={stage} />
+      {PRESSED_AT.includes(stage) && <PressWorks bench={bench} actions={actions} />}
       {shows.includes('own-parts') && <OwnPartsPanel bench={bench} actions={actions} />}
       {shows.includes('readings') && <ReadHere bench={bench} actions={actions} />}
       {shows.includes('removal') && <RemovalChooser view={view} />}

@@ -33,6 +33,8 @@ interface StepLineProps {
   readonly said: SaidByTick | null
   /** how long its wait took on earlier pieces of the case; null where none tells */
   readonly waited: WaitBefore | null
+  /** its press is planned beside the steps, with its dies */
+  readonly isPlanned: boolean
   readonly isOpen: boolean
   readonly isNext: boolean
   readonly onOpen: () => void
@@ -55,6 +57,7 @@ export function StepLine({
   leftOut,
   said,
   waited,
+  isPlanned,
   isOpen,
   isNext,
   onOpen,
@@ -117,9 +120,7 @@ export function StepLine({
             {!answer.good && <span suppressHydrationWarning> ({clockText(answer.at)})</span>}
           </Typography>
         )}
-        {isOpen && (
-          <StepDetails step={step} said={said} waited={waited} onSchool={onSchool} onCount={onCount} />
-        )}
+        {isOpen && <StepDetails {...{ step, said, waited, isPlanned, onSchool, onCount }} />}
         {isOpen && step.question && onAnswer && (
           <AnswerStep
             title={step.title}
@@ -151,16 +152,17 @@ function StepDetails({
   step,
   said,
   waited,
+  isPlanned,
   onSchool,
   onCount,
-}: Pick<StepLineProps, 'step' | 'said' | 'waited' | 'onSchool' | 'onCount'>) {
+}: Pick<StepLineProps, 'step' | 'said' | 'waited' | 'isPlanned' | 'onSchool' | 'onCount'>) {
   const recorded = said && said.against === null ? recordedText(said) : ''
   return (
     <Box sx={{ fontSize: 14.5, lineHeight: 1.4, pb: 0.5, '& p': { m: 0, mt: 0.4 } }}>
       <p>{step.why}</p>
       {step.tools.length > 0 && (
         <p>
-          <Soft>with</Soft> {step.tools.join('; ')}
+          <Soft>with</Soft> {isPlanned ? 'the dies of its plan, under “At the press”' : step.tools.join('; ')}
         </p>
       )}
       {step.check && (

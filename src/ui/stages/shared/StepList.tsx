@@ -4,6 +4,7 @@ import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import { useEffect, useRef, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
+import { PRESS_WORK_FACTS } from '@/core/press/pressWorks'
 import { stepsOf } from '@/core/procedure/procedure'
 import { saidByTick } from '@/core/procedure/stepsOnTrail'
 import type { StepAnswered } from '@/core/procedure/StepQuestion'
@@ -35,6 +36,7 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
   const leftOutOf = ({ id }: Step) =>
     state?.demands.find(({ subject }) => subject === `step:${id}`)?.leftOut?.reason ?? null
   const isOver = (step: Step) => isDone(step) || leftOutOf(step) !== null
+  const planned = view.pressWorks.map(({ work }) => PRESS_WORK_FACTS[work].step)
   const done = steps.filter(isDone)
   // What is done needs no room: the next step and what it needs come first.
   const folded = !unfolded && done.length >= FOLDED_FROM ? done : []
@@ -108,6 +110,7 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
               leftOut={leftOutOf(step)}
               said={isOver(step) ? null : saidByTick(step, trail.lines, trail.renews)}
               waited={waitsBefore[step.id] ?? null}
+              isPlanned={planned.includes(step.id)}
               isOpen={open === step.id}
               isNext={next?.id === step.id}
               onOpen={() => setShown(open === step.id ? null : step.id)}
