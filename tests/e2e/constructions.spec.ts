@@ -8,8 +8,8 @@ const JOBS = [
     fits: /29\.[89] × 1\.2 flat mineral/,
     why: /The bezel squeezes the nylon ring \d+\s% of 3–20\s%/,
     planned: /as planned: 29\.[89] × 1\.2 in ring 0\.(35|40)/,
-    pressed: true,
-    step: /Die that bears on the bezel only/,
+    pressed: false,
+    step: /New ring round the crystal, both square on the neck/,
   },
   {
     name: 'an acrylic cup over a neck',
@@ -17,7 +17,7 @@ const JOBS = [
     fits: /29\.2 × 1\.2 double dome acrylic/,
     why: /squeezes the acrylic skirt, which is its own seal/,
     planned: /as planned: 29\.2 × 1\.2$/,
-    pressed: true,
+    pressed: false,
     step: /Crystal square over the neck/,
   },
   {

@@ -1,14 +1,12 @@
-import { bezelPusher } from '../dies/bezelDies'
-import { pressInSupport } from '../dies/pressInDies'
 import { COMMON_MISSED } from '../fit/commonFailure'
 import { judgedShortlist } from '../fit/judgedShortlist'
 import type { PressSituation, PressStep } from '../press/PressStep'
-import { turnedAndPressed } from '../press/PressStep'
 import { CAUTIONS } from '../procedure/cautions'
 import { crystalOutline } from '../section/crystalOutline'
 import { squeezeState } from '../section/gasketTint'
 import { cupOfCrystal, neckOutlines, neckRingOutline } from '../section/jointOutlines'
 import { bezelOnOpening } from './assumedJoint'
+import { BY_HAND } from './caseDies'
 import type { Construction } from './Construction'
 import { HOLDING_BEZELS } from './kinds'
 import type { NeckCandidate } from './neck/assessNeck'
@@ -18,7 +16,6 @@ import type { NeckSeat } from './neck/neckSeat'
 import { neckSeat } from './neck/neckSeat'
 import { neckSize } from './neck/neckSize'
 import { neckFailure, neckReasons } from './neck/neckWords'
-import { topRiseMm } from './topRise'
 import { usualSpots } from './usualSpots'
 
 /** Skirt of a cup below its roof, as it is drawn, mm. Assumed. */
@@ -52,7 +49,7 @@ export const neckAndBezel: Construction<NeckSeat, NeckCandidate> = {
   },
   bezel: { role: 'clamps', by: { name: 'inside', dimension: 'bezel-inner' }, owns: [] },
   goesWith: { bezelKind: HOLDING_BEZELS },
-  pressed: true,
+  pressed: false,
   pushedOutOf: null,
   rimSeenAtPress: false,
   dimensions: {
@@ -124,14 +121,8 @@ export const neckAndBezel: Construction<NeckSeat, NeckCandidate> = {
   measureCase: 'Read the neck, the bezel’s inside and what lies between them',
   cleanSeat: 'Seat cleaned down to metal',
   matchRing: null,
-  dies: (dies, { crystal, openingMm, caseDiameterMm, bezelOuterMm }, policy) => ({
-    pusher: bezelPusher(dies, {
-      crystalMm: crystal.diameterMm,
-      bezelOuterMm,
-      crystalAboveMm: topRiseMm(crystal),
-    }),
-    support: pressInSupport(dies, { boreMm: openingMm, caseDiameterMm, lies: 'case' }, policy),
-  }),
+  // The bezel squeezes it, and is what is pressed: light, then final, once the case is aligned.
+  dies: () => BY_HAND,
   pressSteps: overNeck,
   cautions: [],
   outlines: (section, joint, { crystal, ring }) => {
@@ -171,21 +162,18 @@ export const neckAndBezel: Construction<NeckSeat, NeckCandidate> = {
   },
 }
 
-function overNeck({ ringed, pressKind }: PressSituation): PressStep[] {
+function overNeck({ ringed }: Pick<PressSituation, 'ringed'>): PressStep[] {
   return [
     ringed
       ? { action: 'New ring round the crystal, both square on the neck', why: 'a rolled ring lifts one side' }
       : { action: 'Crystal square over the neck', why: 'the acrylic itself is the seal' },
-    { action: 'Bezel laid on square, a small even gap all round', why: 'it goes down as it starts' },
     {
-      action: 'Die that bears on the bezel only: first fit light, then look',
-      why: 'expect to take it off once more to correct it',
+      action: 'Laid on by hand, looked at all round: no edge stands up',
+      why: 'what lies askew is squeezed askew',
     },
     {
-      action: pressKind === 'lever' ? 'Press until it clicks home' : 'Turn down slowly until it stops',
-      why: 'the ring takes up evenly, then it stops hard',
+      action: 'Left there until the bezel goes on, light and then final',
+      why: 'it is the bezel that is pressed, and squeezes it',
     },
-    ...turnedAndPressed().slice(0, 1),
-    { action: 'Stop when there is no gap all round', why: 'more force only breaks the glass' },
   ]
 }

@@ -58,7 +58,7 @@ describe.each(RETENTIONS)('press plan: %s (common practice)', (retention) => {
   const plan = planOf(facts(retention))
 
   it('says each step once, with its reason', () => {
-    expect(plan.steps.length).toBeGreaterThanOrEqual(4)
+    expect(plan.steps.length).toBeGreaterThanOrEqual(3)
     expect(new Set(plan.steps.map(({ action }) => action)).size).toBe(plan.steps.length)
     expect(plan.steps.every(({ action, why }) => action !== '' && why !== '')).toBe(true)
   })
@@ -89,9 +89,9 @@ describe.each(RETENTIONS)('press plan: %s (common practice)', (retention) => {
 })
 
 describe('pressNeeds (common practice)', () => {
-  it('sprung, cemented and turned-down crystals go in by hand, all others under a press with both dies', () => {
+  it('sprung, cemented and turned-down crystals go in by hand, and over a neck; all others under a press with both dies', () => {
     const byHand = RETENTIONS.filter((retention) => !pressNeeds(retention).pusher)
-    expect(byHand).toEqual(['snap-acrylic', 'cemented', 'bayonet-ring'])
+    expect(byHand).toEqual(['neck-and-bezel', 'snap-acrylic', 'cemented', 'bayonet-ring'])
     for (const retention of RETENTIONS)
       expect(pressNeeds(retention).support).toBe(pressNeeds(retention).pusher)
   })
@@ -130,11 +130,12 @@ describe('press plan, what each construction asks for', () => {
     )
   })
 
-  it('neck and bezel: the die bears on the bezel only, light first, home when no gap is left', () => {
+  it('neck and bezel: laid on by hand, and nothing pressed before the bezel', () => {
     const of = facts('neck-and-bezel')
     expect(actions(of)[0]).toMatch(/New ring round the crystal/)
     expect(actions(facts('neck-and-bezel', { ringed: false }))[0]).toBe('Crystal square over the neck')
-    expect(firstWith(of, /bears on the bezel only/)).toBeLessThan(firstWith(of, /no gap all round/))
+    expect(actions(of).at(-1)).toMatch(/until the bezel goes on, light and then final/)
+    expect(planOf(of).dies).toEqual([])
   })
 
   it('tension ring: hollow die on the edge, never on the dome', () => {
@@ -143,7 +144,7 @@ describe('press plan, what each construction asks for', () => {
 
   it('snapped: squeezed evenly, lowered level, and it must not turn', () => {
     const of = facts('snap-acrylic')
-    expect(firstWith(of, /Squeeze/)).toBeLessThan(firstWith(of, /Lower it level/))
+    expect(firstWith(of, /Claw lift closed evenly/)).toBeLessThan(firstWith(of, /Lower it level/))
     expect(actions(of).at(-1)).toMatch(/must not move/)
   })
 
@@ -155,10 +156,8 @@ describe('press plan, what each construction asks for', () => {
 
   it.each(PRESS_KINDS)('the hand on a %s is told what to feel for', (pressKind) => {
     const word = { lever: /gently/, screw: /slowly/ }[pressKind]
-    const bezel = { lever: /clicks/, screw: /slowly/ }[pressKind]
     expect(actions(facts('tension-gasket', { pressKind })).join()).toMatch(word)
     expect(actions(facts('press-in-bezel', { pressKind })).join()).toMatch(word)
-    expect(actions(facts('neck-and-bezel', { pressKind })).join()).toMatch(bezel)
   })
 
   it('a bevel is turned outward, where there is one', () => {

@@ -121,8 +121,6 @@ function stressOf(pressCase: PressCase, plan: WorkPlan, force: ExpectedForce | n
   const onCrystal = plan.work === 'push-out' || plan.work === 'crystal-in' || plan.work === 'ring-clamp'
   if (!onCrystal || plan.dies.length === 0) return null
   const goesIn = plan.work === 'crystal-in'
-  // Over a neck it is the bezel that the pusher bears on.
-  if (goesIn && constructionOf(sheet.retention).bezel?.role === 'clamps') return null
   const crystal = goesIn ? (picked?.crystal ?? null) : plateFound(pressCase)
   if (!crystal || (goesIn && picked?.crystal.widthMm !== null)) return null
   const way = narrowestOf(sheet, known.chapterRing)
