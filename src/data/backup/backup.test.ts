@@ -4,6 +4,7 @@ import path from 'node:path'
 import * as tar from 'tar'
 import { emptyDatabase } from '../../../tests/stores/databases'
 import type { Store } from '../client'
+import { DEMO_DAY, demoFolder } from '../../../tests/stores/templates'
 import { openStore } from '../client'
 import { loadDemo } from '../demo/loadDemo'
 import { insertPhoto, photoBytes } from '../queries/photos'
@@ -30,9 +31,9 @@ const open = (folder: string) => openStore({ kind: 'folder', folder })
 beforeAll(async () => {
   home = fs.mkdtempSync(path.join(os.tmpdir(), 'whyalon-backups-'))
   const empty = process.env.WHYALON_EMPTY_STORE
-  if (empty) fs.cpSync(empty, at('data'), { recursive: true })
+  if (empty) fs.cpSync(demoFolder(empty), at('data'), { recursive: true })
   const store = await open(at('data'))
-  await loadDemo(store.db, new Date('2026-11-24T00:00:00Z'))
+  if (!empty) await loadDemo(store.db, DEMO_DAY)
   const picture = { trayId: 1, caption: ODD, widthPx: 1, heightPx: 1, takenAt: NOW }
   added = await insertPhoto(store.db, {
     ...picture,

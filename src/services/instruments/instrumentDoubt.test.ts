@@ -10,8 +10,8 @@ const NOW = new Date('2026-11-24T10:00:00Z')
 const BEFORE = new Date('2026-11-24T09:50:00Z')
 const AFTER = new Date('2026-11-24T10:05:00Z')
 
-describe.each(testStores())('an instrument that failed its check, on $name', ({ open }) => {
-  const store = demoStore(open)
+describe.each(testStores())('an instrument that failed its check, on $name', ({ openDemo }) => {
+  const store = demoStore(openDemo)
 
   it('is asked about at its first figure of a dimension, reads wider, and is sound again once set right', async () => {
     const { instruments } = await openBrokenTray(store.db, 'Doubt', NOW)

@@ -2,7 +2,6 @@ import { isNull } from 'drizzle-orm'
 import { briefly } from '../../../tests/approved/briefly'
 import { testStores } from '../../../tests/stores/testStores'
 import type { Store } from '@/data/client'
-import { loadDemo } from '@/data/demo/loadDemo'
 import { trays } from '@/data/schema'
 import { benchView } from '../bench/benchView'
 import { compareUpgrades } from './compareUpgrades'
@@ -10,7 +9,6 @@ import { reportOfTray } from './trayReportPage'
 import { trayByItsNumber } from './trayPages'
 import type { TrayView } from './trayView'
 
-const DAY = new Date('2026-11-24T00:00:00Z')
 const NOW = new Date('2026-11-24T10:00:00Z')
 
 // Every figure of the trays in hand as it was when somebody last looked at it: what changes here is read line by
@@ -20,8 +18,7 @@ describe('what the demo’s trays say is what was approved', () => {
   beforeAll(async () => {
     const [onPglite] = testStores()
     if (!onPglite) throw new Error('no store')
-    store = await onPglite.open()
-    await loadDemo(store.db, DAY)
+    store = await onPglite.openDemo()
   }, 240_000)
   afterAll(() => store.close())
 

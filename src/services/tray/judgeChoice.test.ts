@@ -13,8 +13,8 @@ import type { TrayView } from './trayView'
 const NOW = new Date('2026-11-24T10:00:00Z')
 const LATER = new Date('2026-11-24T11:00:00Z')
 
-describe.each(testStores())('a choice judged again, on $name', ({ open }) => {
-  const store = demoStore(open)
+describe.each(testStores())('a choice judged again, on $name', ({ openDemo }) => {
+  const store = demoStore(openDemo)
 
   async function read(
     view: TrayView,

@@ -5,8 +5,8 @@ import { trayByItsNumber } from './trayPages'
 
 const NOW = new Date('2026-11-24T10:00:00Z')
 
-describe.each(testStores())('a notch circle kept, on $name', ({ open }) => {
-  const store = demoStore(open)
+describe.each(testStores())('a notch circle kept, on $name', ({ openDemo }) => {
+  const store = demoStore(openDemo)
 
   async function tray(number: number) {
     const view = await trayByItsNumber(store.db, number)

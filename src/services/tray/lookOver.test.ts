@@ -17,8 +17,8 @@ import type { TrayView } from './trayView'
 const NOW = new Date('2026-11-24T10:00:00Z')
 const OWN_PAIR = { crystalId: OWN_ID, gasketId: OWN_ID }
 
-describe.each(testStores())('parts of the piece itself, on $name', ({ open }) => {
-  const store = demoStore(open)
+describe.each(testStores())('parts of the piece itself, on $name', ({ openDemo }) => {
+  const store = demoStore(openDemo)
 
   async function tray(number: number): Promise<TrayView> {
     const view = await trayByItsNumber(store.db, number)

@@ -15,8 +15,8 @@ import type { TrayView } from './trayView'
 
 const NOW = new Date('2026-11-24T10:00:00Z')
 
-describe.each(testStores())('the case sheet learns, on $name', ({ open }) => {
-  const store = demoStore(open)
+describe.each(testStores())('the case sheet learns, on $name', ({ openDemo }) => {
+  const store = demoStore(openDemo)
 
   function send(
     { tray, instruments }: TrayView,

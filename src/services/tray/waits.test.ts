@@ -13,8 +13,8 @@ const NOW = new Date('2026-11-24T10:00:00Z')
 const after = (minutes: number) => new Date(NOW.getTime() + minutes * 60_000)
 const DOTS = 'wait:ring-fix'
 
-describe.each(testStores())('waits, on $name', ({ open }) => {
-  const store = demoStore(open)
+describe.each(testStores())('waits, on $name', ({ openDemo }) => {
+  const store = demoStore(openDemo)
 
   it('run from their step, hold up the press, and are over by the clock and a word', async () => {
     const before = await trayByItsNumber(store.db, 235)
