@@ -19,7 +19,7 @@ export interface RecordFormProps {
   readonly fields: readonly Field[]
   readonly initial: Readonly<Record<string, FieldValue | undefined>>
   readonly submitLabel: string
-  /** two columns at any width, for a narrow panel */
+  /** as many columns as a panel holds, two in a narrow one */
   readonly dense?: true
   /** headings the fields stand under; without them they stand in their own order */
   readonly groups?: readonly FieldGroup[]
@@ -34,6 +34,7 @@ export interface RecordFormProps {
   readonly onSubmit: (values: FormValues, was: FormValues) => Promise<RecordAnswer>
 }
 
+const DENSE_COLUMNS = 'repeat(auto-fill, minmax(126px, 1fr))'
 const WIDE_COLUMNS = { xs: '1fr', sm: '1fr 1fr', md: '1fr 1fr 1fr' }
 /** A long form is stored from wherever one is in it; over the labels, which lie above their fields. */
 const ALWAYS_IN_SIGHT = {
@@ -53,7 +54,7 @@ const BESIDE_COLUMNS = { xs: 'minmax(0,1fr)', lg: 'minmax(0,1fr) 440px' }
 export function RecordForm(props: RecordFormProps) {
   const { fields, initial, submitLabel, dense = false, groups, beside, note, onSubmit } = props
   const { control, shown, values, submit, busy, error } = useRecordForm(fields, initial, onSubmit)
-  const narrow = dense ? '1fr 1fr' : { xs: '1fr', sm: '1fr 1fr' }
+  const narrow = dense ? DENSE_COLUMNS : { xs: '1fr', sm: '1fr 1fr' }
   const columns = dense || beside ? narrow : WIDE_COLUMNS
   // A long form would be all gaps: there the fields move a little when one is refused.
   const grid = { control, columns, dense, errorLine: !dense && !groups }

@@ -80,8 +80,8 @@ export class Piece {
   }
 
   /**
-   * Ticks one step. A list drawn anew between press and release takes no click, from a hand either: it is pressed
-   * again until it counts.
+   * Ticks one step. Soon after another one at the same place a click is the second of a double click, and ticks nothing:
+   * it is pressed again until it counts.
    */
   private async tick(title: string): Promise<void> {
     const step = this.page.getByRole('checkbox', { name: title, exact: true, checked: false })

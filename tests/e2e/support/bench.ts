@@ -155,8 +155,11 @@ export async function tickThrough(page: Page, last: RegExp): Promise<void> {
   const open = page.getByTestId('step').locator('[role=checkbox][aria-checked=false]:not([disabled])')
   for (let left = await open.count(); left > 0; left = await open.count()) {
     const isLast = last.test((await open.first().getAttribute('aria-label')) ?? '')
-    await open.first().click()
-    await expect.poll(() => open.count(), OFTEN).toBeLessThan(left)
+    // Soon after another one at the same place a click is the second of a double click, and ticks nothing.
+    await expect(async () => {
+      if ((await open.count()) === left) await open.first().click()
+      await expect.poll(() => open.count(), { ...OFTEN, timeout: 5_000 }).toBeLessThan(left)
+    }).toPass()
     if (isLast) return
   }
 }

@@ -26,10 +26,6 @@ export function StressChart({ stress }: { readonly stress: PusherStress }) {
     .x(({ diameterMm }) => x(diameterMm))
     .y(({ stressMPa }) => y(stressMPa))
   const chosen = dies.find(({ isChosen }) => isChosen)
-  const isLate = chosen !== undefined && x(chosen.diameterMm) > (left + right) / 2
-  const chosenY = y(chosen?.stressMPa ?? 0)
-  // Beside its mark, and never among the figures along the foot.
-  const nameY = Math.max(top + UNDER_TOP, isLate && chosenY + 20 < bottom ? chosenY + 16 : chosenY - 10)
   const shown = dies.filter(({ diameterMm }) => x(diameterMm) >= left)
   const forbidden = forbiddenFromMm === null ? null : Math.max(left, x(forbiddenFromMm))
   return (
@@ -82,21 +78,10 @@ export function StressChart({ stress }: { readonly stress: PusherStress }) {
             isClear={isClear}
           />
         ))}
-        {chosen && (
-          <text
-            x={x(chosen.diameterMm) + (isLate ? -9 : 9)}
-            y={nameY}
-            textAnchor={isLate ? 'end' : 'start'}
-            fontSize={13}
-            fontWeight={700}
-            fill={colour('text-primary')}
-          >
-            {chosen.code}: {Math.round(chosen.stressMPa)} MPa
-          </text>
-        )}
+        {chosen && <ChosenName die={chosen} {...{ x, y }} />}
         <text
           x={right - 4}
-          y={Math.max(top + UNDER_TOP, y(strength.lowMPa) - 4)}
+          y={Math.max(top + 2 * UNDER_TOP, y(strength.lowMPa) - 4)}
           textAnchor="end"
           fontSize={12}
           fill={colour('error-main')}
@@ -128,6 +113,36 @@ export function StressChart({ stress }: { readonly stress: PusherStress }) {
         theory, never a rating.
       </Typography>
     </Box>
+  )
+}
+
+interface ChosenNameProps extends ReturnType<typeof stressScales> {
+  readonly die: PusherStress['dies'][number]
+}
+
+/** Where the curve leaves room: after its mark, under it, or where that is the foot, over the end of the curve. */
+function ChosenName({ die: { code, diameterMm, stressMPa }, x, y }: ChosenNameProps) {
+  const [left = 0, right = 0] = x.range()
+  const [bottom = 0, top = 0] = y.range()
+  const [atX, atY] = [x(diameterMm), y(stressMPa)]
+  const isLate = atX > (left + right) / 2
+  const isUnder = atY + 20 < bottom
+  const place = isLate
+    ? { x: isUnder ? atX - 9 : right, y: isUnder ? atY + 16 : atY - 14, textAnchor: 'end' as const }
+    : { x: atX + 9, y: atY - 6, textAnchor: 'start' as const }
+  return (
+    <text
+      {...place}
+      y={Math.max(top + UNDER_TOP, place.y)}
+      fontSize={13}
+      fontWeight={700}
+      fill={colour('text-primary')}
+      stroke={colour('background-default')}
+      strokeWidth={3}
+      paintOrder="stroke"
+    >
+      {code}: {Math.round(stressMPa)} MPa
+    </text>
   )
 }
 

@@ -18,7 +18,7 @@ export interface PressChartProps {
   readonly zoom?: { readonly fromMm: number; readonly toMm: number } | null
 }
 
-const SIZE = { width: 600, height: 250 }
+const SIZE = { width: 600, height: 215 }
 const TICKS_X = 6
 const TICKS_Y = 4
 const colour = (name: string) => `var(--mui-palette-${name})`
