@@ -17,6 +17,8 @@ export interface PressEnvelope {
   readonly points: readonly EnvelopePoint[]
   /** past contact, mm: the middle of where they came home */
   readonly homeMm: number | null
+  /** by which that scatters from run to run, mm, one standard deviation of what the middle half says; 0 for one run */
+  readonly homeSpreadMm: number
 }
 
 const STEP_MM = 0.02
@@ -40,7 +42,16 @@ export function pressEnvelope(traces: readonly PressTrace[]): PressEnvelope {
     points.push({ atMm, leastN: Math.min(...forces), mostN: Math.max(...forces) })
   }
   const homes = runs.flatMap(({ homeMm, contactMm }) => (homeMm === null ? [] : [homeMm - contactMm]))
-  return { runs: runs.length, points, homeMm: homes.length > 0 ? median(homes) : null }
+  const homeMm = homes.length > 0 ? median(homes) : null
+  return { runs: runs.length, points, homeMm, homeSpreadMm: spreadOf(homes, homeMm) }
+}
+
+/** Of a normal distribution: standard deviation over median absolute deviation. */
+const MAD_TO_SIGMA = 1.4826
+
+/** One run that had something under it does not make the others look scattered. */
+function spreadOf(values: readonly number[], middle: number | null): number {
+  return middle === null ? 0 : MAD_TO_SIGMA * median(values.map((value) => Math.abs(value - middle)))
 }
 
 /** Force at a place, between its neighbours in proportion; null beyond the curve. */

@@ -22,6 +22,8 @@ export interface SimulatedBenchOptions {
   readonly pressings?: number
   /** what the presses' own lean did to its rim, mm; left out: nothing */
   readonly lean?: TiltVector
+  /** how high what lies on its seat lifts the rim over it, mm; left out: nothing does */
+  readonly speckMm?: number
 }
 
 /** A bench nobody sits at: a hidden true piece, instruments with errors of their own, a crystal that may break. */
@@ -41,8 +43,14 @@ const THICKNESS: ReadingTarget = { dimension: 'crystal-edge', placeIndex: 0 }
 /** Steps between the streams of chance of one seed. */
 const BREAK_STREAM = 7919
 
-export function simulatedBench({ seed, sheet, pressings = 0, lean }: SimulatedBenchOptions): SimulatedBench {
-  const piece = simulatedCase(seed, sheet, pressings, lean)
+export function simulatedBench({
+  seed,
+  sheet,
+  pressings = 0,
+  lean,
+  speckMm,
+}: SimulatedBenchOptions): SimulatedBench {
+  const piece = simulatedCase(seed, sheet, pressings, lean, speckMm)
   return {
     piece,
     instrument: (id, spec) => simulatedInstrument(spec, piece, seededRandom(id)),

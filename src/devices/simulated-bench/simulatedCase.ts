@@ -36,6 +36,8 @@ const OTHER_SCATTER_MM = 0.015
 const MOST_OVALITY_MM = 0.04
 /** How a simulated crystal stands after a first pressing, mm, and what of its tilt every further one leaves. */
 const MOST_RIM_TILT_MM = 0.12
+/** A speck lies where it is read by four places as by six or eight. */
+const SPECK_AT_DEG = [0, 180]
 const LEFT_BY_A_PRESSING = 0.4
 const RIM_OVER_BEZEL_MM = 0.2
 
@@ -52,12 +54,14 @@ function streamOf(seed: number, name: string) {
  * One piece of a case sheet's case: the same seed is the same piece.
  * @param pressings - how often its crystal was pressed: each takes some of its tilt away
  * @param lean - what the presses' own lean did to its rim, mm
+ * @param speckMm - how high what lies on its seat lifts the rim over it, mm
  */
 export function simulatedCase(
   seed: number,
   sheet: CaseSheet,
   pressings = 0,
   lean: TiltVector = LEVEL,
+  speckMm = 0,
 ): SimulatedCase {
   const piece = new Map<DimensionId, number>()
   for (const id of DIMENSION_IDS) {
@@ -73,11 +77,14 @@ export function simulatedCase(
 
   const pressed = streamOf(seed, 'pressed')
   const tilt = anyTilt(MOST_RIM_TILT_MM, pressed)
+  const speckDeg = SPECK_AT_DEG[pressed.index(SPECK_AT_DEG.length)]
   const left = LEFT_BY_A_PRESSING ** Math.max(0, pressings - 1)
   const rimHeight = (directionDeg: number) => {
     const angle = (directionDeg * Math.PI) / 180
+    const isOverSpeck = directionDeg === speckDeg
     return (
       RIM_OVER_BEZEL_MM +
+      (isOverSpeck ? speckMm : 0) +
       ((left * tilt.towards12Mm + lean.towards12Mm) * Math.cos(angle) +
         (left * tilt.towards3Mm + lean.towards3Mm) * Math.sin(angle)) /
         2

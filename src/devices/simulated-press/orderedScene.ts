@@ -1,12 +1,19 @@
 import type { PressKind } from '@/core/press/PressStep'
 import type { SeededRandom } from '../seededRandom'
 import { seededRandom } from '../seededRandom'
-import type { PressNuisances, PressScene, SimulatedFault } from './PressScene'
-import { randomNuisances, randomScene } from './PressScene'
+import type { PressNuisances, PressScene } from './PressScene'
+import { randomNuisances, randomScene, SIMULATED_FAULTS } from './PressScene'
+
+/** What can be ordered: what becomes of a run, and a speck on the seat, which a good run goes down on. */
+export const ORDERED_FAULTS = [...SIMULATED_FAULTS, 'dirt'] as const
+export type OrderedFault = (typeof ORDERED_FAULTS)[number]
+
+/** How high a speck is that was ordered, mm. From memory. */
+const SPECK_MM = [0.1, 0.16] as const
 
 /** What a simulated press is to do. */
 export interface OrderedRun {
-  readonly fault: SimulatedFault
+  readonly fault: OrderedFault
   readonly press: PressKind
   /** force this ring is expected to ask, N */
   readonly slideN: number
@@ -31,7 +38,8 @@ export function orderedScene(
   random: SeededRandom,
 ): { scene: PressScene; nuisances: PressNuisances } {
   const ofCase = randomScene('none', seededRandom(caseSeed))
-  const own = randomScene(fault, random)
+  const own = randomScene(fault === 'dirt' ? 'none' : fault, random)
+  const speckMm = fault === 'dirt' ? random.uniform(...SPECK_MM) : 0
   const ramp = (ofCase.slideMm - ofCase.contactMm) * (1 + random.normal(RAMP_SPREAD))
   const way = (ofCase.homeMm - ofCase.slideMm) * (1 + random.normal(WAY_SPREAD))
   const slideMm = own.contactMm + ramp
@@ -43,7 +51,7 @@ export function orderedScene(
   const scene: PressScene = {
     ...own,
     slideMm,
-    homeMm: slideMm + way,
+    homeMm: slideMm + way - speckMm,
     slideStartN: startN,
     slideEndN: startN * (ofCase.slideEndN / ofCase.slideStartN),
     seatStiffness: ofCase.seatStiffness,

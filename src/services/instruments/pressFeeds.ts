@@ -11,9 +11,8 @@ import { pressPace } from '@/data/environment'
 import { allPresses } from '@/data/queries/tools'
 import type { PressFeed, PressListener } from '@/devices/PressFeed'
 import { seededRandom } from '@/devices/seededRandom'
-import { orderedScene } from '@/devices/simulated-press/orderedScene'
-import { SIMULATED_FAULTS } from '@/devices/simulated-press/PressScene'
-import type { SimulatedFault } from '@/devices/simulated-press/PressScene'
+import type { OrderedFault } from '@/devices/simulated-press/orderedScene'
+import { ORDERED_FAULTS, orderedScene } from '@/devices/simulated-press/orderedScene'
 import { simulatedPressFeed } from '@/devices/simulated-press/simulatedPressFeed'
 import { simulatedRun } from '@/devices/simulated-press/simulatedRun'
 import type { Refusal } from '../boundary'
@@ -26,7 +25,7 @@ interface AskedFeed {
   readonly trayId: number
   readonly pressId: number
   /** what a simulated press is to do; a real one does what it does */
-  readonly fault: SimulatedFault
+  readonly fault: OrderedFault
 }
 
 const schema = Joi.object<AskedFeed>({
@@ -37,7 +36,7 @@ const schema = Joi.object<AskedFeed>({
   trayId: idSchema.required(),
   pressId: idSchema.required(),
   fault: Joi.string()
-    .valid(...SIMULATED_FAULTS)
+    .valid(...ORDERED_FAULTS)
     .default('none'),
 })
 

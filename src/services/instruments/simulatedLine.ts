@@ -1,7 +1,11 @@
 import { DIMENSION_IDS } from '@/core/readings/dimensions'
 import { DIMENSIONS } from '@/core/readings/dimensions'
+import { pointsOf } from '@/core/press-run/PressTrace'
+import { readPress } from '@/core/press-run/readPress'
+import { soonerHomeMm } from '@/core/press-run/soonerHome'
 import { instrumentFor, noneReaches } from '@/core/readings/instrumentFor'
 import type { Db } from '@/data/client'
+import { traceOfRun } from '@/data/queries/pressTraces'
 import type { HoldPlace } from '@/devices/InstrumentFeed'
 import { simulatedBench } from '@/devices/simulated-bench/simulatedBench'
 import Joi from 'joi'
@@ -11,6 +15,7 @@ import { TRAY_GONE } from '../tray/changeTray'
 import { simulatedLean } from '@/devices/simulated-press/simulatedLean'
 import type { OpenedCase } from '../tray/openTrayCases'
 import { openTrayCase } from '../tray/openTrayCases'
+import { envelopeOf } from '../tray/pressTraces'
 
 const schema = Joi.object<HoldPlace>({
   trayId: idSchema.required(),
@@ -44,6 +49,7 @@ export async function simulatedLine(
     sheet: kept.sheet,
     pressings: kept.pressRuns.length,
     lean: leanOf(kept),
+    speckMm: dimension === 'rim-height' ? await speckOf(db, opened) : 0,
   })
   const instrument = bench.instrument(spec.id, spec)
   // The instrument keeps its constant error; earlier holds use up its scatter, so repeats differ.
@@ -64,4 +70,14 @@ function leanOf({ pressRuns, presses, picked }: OpenedCase['kept']) {
       return pickId === picked?.pick.id && kind && leftHour !== null ? [{ kind, leftHour }] : []
     }),
   )
+}
+
+/** What the last push's own curve says of a speck on the seat: the rim stands as its crystal came to lie. */
+async function speckOf(db: Db, { kept, rules }: OpenedCase): Promise<number> {
+  const last = kept.pressRuns.findLast(({ pickId }) => pickId === kept.picked?.pick.id)
+  if (last?.cell !== 'simulated' || !last.hasTrace) return 0
+  const trace = await traceOfRun(db, last.id)
+  const envelope = await envelopeOf(db, kept.tray.id)
+  if (!trace) return 0
+  return soonerHomeMm(readPress(pointsOf(trace.trace.points), rules.policy.pressRun), envelope) ?? 0
 }

@@ -1,12 +1,15 @@
 import { testStores } from '../../../tests/stores/testStores'
 import type { Store } from '@/data/client'
 import { seededRandom } from '@/devices/seededRandom'
+import type { OrderedFault } from '@/devices/simulated-press/orderedScene'
 import { orderedScene } from '@/devices/simulated-press/orderedScene'
-import type { SimulatedFault } from '@/devices/simulated-press/PressScene'
 import { simulatedRun } from '@/devices/simulated-press/simulatedRun'
-import { rowOf } from '@/core/press-run/PressTrace'
+import { pointsOf, rowOf } from '@/core/press-run/PressTrace'
+import { readPress } from '@/core/press-run/readPress'
+import { soonerHomeMm } from '@/core/press-run/soonerHome'
 import { changeShopSettings } from '@/data/queries/shopSettings'
 import { passPoints, pressFeedOf } from '../instruments/pressFeeds'
+import { simulatedLine } from '../instruments/simulatedLine'
 import { logPressRun } from './logPressRun'
 import { envelopeOf, traceFile, traceView } from './pressTraces'
 import { pressedTrays } from '@/data/queries/pressedTrays'
@@ -16,9 +19,9 @@ import { trayByItsNumber } from './trayPages'
 const AT_THE_PRESS = 212
 const NOW = new Date('2026-11-24T10:00:00Z')
 
-function rows(fault: SimulatedFault) {
+function rows(fault: OrderedFault, caseSeed = 4) {
   const random = seededRandom(3)
-  const { scene, nuisances } = orderedScene({ fault, press: 'screw', slideN: 160, caseSeed: 4 }, random)
+  const { scene, nuisances } = orderedScene({ fault, press: 'screw', slideN: 160, caseSeed }, random)
   return simulatedRun(scene, nuisances, random).points.map(rowOf)
 }
 
@@ -93,6 +96,29 @@ describe.each(testStores())('runs of a press with a cell, on $name', ({ openDemo
     expect(own?.press?.force).toMatchObject({ runs: 0, kindRuns: 0 })
     expect(await runsOfLeans()).toBeLessThan(withCells)
     expect((await log({ source: 'bridge', points })).ok).toBe(true)
+  })
+
+  it('onto a speck are home sooner than good ones, and the rim stands higher where it lies', async () => {
+    const view = await trayByItsNumber(store.db, AT_THE_PRESS)
+    if (!view) throw new Error('not there')
+    const envelope = await envelopeOf(store.db, view.tray.id)
+    const soonerOf = (fault: OrderedFault) => {
+      const points = pointsOf(rows(fault, view.sheet.id))
+      return soonerHomeMm(readPress(points, view.pressRunPolicy), envelope)
+    }
+    expect(soonerOf('none')).toBeNull()
+    const soonerMm = soonerOf('dirt') ?? 0
+    expect(soonerMm).toBeGreaterThan(0.06)
+    expect((await log({ source: 'simulated', points: rows('dirt', view.sheet.id) })).ok).toBe(true)
+    const heights: number[] = []
+    for (const placeIndex of [0, 1, 2, 3]) {
+      const at = { trayId: view.tray.id, dimension: 'rim-height', placeIndex }
+      const line = await simulatedLine(store.db, at)
+      heights.push(Number(line.ok && /\d+\.\d+/.exec(line.line)?.[0]))
+    }
+    // Opposite places lie as far over and under the middle: what is left is the speck, at one of them.
+    const [at12 = 0, at3 = 0, at6 = 0, at9 = 0] = heights
+    expect(Math.abs(at12 + at6 - at3 - at9)).toBeGreaterThan(soonerMm - 0.04)
   })
 
   it('that read as cracked are logged as home only with what was seen instead', async () => {

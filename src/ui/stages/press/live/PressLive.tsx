@@ -11,6 +11,7 @@ import { countsAsPressed } from '@/core/press-run/countsAsPressed'
 import type { PressReading } from '@/core/press-run/PressReading'
 import type { PressRunPolicy } from '@/core/press-run/pressRunPolicy'
 import type { TraceRow, TraceSource } from '@/core/press-run/PressTrace'
+import { soonerHomeMm } from '@/core/press-run/soonerHome'
 import { capital } from '@/core/units/capital'
 import { formatMm, formatPercent } from '@/core/units/formatMm'
 import { isAtRest } from '../../../keys/isAtRest'
@@ -57,6 +58,7 @@ const ORDERS: readonly (readonly [string, string])[] = [
   ['over-pressed', 'pressed too far'],
   ['cracked', 'cracks'],
   ['not-home', 'stops too early'],
+  ['dirt', 'a speck on the seat'],
 ]
 
 const COLOURS: Readonly<Record<PressCue['kind'], string>> = {
@@ -86,6 +88,7 @@ export function PressLive({
   const envelope = useEnvelope(trayId, goesIn && state !== 'idle')
   const last = rows.at(-1)
   const cue = pressCue(reading, last && mostForceN !== null && last[2] > mostForceN ? mostForceN : null)
+  const soonerMm = state === 'ended' && reading ? soonerHomeMm(reading, envelope) : null
   const toGo = toGoMm(envelope, reading, last)
 
   const tell = useEffectEvent(() =>
@@ -201,6 +204,12 @@ export function PressLive({
         )}
       </Box>
       {state === 'ended' && reading && <Typography sx={{ mt: 0.25 }}>{reading.because}</Typography>}
+      {soonerMm !== null && (
+        <Typography role="alert" sx={{ color: 'warning.main', mt: 0.25 }}>
+          <strong>{formatMm(soonerMm)} mm sooner</strong> than good runs of this case: something may lie on
+          the seat. Read the rim at six places or more.
+        </Typography>
+      )}
       {trouble !== null && (
         <Typography role="alert" sx={{ color: 'error.main', mt: 0.25 }}>
           {trouble}
