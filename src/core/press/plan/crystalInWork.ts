@@ -59,6 +59,9 @@ export function crystalInWork(
     dies,
     steps: construction.pressSteps({ pressKind, bevelMm: crystal.bevelMm, ringed: picked.gasket !== null }),
     warnings: pressCautions(construction, leavesSplinters(facts)),
-    stop: 'as soon as it is home: more force only breaks it',
+    stop:
+      dies.length > 0
+        ? 'as soon as it is home: more force only breaks it'
+        : 'once it sits even all round: what does not go by hand is not forced',
   }
 }
