@@ -21,6 +21,7 @@ import { gapAt, tellPressGap } from './pressGap'
 import { USUAL_CONTACT_MM } from './pressScales'
 import type { PressCue } from '@/core/press-run/pressCue'
 import { pressCue } from '@/core/press-run/pressCue'
+import { useEnvelope } from './useEnvelope'
 import { usePressRun } from './usePressRun'
 
 /** A run that was pressed and is to be logged. */
@@ -237,19 +238,4 @@ function toGoMm(
 ): number | null {
   if (!last || envelope?.homeMm == null || reading?.contactMm == null || reading.homeMm !== null) return null
   return Math.max(0, reading.contactMm + envelope.homeMm - last[1])
-}
-
-/** Good runs of the tray's case; null until they are there, and where they cannot be had. */
-function useEnvelope(trayId: number, isWanted: boolean): PressEnvelope | null {
-  const [envelope, setEnvelope] = useState<PressEnvelope | null>(null)
-  useEffect(() => {
-    if (!isWanted) return
-    const leaving = new AbortController()
-    fetch(`/api/trays/${trayId}/press-envelope`, { signal: leaving.signal })
-      .then(async (answer) => (answer.ok ? ((await answer.json()) as PressEnvelope) : null))
-      // Without it the run is drawn alone.
-      .then(setEnvelope, () => setEnvelope(null))
-    return () => leaving.abort()
-  }, [trayId, isWanted])
-  return envelope
 }
