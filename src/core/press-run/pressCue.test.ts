@@ -1,5 +1,5 @@
 import type { PressReading } from './PressReading'
-import { pressCue } from './pressCue'
+import { overLimit, pressCue } from './pressCue'
 
 const SLIDING: PressReading = {
   verdict: 'not-home',
@@ -28,5 +28,18 @@ describe('pressCue', () => {
     })
     expect(pressCue({ ...SLIDING, verdict: 'cracked' }).kind).toBe('stop')
     expect(pressCue({ ...SLIDING, verdict: 'over-pressed' }).kind).toBe('stop')
+  })
+
+  it('says stop over a limit, whatever else it says, and names the lowest', () => {
+    const limits = [
+      { forceN: 400, of: 'press' },
+      { forceN: 250.4, of: 'crystal' },
+    ] as const
+    expect(overLimit(250, limits)).toBeNull()
+    expect(pressCue(SLIDING, overLimit(300, limits))).toEqual({
+      words: 'Stop: over the crystal’s 250 N',
+      kind: 'stop',
+    })
+    expect(pressCue(null, overLimit(500, limits.slice(0, 1))).words).toBe('Stop: over the press’s 400 N')
   })
 })

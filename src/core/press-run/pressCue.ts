@@ -8,12 +8,24 @@ export interface PressCue {
 
 const PHASE_WORDS = { free: 'Coming down', ramp: 'Taking hold', slide: 'Sliding', home: 'Home' } as const
 
+/** A force nothing is to be brought over, and what it is the limit of. */
+export interface ForceLimit {
+  /** N */
+  readonly forceN: number
+  readonly of: 'press' | 'crystal'
+}
+
+/** The lowest limit a force is over; null where it is over none. */
+export function overLimit(forceN: number, limits: readonly ForceLimit[]): ForceLimit | null {
+  return limits.filter((limit) => forceN > limit.forceN).sort((a, b) => a.forceN - b.forceN)[0] ?? null
+}
+
 /**
  * What a run says as far as it has come; a fault or home says stop.
- * @param overN - what the press may be brought to, where it was brought further; null else
+ * @param over - a limit it was brought over; null else
  */
-export function pressCue(reading: PressReading | null, overN: number | null = null): PressCue {
-  if (overN !== null) return { words: `Stop: over the press’s ${overN} N`, kind: 'stop' }
+export function pressCue(reading: PressReading | null, over: ForceLimit | null = null): PressCue {
+  if (over) return { words: `Stop: over the ${over.of}’s ${Math.round(over.forceN)} N`, kind: 'stop' }
   if (!reading || reading.contactMm === null) return { words: 'Press gently', kind: 'wait' }
   switch (reading.verdict) {
     case 'cracked':

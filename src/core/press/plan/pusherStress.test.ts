@@ -1,5 +1,6 @@
 import { die, stockCrystal } from '../../../../tests/factories/parts'
 import { STRENGTH_POLICY } from '../../plate/strengthPolicy'
+import { forceLimits } from './forceLimits'
 import { chosenStress, pusherStress } from './pusherStress'
 
 const CRYSTAL = stockCrystal()
@@ -45,5 +46,22 @@ describe('pusherStress', () => {
 
   it('is drawn for 100 N where nobody can tell the force', () => {
     expect(asked({ forceN: null })).toMatchObject({ forceN: 100, isExpected: false })
+  })
+})
+
+describe('forceLimits', () => {
+  it('are the press’s, and where the chosen die loads the crystal to its weak end', () => {
+    const [ofPress, ofCrystal] = forceLimits({ mostForceN: 900 }, asked({ chosen: DIES[2] }))
+    expect(ofPress).toEqual({ forceN: 900, of: 'press' })
+    // 38.91 MPa at 300 N, 45 bear.
+    expect(ofCrystal?.forceN).toBeCloseTo((300 * 45) / 38.91, 0)
+    // However much is expected, the limit is one.
+    const [other] = forceLimits({ mostForceN: null }, asked({ chosen: DIES[2], forceN: 100 }))
+    expect(other?.forceN).toBeCloseTo(ofCrystal?.forceN ?? NaN, 6)
+  })
+
+  it('are none where nobody said and no die is chosen', () => {
+    expect(forceLimits({ mostForceN: null }, null)).toEqual([])
+    expect(forceLimits({ mostForceN: null }, asked({ chosen: null }))).toEqual([])
   })
 })

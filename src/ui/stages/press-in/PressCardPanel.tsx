@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { isOwn } from '@/core/own-parts/OwnPart'
 import type { StockLine } from '@/core/stock/StockLine'
 import { unmeasured } from '@/core/fit/restsOn'
+import { forceLimits } from '@/core/press/plan/forceLimits'
 import { forceBand } from '@/core/press/plan/expectedForce'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { InlineStateMark } from '../../small/StateMark'
@@ -99,7 +100,7 @@ export function PressCardPanel({ view, logPressRun, onLogged }: PressCardPanelPr
           policy={view.pressRunPolicy}
           expected={press.force && forceBand(press.force)}
           runsLogged={press.runs.length}
-          mostForceN={chosen.mostForceN}
+          limits={forceLimits(chosen, plan.stress)}
           isLogged={view.simulatedCounts}
           onBusy={setIsBusy}
           onTrace={setTrace}

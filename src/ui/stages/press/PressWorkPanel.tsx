@@ -4,6 +4,7 @@ import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import { PRESS_WORK_FACTS } from '@/core/press/pressWorks'
 import { WORK_RUN_FIELDS } from '@/core/records/jobFields'
+import { forceLimits } from '@/core/press/plan/forceLimits'
 import { forceBand } from '@/core/press/plan/expectedForce'
 import { chosenDie } from '@/core/press/plan/PlannedDie'
 import type { PressWorkView } from '@/services/tray/pressWorks'
@@ -60,7 +61,7 @@ export function PressWorkPanel({ bench, actions, shown }: PressWorkPanelProps) {
           policy={view.pressRunPolicy}
           expected={plan.force && forceBand(plan.force)}
           runsLogged={runs.length}
-          mostForceN={press.mostForceN}
+          limits={forceLimits(press, plan.stress)}
           isLogged={view.simulatedCounts}
           onBusy={noMatter}
           onTrace={setTrace}

@@ -16,11 +16,12 @@ import { capital } from '@/core/units/capital'
 import { formatMm, formatPercent } from '@/core/units/formatMm'
 import { isAtRest } from '../../../keys/isAtRest'
 import { KeyCap } from '../../../small/KeyCap'
+import { sound } from '../../../sounds/sound'
 import { PressChart } from './PressChart'
 import { gapAt, tellPressGap } from './pressGap'
 import { USUAL_CONTACT_MM } from './pressScales'
-import type { PressCue } from '@/core/press-run/pressCue'
-import { pressCue } from '@/core/press-run/pressCue'
+import type { ForceLimit, PressCue } from '@/core/press-run/pressCue'
+import { overLimit, pressCue } from '@/core/press-run/pressCue'
 import { useEnvelope } from './useEnvelope'
 import { usePressRun } from './usePressRun'
 
@@ -42,8 +43,8 @@ export interface PressLiveProps {
   readonly expected: { readonly low: number; readonly high: number } | null
   /** changes with every run logged: the next one begins empty */
   readonly runsLogged: number
-  /** N the press may be brought to; null where nobody said */
-  readonly mostForceN: number | null
+  /** of the press and of the crystal */
+  readonly limits: readonly ForceLimit[]
   /** a simulated run counts as pressed */
   readonly isLogged: boolean
   /** told when a run begins, and when there is none any more */
@@ -77,7 +78,7 @@ export function PressLive({
   policy,
   expected,
   runsLogged,
-  mostForceN,
+  limits,
   isLogged,
   onBusy,
   onTrace,
@@ -88,7 +89,7 @@ export function PressLive({
   const { state, rows, reading, trouble } = run
   const envelope = useEnvelope(trayId, goesIn && state !== 'idle')
   const last = rows.at(-1)
-  const cue = pressCue(reading, last && mostForceN !== null && last[2] > mostForceN ? mostForceN : null)
+  const cue = pressCue(reading, last ? overLimit(last[2], limits) : null)
   const soonerMm = state === 'ended' && reading ? soonerHomeMm(reading, envelope) : null
   const toGo = toGoMm(envelope, reading, last)
 
@@ -112,6 +113,12 @@ export function PressLive({
     tellPressGap(last && goesIn && state !== 'idle' ? gapAt(last[1], deepest, contactMm, wayMm) : null)
   }, [rows, last, goesIn, state, reading, envelope])
   useEffect(() => () => tellPressGap(null), [])
+  // Said in sound as in words and colour, whatever says it: the reading, or the press's own limit.
+  useEffect(() => {
+    if (state !== 'running') return
+    if (cue.kind === 'stop') sound('refused')
+    if (cue.kind === 'home') sound('over')
+  }, [state, cue.kind])
   const clear = useEffectEvent(run.clear)
   const busy = useEffectEvent(onBusy)
   useEffect(() => busy(state !== 'idle'), [state])

@@ -6,8 +6,6 @@ import type { PressReading } from '@/core/press-run/PressReading'
 import type { PressRunPolicy } from '@/core/press-run/pressRunPolicy'
 import type { TraceRow, TraceSource } from '@/core/press-run/PressTrace'
 import type { PressReaderWorker } from '@/workers/pressReader.worker'
-import { sound } from '../../../sounds/sound'
-import { pressCue } from '@/core/press-run/pressCue'
 
 export interface PressRunAsked {
   readonly source: TraceSource
@@ -58,7 +56,6 @@ export function usePressRun(policy: PressRunPolicy, reads: boolean): LivePressRu
     reading: null,
     trouble: null,
   })
-  const cued = useRef('wait')
   /** which run it is, and why it ended, where it broke off */
   const begun = useRef(0)
   const broke = useRef<string | null>(null)
@@ -85,10 +82,6 @@ export function usePressRun(policy: PressRunPolicy, reads: boolean): LivePressRu
     // Another run was begun meanwhile: it is read, and nothing is said of the one before.
     if (of !== begun.current) return rows.current.length > 0 ? read() : undefined
     setSaid({ reading: answer.reading, trouble: answer.trouble ?? broke.current })
-    const { kind } = pressCue(answer.reading)
-    if (kind !== cued.current && (kind === 'stop' || kind === 'home'))
-      sound(kind === 'stop' ? 'refused' : 'over')
-    cued.current = kind
     // Once it is over it is read as a whole.
     if (rows.current.length > upTo || (goesOn && stream.current === null)) await read()
   }
@@ -108,7 +101,6 @@ export function usePressRun(policy: PressRunPolicy, reads: boolean): LivePressRu
     rows.current = []
     begun.current++
     broke.current = null
-    cued.current = 'wait'
     setShown(NO_ROWS)
     setSaid({ reading: null, trouble: null })
     setState('idle')
