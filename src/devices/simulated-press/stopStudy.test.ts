@@ -19,10 +19,9 @@ describe('a hand at a press with a cell', () => {
 
   it('is hardly ever told so on the way, as it would be if what came were read as a whole run', () => {
     expect(early(told)).toBeLessThanOrEqual(0.04 * RUNS)
-    const few = RUNS / 3
-    const asWhole = stopStudy(few, SEED, (points) =>
+    const asWhole = stopStudy(RUNS, SEED, (points) =>
       points.length < LEAST_READINGS ? null : readPress(points, PRESS_RUN_POLICY),
     )
-    expect(early(asWhole)).toBeGreaterThan(0.15 * few)
+    expect(early(asWhole)).toBeGreaterThan(0.1 * RUNS)
   })
 })
