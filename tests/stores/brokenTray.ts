@@ -1,3 +1,5 @@
+import { addDays } from 'date-fns'
+
 import { CASE_KINDS } from '@/core/construction/caseKinds'
 import type { Db } from '@/data/client'
 import { trayByItsNumber } from '@/services/tray/trayPages'
@@ -13,7 +15,8 @@ export async function openBrokenTray(db: Db, reference: string, now: Date): Prom
       newSheet: { ...sheet, maker: 'Vessalin', reference },
       fields: {
         owner: 'Tove Rask',
-        dueAt: '2026-12-01T16:00:00.000Z',
+        // By the caller's clock: some callers have the machine's, which no written day stays ahead of.
+        dueAt: addDays(now, 7).toISOString(),
         asked: 'crystal',
         crystalState: 'shattered',
         // So that what is thin is said to be.
