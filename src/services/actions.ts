@@ -19,6 +19,7 @@ import { leaveOut } from './tray/leaveOut'
 import { logPressRun } from './tray/logPressRun'
 import { logWorkRun } from './tray/logWorkRun'
 import { lookOver, ownBack } from './tray/lookOver'
+import { lookStraight } from './tray/lookStraight'
 import { endMethod, startMethod } from './tray/methodRuns'
 import { noteFinding, takeBackNote } from './tray/noteFinding'
 import { openTray } from './tray/openTray'
@@ -32,6 +33,7 @@ import { takeOut } from './tray/takeOut'
 import { takeBackReading, takeReading } from './tray/takeReading'
 import { takeBackShape, takeShape } from './tray/takeShape'
 import { tickTray } from './tray/tickTray'
+import { tryBezel } from './tray/tryBezel'
 import { showTray } from './tray/trayPages'
 import { weighPast } from './tray/weighPast'
 
@@ -49,6 +51,7 @@ const TRAY_ACTIONS = {
   logPressRun,
   logWorkRun,
   lookOver,
+  lookStraight,
   noteFinding,
   ownBack,
   photoGaugeSettings,
@@ -67,6 +70,7 @@ const TRAY_ACTIONS = {
   takeReading,
   takeShape,
   tickTray,
+  tryBezel,
   undoTrail,
   weighPast,
 }

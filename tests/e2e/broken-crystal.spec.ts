@@ -1,4 +1,13 @@
-import { expect, goOn, openTrayByKeyboard, readByKeyboard, standing, test } from './support/bench'
+import {
+  expect,
+  goOn,
+  openTrayByKeyboard,
+  readByKeyboard,
+  standing,
+  test,
+  tickNext,
+  tickThrough,
+} from './support/bench'
 
 /** A shattered deckwatch: three places of edge, four of bore, three of wall, two of height, three of opening, two of seat. */
 const READINGS = [
@@ -58,6 +67,8 @@ test('a shattered fleet crystal by keyboard, from intake to the press, through a
   await expect(card).toContainText('Eye protection')
   await expect(page.getByTestId('last-time')).toContainText('tray 198')
 
+  // What goes under the press is clean.
+  await tickNext(page)
   await page.getByLabel('Note').focus()
   await page.keyboard.type('Snapped home, rim even')
   await page.keyboard.press('Tab')
@@ -98,6 +109,7 @@ test('the same job with the simulated instruments and no figure typed', async ({
   await page.getByRole('button', { name: /^Match,/ }).click()
   await page.getByRole('button', { name: /Pick and plan the press/ }).click()
   await expect(page.getByRole('region', { name: 'Press card' })).toContainText('Pusher P29')
+  await tickThrough(page, /^Clean the crystal/)
   await page.getByRole('button', { name: 'Log the run' }).click()
   await expect(page.getByRole('heading', { name: 'Runs on this tray' })).toBeVisible()
 })

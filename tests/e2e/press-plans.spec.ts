@@ -91,3 +91,18 @@ test('what presses did is counted for the shop and for each case, with how each 
     await expect(runs).toContainText(`read as ${verdict}`)
   await expect(runs).toContainText('simulated')
 })
+
+test('a crystal that the trail has off is not pressed out while back and movement are on', async ({
+  page,
+}) => {
+  await page.goto('/trays/222?stage=push-out')
+  const trail = page.getByRole('region', { name: 'Parts trail' })
+  const pressed = page.getByRole('checkbox', { name: /^Press the crystal out/ })
+  await expect(pressed).toHaveAttribute('aria-checked', 'false')
+  await trail.getByRole('button', { name: 'crystal', exact: true }).click()
+  await expect(trail.getByRole('list', { name: 'Came off, in order' })).toContainText('crystal')
+  await expect(page.getByText(/^The parts trail tells it before its turn.*First at Open: /)).toBeVisible()
+  await expect(pressed).toHaveAttribute('aria-checked', 'false')
+  await trail.getByRole('button', { name: /^Undo/ }).click()
+  await expect(page.getByText(/^The parts trail tells it/)).toHaveCount(0)
+})

@@ -35,6 +35,7 @@ export function benchAround(
     chosen: chosenPairOf({ chosen: null, view, other: null }),
     triedCircleMm: null,
     tryCircle: () => undefined,
+    straight: { shown: null, draft: null, remedy: null, errors: {}, inHand: true },
     aim: () => undefined,
     keysRest: false,
     voiding: null,

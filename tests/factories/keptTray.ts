@@ -92,6 +92,8 @@ export function keptTray(over: Partial<KeptTray> = {}): KeptTray {
     said: {},
     leftOut: {},
     looked: {},
+    straightLooks: [],
+    bezelActions: [],
     trail: [],
     pastTrails: [],
     pastRuns: [],

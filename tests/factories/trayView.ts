@@ -49,6 +49,8 @@ const NOTHING_DONE: StandingWork = {
   home: false,
   rim: null,
   rimSeenEven: false,
+  straight: [],
+  bezelAction: null,
   onOtherFigures: {},
   partsOpen: '',
 }
@@ -197,6 +199,8 @@ export function trayViewOf({
     simulatedCounts: true,
     pressWorks: [],
     rim: null,
+    straight: { pairs: [], dial: null, seenMm: 0.05, movementOut: false },
+    bezelAction: null,
     policy: FIT_POLICY,
     partsOut: [],
     seals: [],

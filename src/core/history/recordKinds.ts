@@ -9,6 +9,7 @@ import { TRAY_FIELDS } from '../records/jobFields'
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '../records/toolFields'
 import { DIMENSION_IDS, DIMENSIONS } from '../readings/dimensions'
 import { STAGES } from '../stages/stages'
+import { PAIR_WORDS, STRAIGHT_PAIRS } from '../straight/pairs'
 import type { SizeMark } from '../trail/parts'
 import { partsText, TRAIL_PART_IDS } from '../trail/parts'
 import { capital } from '../units/capital'
@@ -76,6 +77,11 @@ const subjectOf = (row: RowValues): string =>
   textOf(row, 'subject')
     .replace(/^(?:step|hazard):/, '')
     .replaceAll('-', ' ')
+
+function pairLabel(row: RowValues): string {
+  const pair = STRAIGHT_PAIRS.find((known) => known === row['pair'])
+  return pair ? PAIR_WORDS[pair].label : ''
+}
 
 /** “Case bore, 12–6: 30.02 mm” */
 function sized(row: RowValues, column: string): string {
@@ -233,6 +239,15 @@ const RECORD_KINDS: Readonly<Record<string, RecordKind>> = {
         textOf(row, 'seen').replaceAll('-', ' '),
         row['goes_back'] === true ? 'goes back' : 'does not go back',
       ),
+  },
+  straight_looks: {
+    one: 'Look whether it stands straight',
+    nameOf: (row) => joined(pairLabel(row), textOf(row, 'after_words')),
+  },
+  bezel_actions: {
+    one: 'Bezel tried',
+    nameOf: (row) =>
+      joined(row['clicks'] === null ? '' : `${textOf(row, 'clicks')} clicks`, `turns ${textOf(row, 'feel')}`),
   },
   reopenings: { one: 'Reopened', nameOf: (row) => textOf(row, 'reason') },
 }

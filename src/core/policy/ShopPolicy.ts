@@ -14,6 +14,8 @@ import type { FlatSealPolicy } from '../seals/flatSealPolicy'
 import { FLAT_SEAL_POLICY } from '../seals/flatSealPolicy'
 import type { SealPolicy } from '../seals/sealPolicy'
 import { SEAL_POLICY } from '../seals/sealPolicy'
+import type { StraightPolicy } from '../straight/straightPolicy'
+import { STRAIGHT_POLICY } from '../straight/straightPolicy'
 import type { VerdictPolicy } from '../verdict/verdictPolicy'
 import { VERDICT_POLICY } from '../verdict/verdictPolicy'
 
@@ -28,6 +30,7 @@ export interface ShopPolicy {
   readonly die: DiePolicy
   readonly level: LevelPolicy
   readonly pressRun: PressRunPolicy
+  readonly straight: StraightPolicy
 }
 
 export const BUILT_IN_POLICY: ShopPolicy = {
@@ -40,4 +43,5 @@ export const BUILT_IN_POLICY: ShopPolicy = {
   die: DIE_POLICY,
   level: LEVEL_POLICY,
   pressRun: PRESS_RUN_POLICY,
+  straight: STRAIGHT_POLICY,
 }

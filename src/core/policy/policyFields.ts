@@ -48,6 +48,15 @@ export const POLICY_FIELDS: readonly PolicyField[] = [
       most: 0.5,
     },
   ]),
+  ...policyGroup('Straight', [
+    {
+      name: 'straight-seen',
+      label: 'a tick off by no more is not seen',
+      path: 'straight.seenMm',
+      least: 0.02,
+      most: 1,
+    },
+  ]),
   ...policyGroup('Force over travel of a press', [
     {
       name: 'press-over',

@@ -1,9 +1,8 @@
 import fc from 'fast-check'
 import { anyJobFacts } from '../../../tests/factories/anyJobFacts'
-import { jobFacts } from '../../../tests/factories/jobFacts'
 import { trailOf } from '../../../tests/factories/trailOf'
 import { procedure } from './procedure'
-import { changedByTrail, isShownByTrail, saidByTick } from './stepsOnTrail'
+import { isShownByTrail, saidByTick } from './stepsOnTrail'
 
 const off = { takesOff: ['shell-screw', 'shell'], putsBack: [] } as const
 const on = { takesOff: [], putsBack: ['movement', 'spacer'] } as const
@@ -74,14 +73,6 @@ describe('what the trail says of a step', () => {
     expect(isShownByTrail(on, trailOf(['movement', 1, 1], ['spacer', 2, 2]))).toBe(true)
     const [left] = trailOf(['movement', 1])
     expect(isShownByTrail(on, left ? [{ ...left, open: 0, leftOff: 1 }] : [])).toBe(false)
-  })
-
-  it('does and undoes steps as it changes', () => {
-    const { steps } = procedure(jobFacts({ asked: ['crystal'] }))
-    const before = trailOf(['back', 1])
-    expect(changedByTrail(steps, [], before)).toEqual({ done: ['back-off'], undone: [] })
-    expect(changedByTrail(steps, before, [])).toEqual({ done: [], undone: ['back-off'] })
-    expect(changedByTrail(steps, before, trailOf(['back', 1, 1])).done).toEqual(['back-on'])
   })
 })
 

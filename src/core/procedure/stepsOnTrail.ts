@@ -79,16 +79,3 @@ export function usualParts(steps: readonly PartsOfStep[]): TrailPartId[] {
   const all = taken.flatMap((part) => [part, ...(COMES_WITH[part] ?? [])])
   return TRAIL_PART_IDS.filter((part) => all.includes(part))
 }
-
-/** Ids of the steps that a change of the trail does, and of those it takes back. */
-export function changedByTrail(
-  steps: readonly Step[],
-  before: readonly TrailLine[],
-  after: readonly TrailLine[],
-): { readonly done: readonly string[]; readonly undone: readonly string[] } {
-  const turned = (from: boolean) =>
-    steps
-      .filter((step) => isShownByTrail(step, before) === from && isShownByTrail(step, after) !== from)
-      .map(({ id }) => id)
-  return { done: turned(false), undone: turned(true) }
-}

@@ -70,6 +70,6 @@ export const PRESS_FIELDS: readonly Field[] = [
     leastMm: 50,
     mostMm: 20_000,
     unit: 'N',
-    help: 'by its maker; a plan that asks for more says so',
+    help: 'by its maker; a plan that asks for more says so, and a run that goes over it is told to stop',
   },
 ]

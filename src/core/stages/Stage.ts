@@ -1,5 +1,6 @@
 import type { OwnPartId } from '../own-parts/OwnPart'
 import type { PartKind } from '../parts/parts'
+import type { StraightPair } from '../straight/pairs'
 
 /** What the page of a stage shows beside its steps. */
 export type StagePart = 'readings' | 'own-parts' | 'removal' | 'methods' | 'parts-off' | 'parts-back'
@@ -62,6 +63,16 @@ export interface PlannedReadings {
   readonly missing: string
 }
 
+/** A pair by its last look. */
+export interface StraightWork {
+  readonly pair: StraightPair
+  /** “insert against dial turned 2.46° clockwise” */
+  readonly words: string
+  readonly isStraight: boolean
+  /** ISO time of that look */
+  readonly lookedAt: string
+}
+
 /** How the work on a tray stands, as far as its stages ask. */
 export interface StandingWork {
   /** ids of the steps of this job */
@@ -88,6 +99,10 @@ export interface StandingWork {
   readonly rim: { readonly words: string; readonly isLevel: boolean } | null
   /** it was seen to be even at the end, under the loupe */
   readonly rimSeenEven: boolean
+  /** pairs that were looked at, how each stands by its last look */
+  readonly straight: readonly StraightWork[]
+  /** the bezel as it was tried last; null where it was not */
+  readonly bezelAction: { readonly words: string; readonly isRight: boolean; readonly at: string } | null
   /** acts that were done on other figures than there are now */
   readonly onOtherFigures: Readonly<Partial<Record<RestingAct, OtherFigures>>>
   /** parts of the trail that are not accounted for, in words; empty when all are */

@@ -1,4 +1,5 @@
 import type { Stage } from './Stage'
+import { straightDemands } from './straightDemands'
 
 export const align: Stage = {
   label: 'Align',
@@ -7,4 +8,5 @@ export const align: Stage = {
   reads: false,
   drawing: 'plan',
   shows: [],
+  demands: (work) => straightDemands(work, 'align'),
 }

@@ -5,14 +5,22 @@ import { caseSheet } from '../../../tests/factories/caseSheet'
 import { cameOff, OFF_AT } from '../../../tests/factories/trailEvents'
 import { policyWith } from '../policy/policyChanges'
 import { procedure, STEP_RULES } from '../procedure/procedure'
+import type { Step } from '../procedure/Step'
+import type { TrailPartId } from '../trail/parts'
 import { HAZARD_IDS, stepsBeforeDealing } from '../tray/hazards'
 import type { KeptTray } from '../tray/KeptTray'
 import { trayCase } from '../tray/trayCase'
-import { againstBack, againstDealing, againstPress, againstStep } from './inOrder'
+import type { Order } from './inOrder'
+import { againstBack, againstDealing, againstPress, againstStep, orderOf, outOfTurn } from './inOrder'
 
 const RULES = { policy: policyWith({}), schools: {}, invented: false }
 
-function orderOf(over: Partial<KeptTray> = {}) {
+function standing(over: Partial<KeptTray>): Order {
+  const { procedure, stages, trail } = trayCase(keptTray(over), RULES)
+  return orderOf(procedure.steps, stages, trail)
+}
+
+function job(over: Partial<KeptTray> = {}): Order {
   const tray = { ...keptTray().tray, asked: ['crystal', 'insert', 'reseal'] as const }
   const sheet = caseSheet({
     bezelKind: 'rotating-click',
@@ -20,15 +28,16 @@ function orderOf(over: Partial<KeptTray> = {}) {
     backSeal: 'o-ring',
     ...over.sheet,
   })
-  const { procedure, stages, trail } = trayCase(keptTray({ tray, sheet, ...over }), RULES)
-  return { steps: procedure.steps, stages, trail }
+  return standing({ tray, sheet, ...over })
 }
 
-function against(id: string, order: ReturnType<typeof orderOf>): string | null {
-  const step = order.steps.find((one) => one.id === id)
+function stepOf(id: string, { steps }: Order): Step {
+  const step = steps.find((one) => one.id === id)
   if (!step) throw new Error(`${id} is not a step of this job`)
-  return againstStep(step, order)
+  return step
 }
+
+const against = (id: string, order: Order) => againstStep(stepOf(id, order), order)
 
 const takenOut = (kind: 'insert' | 'o-ring') => ({ kind, partId: 1, count: 1, since: new Date(OFF_AT) })
 
@@ -49,37 +58,36 @@ describe('the order of the steps', () => {
   ] as const)(
     'has %s only once its part was taken out, or that was left out for a reason',
     (id, kind, words) => {
-      expect(against(id, orderOf())).toMatch(new RegExp(`^${words}`))
-      expect(against(id, orderOf({ partsOut: [takenOut(kind)] }))).toBeNull()
+      expect(against(id, job())).toMatch(new RegExp(`^${words}`))
+      expect(against(id, job({ partsOut: [takenOut(kind)] }))).toBeNull()
       const reason = { reason: 'owner brings it', at: OFF_AT }
-      expect(against(id, orderOf({ leftOut: { 'insert-out': reason, 'seals-out': reason } }))).toBeNull()
+      expect(against(id, job({ leftOut: { 'insert-out': reason, 'seals-out': reason } }))).toBeNull()
     },
   )
 
   it('holds for the trail as for the tick', () => {
-    expect(againstBack('insert', orderOf())).toMatch(/^First at Match/)
-    expect(againstBack('insert', orderOf({ partsOut: [takenOut('insert')] }))).toBeNull()
+    expect(againstBack('insert', job())).toMatch(/^First at Match/)
+    expect(againstBack('insert', job({ partsOut: [takenOut('insert')] }))).toBeNull()
     // Nothing of a strap is chosen.
-    expect(againstBack('strap', orderOf())).toBeNull()
+    expect(againstBack('strap', job())).toBeNull()
   })
 
   it('looks at no rim before the crystal is home', () => {
-    expect(against('rim-check', orderOf())).toMatch(/^First at Press in/)
+    expect(against('rim-check', job())).toMatch(/^First at Press in/)
   })
 
   it('proves nothing while the case lies open', () => {
-    expect(against('functions', orderOf({ trail: [cameOff(1, 'back')] }))).toMatch(/^Still off.*1 case back/)
-    expect(against('functions', orderOf())).toBeNull()
+    expect(against('functions', job({ trail: [cameOff(1, 'back')] }))).toMatch(/^Still off.*1 case back/)
+    expect(against('functions', job())).toBeNull()
     // The strap goes on last of all: nothing waits for it.
-    expect(against('functions', orderOf({ trail: [cameOff(1, 'strap')] }))).toBeNull()
+    expect(against('functions', job({ trail: [cameOff(1, 'strap')] }))).toBeNull()
   })
 })
 
 describe('the movement', () => {
   const tray = { ...keptTray().tray, asked: ['crystal'] as const, crystalState: 'whole' as const }
   const order = (ticks: KeptTray['ticks'] = {}, events: KeptTray['trail'] = []) => {
-    const { procedure, stages, trail } = trayCase(keptTray({ tray, ticks, trail: events }), RULES)
-    return { steps: procedure.steps, stages, trail }
+    return standing({ tray, ticks, trail: events })
   }
 
   it('goes back, by its step or on the trail, once the underside it will cover was looked at', () => {
@@ -109,8 +117,7 @@ describe('dealing with a hazard', () => {
       crystalState: 'shattered' as const,
       looseMarkers: true,
     }
-    const { procedure, stages, trail } = trayCase(keptTray({ tray, ...over }), RULES)
-    return { steps: procedure.steps, stages, trail }
+    return standing({ tray, ...over })
   }
   const done = (...steps: readonly string[]) => ({
     ticks: Object.fromEntries(steps.map((id) => [`step:${id}`, OFF_AT])),
@@ -142,8 +149,7 @@ describe('a press', () => {
   const tray = { ...keptTray().tray, asked: ['crystal'] as const, crystalState: 'whole' as const }
   const order = (...done: readonly string[]) => {
     const ticks = Object.fromEntries(done.map((id) => [`step:${id}`, OFF_AT]))
-    const { procedure, stages, trail } = trayCase(keptTray({ tray, ticks }), RULES)
-    return { steps: procedure.steps, stages, trail }
+    return standing({ tray, ticks })
   }
 
   it('pushes no crystal out from behind while back or movement lies in its way', () => {
@@ -154,7 +160,8 @@ describe('a press', () => {
 
   it('brings no crystal home in a seat that holds another one', () => {
     expect(againstPress('crystal-in', order('back-off', 'movement-out'))).toMatch(/^First at Push out: /)
-    expect(againstPress('crystal-in', order('crystal-out'))).toBeNull()
+    expect(againstPress('crystal-in', order('crystal-out'))).toMatch(/^First at Press in: Clean the crystal/)
+    expect(againstPress('crystal-in', order('crystal-out', 'crystal-clean'))).toBeNull()
   })
 
   it('snaps no back on over what was not put in or looked at', () => {
@@ -166,5 +173,31 @@ describe('a press', () => {
 
   it('that does no step of its own waits for none', () => {
     expect(againstPress('ring-clamp', order())).toBeNull()
+  })
+})
+
+describe('what stands otherwise than its turn', () => {
+  const tray = { ...keptTray().tray, asked: ['crystal'] as const, crystalState: 'whole' as const }
+  const told = (id: string, { ticks = [] as readonly string[], off = [] as readonly TrailPartId[] }) => {
+    const order = standing({
+      tray,
+      ticks: Object.fromEntries(ticks.map((one) => [`step:${one}`, OFF_AT])),
+      trail: off.map((part, i) => cameOff(i + 1, part)),
+    })
+    return outOfTurn(stepOf(id, order), ticks.includes(id), order)
+  }
+
+  it('says of a crystal off by the trail alone that nobody pressed it out', () => {
+    expect(told('crystal-out', { off: ['crystal'] })).toMatch(
+      /^The parts trail tells it before.*First at Open/,
+    )
+    expect(told('crystal-out', {})).toBeNull()
+    const behind = ['back-off', 'movement-out'] as const
+    expect(told('crystal-out', { ticks: behind, off: ['back', 'movement', 'crystal'] })).toBeNull()
+  })
+
+  it('says of a step done by a file, or before the job changed, that it is to be looked at again', () => {
+    expect(told('crystal-out', { ticks: ['crystal-out'] })).toMatch(/^Done before its turn: .* First at Open/)
+    expect(told('crystal-out', { ticks: ['crystal-out', 'back-off', 'movement-out'] })).toBeNull()
   })
 })

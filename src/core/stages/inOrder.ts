@@ -1,6 +1,7 @@
 import type { PressWork } from '../press/pressWorks'
 import { PRESS_WORK_FACTS } from '../press/pressWorks'
 import type { Step } from '../procedure/Step'
+import { isShownByTrail } from '../procedure/stepsOnTrail'
 import { tickedTogether } from '../procedure/tickedTogether'
 import type { HazardId } from '../tray/hazards'
 import { stepsBeforeDealing } from '../tray/hazards'
@@ -15,8 +16,18 @@ import { stageLabel } from './stages'
 /** How a job stands when one of its steps is said to be done. */
 export interface Order {
   readonly steps: readonly Step[]
-  readonly stages: readonly StageState[]
+  /** ids of the steps that are neither done nor left out for a reason */
+  readonly open: readonly string[]
   readonly trail: readonly TrailLine[]
+}
+
+/** How a job stands, from the state of its stages. */
+export function orderOf(
+  steps: readonly Step[],
+  stages: readonly StageState[],
+  trail: readonly TrailLine[],
+): Order {
+  return { steps, open: stages.flatMap(openOf).flatMap((demand) => demand.steps), trail }
 }
 
 /**
@@ -31,6 +42,19 @@ export function againstStep(step: Step, order: Order): string | null {
     againstOff(missingBefore(trail, step.stage)) ??
     againstOff(notYetHeld(step.putsBack, trail))
   )
+}
+
+/**
+ * What is wrong with a step that stands otherwise than its turn: the parts trail shows it done while what it rests on is
+ * open, so that it is none; or it is done, by a file or before the job changed, while what it rests on is open again.
+ * @returns null where nothing is
+ */
+export function outOfTurn(step: Step, isDone: boolean, order: Order): string | null {
+  const resting = againstResting(step.after, order)
+  if (isDone) return resting && `Done before its turn: look at it again. ${resting}`
+  if (!order.open.includes(step.id) || !isShownByTrail(step, order.trail)) return null
+  const early = resting ?? againstStep(step, order)
+  return early && `The parts trail tells it before its turn: not done by that. ${early}`
 }
 
 /** Why a press cannot have been made yet, however it ended: the step it does could not be done either. */
@@ -61,8 +85,7 @@ export function againstDealing(hazard: HazardId, order: Order): string | null {
   return againstResting(stepsBeforeDealing(hazard), order) ?? (step ? againstStep(step, order) : null)
 }
 
-function againstResting(after: readonly string[], { steps, stages }: Order): string | null {
-  const open = stages.flatMap(openOf).flatMap((demand) => demand.steps)
+function againstResting(after: readonly string[], { steps, open }: Order): string | null {
   const first = steps.find(({ id }) => after.includes(id) && open.includes(id))
   if (!first) return null
   return `First at ${stageLabel(first.stage)}: ${first.title}. Do it, or leave it out there for a reason.`

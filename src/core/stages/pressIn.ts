@@ -1,6 +1,7 @@
 import { onOtherFigures } from './onOtherFigures'
 import { restOf } from './restOf'
 import type { Demand, Stage, StandingWork } from './Stage'
+import { straightDemands } from './straightDemands'
 
 /** The demand that what was picked is logged as home. */
 export const PRESS_RUN = 'press-run'
@@ -19,8 +20,9 @@ export const pressIn: Stage = {
       ? { next: home ? restOf('Press in', step) : `Press ${picked.what}`, known: picked.where }
       : { next: 'Pick crystal with gasket first', known: size },
   shows: [],
-  demands: (work) =>
-    work.steps.includes(CRYSTAL_IN)
+  demands: (work) => [
+    ...straightDemands(work, 'press-in'),
+    ...(work.steps.includes(CRYSTAL_IN)
       ? [
           {
             id: PRESS_RUN,
@@ -31,7 +33,8 @@ export const pressIn: Stage = {
           ...onOtherFigures(work, PRESS_RUN),
           ...rimLevel(work),
         ]
-      : [],
+      : []),
+  ],
 }
 
 const RIM_LEVEL = 'rim-level'

@@ -1,6 +1,8 @@
 import type { Stage } from './Stage'
 
 const RIM_CHECK = 'rim-check'
+/** The step that a bezel which was tried stands for. */
+export const CLICKS = 'clicks'
 
 export const prove: Stage = {
   label: 'Prove',
@@ -9,9 +11,22 @@ export const prove: Stage = {
   reads: false,
   drawing: 'assembled',
   shows: ['parts-back'],
-  demands: ({ steps, rim }) =>
+  demands: ({ steps, rim, bezelAction }) => [
     // Once heights are read they say whether the rim is even, and no eye does.
-    rim && steps.includes(RIM_CHECK)
+    ...(rim && steps.includes(RIM_CHECK)
       ? [{ id: RIM_CHECK, open: `rim ${rim.words}`, met: rim.isLevel, standsFor: [RIM_CHECK] }]
-      : [],
+      : []),
+    // So does a bezel that was tried and written down.
+    ...(bezelAction && steps.includes(CLICKS)
+      ? [
+          {
+            id: CLICKS,
+            open: `bezel: ${bezelAction.words}`,
+            met: bezelAction.isRight,
+            standsFor: [CLICKS],
+            reasonFrom: bezelAction.at,
+          },
+        ]
+      : []),
+  ],
 }

@@ -24,6 +24,8 @@ const NOTHING_YET: StandingWork = {
   home: false,
   rim: null,
   rimSeenEven: false,
+  straight: [],
+  bezelAction: null,
   onOtherFigures: {},
   partsOpen: '1 case back',
 }

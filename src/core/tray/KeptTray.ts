@@ -1,3 +1,4 @@
+import type { BezelAction } from '../bezel/bezelAction'
 import type { CrystalMaterial } from '../fit/parts'
 import type { Finding } from '../intake/Finding'
 import type { PickEvidence } from './PickEvidence'
@@ -13,6 +14,7 @@ import type { LeftOut } from '../stages/LeftOut'
 import type { StageId } from '../stages/stages'
 import type { StockBezel } from '../stock/otherParts'
 import type { PartKind } from '../parts/parts'
+import type { StraightLook } from '../straight/StraightLook'
 import type { TrailEvent } from '../trail/partsTrail'
 import type { CaseSheet } from './CaseSheet'
 import type { TrayIntake } from './jobFactsOf'
@@ -81,6 +83,10 @@ export interface KeptTray {
   readonly leftOut: Readonly<Record<string, LeftOut>>
   /** own parts that were looked over */
   readonly looked: PartsLookedOver
+  /** whether rings and marks stand straight, oldest first */
+  readonly straightLooks: readonly StraightLook[]
+  /** how its bezel was tried, oldest first */
+  readonly bezelActions: readonly (BezelAction & { readonly at: Date })[]
   readonly trail: readonly TrailEvent[]
   /** trails of other trays of the same sheet, newest first */
   readonly pastTrails: readonly (readonly TrailEvent[])[]

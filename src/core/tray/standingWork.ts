@@ -1,3 +1,4 @@
+import { judgeAction } from '../bezel/bezelAction'
 import { OWN_PART_IDS } from '../own-parts/OwnPart'
 import { isOwnPickLost, ownOf } from '../own-parts/ownPick'
 import type { OwnParts } from '../own-parts/ownParts'
@@ -6,7 +7,9 @@ import type { DimensionId } from '../readings/dimensions'
 import { DIMENSIONS } from '../readings/dimensions'
 import type { ReadingTarget } from '../readings/readingPlan'
 import { READ_FIRST } from '../readings/readingPlan'
-import type { PlannedReadings, StandingWork } from '../stages/Stage'
+import type { PlannedReadings, StandingWork, StraightWork } from '../stages/Stage'
+import type { StandingPair } from '../straight/standingPairs'
+import { standingWords } from '../straight/standingPairs'
 import type { TrailLine } from '../trail/partsTrail'
 import { missingBefore, missingText } from '../trail/partsTrail'
 import { saysTheSize } from '../readings/saysTheSize'
@@ -20,7 +23,16 @@ import type { TrayReadout } from './trayReadout'
 export interface WorkBasis {
   readonly kept: Pick<
     KeptTray,
-    'shapes' | 'picked' | 'pressRuns' | 'partsOut' | 'looked' | 'findings' | 'ticks'
+    | 'shapes'
+    | 'picked'
+    | 'pressRuns'
+    | 'partsOut'
+    | 'looked'
+    | 'findings'
+    | 'ticks'
+    | 'straightLooks'
+    | 'bezelActions'
+    | 'sheet'
   >
   readonly procedure: Procedure
   readonly plan: readonly DimensionId[]
@@ -34,6 +46,8 @@ export interface WorkBasis {
   readonly own: () => Pick<OwnParts, 'parts'>
   /** asked only where a run at the press is kept */
   readonly rim: () => StandingWork['rim']
+  /** asked only where something was looked at */
+  readonly straight: () => readonly StandingPair[]
   /** asked only where something is left to be read */
   readonly readout: () => TrayReadout
 }
@@ -50,6 +64,7 @@ export function standingWork({
   readout,
   onOtherFigures,
   rim,
+  straight,
 }: WorkBasis): StandingWork {
   const { picked, pressRuns, shapes, partsOut, looked, findings } = kept
   const byShape = shapes.filter(({ voidReason }) => voidReason === null).map(({ dimension }) => dimension)
@@ -88,10 +103,31 @@ export function standingWork({
       return pressRuns.length > 0 ? rim() : null
     },
     rimSeenEven: kept.ticks['step:rim-check'] !== undefined,
+    bezelAction: bezelWork(kept),
+    get straight() {
+      return kept.straightLooks.length > 0 ? straight().map(straightWork) : []
+    },
     get onOtherFigures() {
       return onOtherFigures()
     },
     partsOpen: missingText(missingBefore(trail, 'prove')),
+  }
+}
+
+function bezelWork({ bezelActions, sheet }: WorkBasis['kept']): StandingWork['bezelAction'] {
+  const last = bezelActions.at(-1)
+  if (!last) return null
+  const { words, isRight } = judgeAction(last, sheet)
+  return { words, isRight, at: last.at.toISOString() }
+}
+
+function straightWork(pair: StandingPair): StraightWork {
+  const { judgement, at } = pair.last
+  return {
+    pair: pair.pair,
+    words: standingWords(pair),
+    isStraight: judgement.isStraight,
+    lookedAt: at.toISOString(),
   }
 }
 

@@ -36,6 +36,8 @@ import { originalCrystal } from './originalCrystal'
 import type { KeptTray } from './KeptTray'
 import { lazily } from './lazily'
 import type { NewBezel } from './newBezel'
+import type { StandingPair } from '../straight/standingPairs'
+import { standingPairs } from '../straight/standingPairs'
 import type { OwnParts } from '../own-parts/ownParts'
 import { ownParts } from '../own-parts/ownParts'
 import type { Wait } from '../waits/waits'
@@ -85,6 +87,8 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly next: ReadingTarget | null
   /** how the rim stands after the last pressing; null where no height was read since, or too few */
   readonly rim: StandingRim | null
+  /** pairs that were looked at for standing straight, with what would help */
+  readonly straight: readonly StandingPair[]
   readonly facts: JobFacts
   /** the steps of this job, tools by rule of thumb */
   readonly procedure: Procedure
@@ -148,9 +152,11 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       trail: trail(),
       own: () => own(),
       rim: () => rim()?.judgement ?? null,
+      straight,
       readout: () => now().readout,
     }),
   }))
+  const straight = lazily(() => standingPairs(kept.straightLooks, facts(), rules.policy.straight))
   const rim = lazily(() => standingRim(kept, standing, rules.policy.level))
   const piece = lazily(() => standsNow(facts(), trail(), kept))
   const stages = lazily(() => stageStates(stagesBasis()))
@@ -200,6 +206,9 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
     },
     get rim() {
       return rim()
+    },
+    get straight() {
+      return straight()
     },
     get facts() {
       return facts()

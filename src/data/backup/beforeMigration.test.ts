@@ -30,13 +30,8 @@ async function expectBackup(location: DataLocation): Promise<void> {
   const first = await openStore(location)
   expect(backups()).toEqual([])
   // As the version before this one left it.
-  for (const [table, column] of [
-    ['press_runs', 'work'],
-    ['press_runs', 'cell'],
-    ['presses', 'most_force_n'],
-    ['shop_settings', 'invented'],
-  ] as const)
-    await first.db.execute(sql`ALTER TABLE ${sql.identifier(table)} DROP COLUMN ${sql.identifier(column)}`)
+  for (const table of ['straight_looks', 'bezel_actions'])
+    await first.db.execute(sql`DROP TABLE ${sql.identifier(table)}`)
   await first.db.execute(sql`SELECT seal_sums()`)
   await first.db.execute(
     sql`DELETE FROM drizzle.__drizzle_migrations WHERE id = (SELECT max(id) FROM drizzle.__drizzle_migrations)`,

@@ -6,6 +6,7 @@ import type { Scope } from '@/core/methods/scopes'
 import type { Process } from '@/core/methods/harmTable'
 import type { OwnPartId, Seen } from '@/core/own-parts/OwnPart'
 import type { StageId } from '@/core/stages/stages'
+import type { StraightPair } from '@/core/straight/pairs'
 import type { SizeMark, TrailPartId } from '@/core/trail/parts'
 import type { NewTray } from '../queries/trays'
 
@@ -32,6 +33,15 @@ export interface DemoPart {
   readonly count?: number
   readonly size?: SizeMark
   readonly clockHour?: number
+}
+
+/** A pair read with the loupe, by hour, mm. */
+export interface DemoLook {
+  readonly pair: StraightPair
+  readonly radiusMm: number
+  readonly byHour: Readonly<Partial<Record<number, number>>>
+  readonly limitMm?: number
+  readonly moves?: boolean
 }
 
 type DemoIntake = Partial<
@@ -70,6 +80,8 @@ export interface DemoTray {
   readonly seen?: Readonly<Partial<Record<OwnPartId, Seen>>>
   /** what a stage demands and was left out, with the reason */
   readonly leftOut?: Readonly<Record<string, string>>
+  /** looks at whether it stands straight, as found */
+  readonly askew?: readonly DemoLook[]
   /** true draws a made-up picture of the piece as it came in */
   readonly pictured?: true
   readonly stage: StageId

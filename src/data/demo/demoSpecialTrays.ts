@@ -48,6 +48,11 @@ export const DEMO_SPECIAL_TRAYS: readonly DemoTray[] = [
       schools: { 'insert-removal': 'soak' },
     },
     trail: DECKWATCH_TRAIL.slice(0, 2),
+    // Insert and chapter ring turned by the same: it is the dial that is.
+    askew: [
+      { pair: 'insert-dial', radiusMm: 15.3, byHour: { 12: 0.31, 3: 0.33, 6: 0.34, 9: 0.31 } },
+      { pair: 'chapter-dial', radiusMm: 14.7, byHour: { 12: 0.3, 3: 0.28, 6: 0.29, 9: 0.31 }, moves: false },
+    ],
     inUse: { process: 'acetone-bath', scope: 'face', minutesAgo: 25 },
     stage: 'open',
     openedDay: 0,
@@ -194,6 +199,14 @@ export const DEMO_SPECIAL_TRAYS: readonly DemoTray[] = [
     crystalState: 'whole',
     intake: { asked: ['chapter-ring'], classBar: 5, diver: false, wear: 3 },
     seen: { crystal: 'sound', 'crystal-gasket': 'sound' },
+    askew: [
+      {
+        pair: 'chapter-dial',
+        radiusMm: 15.1,
+        byHour: { 12: -0.22, 2: -0.29, 4: -0.33, 6: -0.25, 8: -0.17, 10: -0.16 },
+        moves: false,
+      },
+    ],
     stage: 'match',
     openedDay: -1,
     dueDay: 7,

@@ -37,6 +37,14 @@ export const DEMO_TRAYS: readonly DemoTray[] = [
     crystalState: 'cracked',
     intake: { classBar: null, diver: true, use: 'diver', wear: 7 },
     trail: DECKWATCH_TRAIL,
+    askew: [
+      {
+        pair: 'insert-dial',
+        radiusMm: 15.5,
+        byHour: { 12: 0.69, 3: 0.67, 6: 0.64, 9: 0.66 },
+        limitMm: 0.1,
+      },
+    ],
     stage: 'align',
     openedDay: -3,
     dueDay: 0,
@@ -127,6 +135,14 @@ export const DEMO_TRAYS: readonly DemoTray[] = [
     crystalState: 'shattered',
     intake: { classBar: 5, diver: false, use: 'everyday' },
     trail: [...DECKWATCH_TRAIL],
+    askew: [
+      {
+        pair: 'chapter-dial',
+        radiusMm: 15.1,
+        byHour: { 12: 0.12, 3: 0.01, 6: -0.13, 9: -0.01 },
+        moves: false,
+      },
+    ],
     stage: 'clean',
     openedDay: -1,
     dueDay: 3,

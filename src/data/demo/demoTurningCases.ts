@@ -12,6 +12,7 @@ export const DEMO_TURNING_CASES = [
     reference: 'Tidal 4',
     ...MECHANICAL,
     ...TURNING,
+    chapterRing: 'fixed',
     bezelEntry: 'gap',
     insertMaterial: 'aluminium',
     insertForm: 'sloped',

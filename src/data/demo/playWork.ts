@@ -14,11 +14,12 @@ import type { OwnPartId, Seen } from '@/core/own-parts/OwnPart'
 import { insertLookedOver } from '../queries/ownParts'
 import { waitSubject } from '@/core/waits/waits'
 import { insertPhoto } from '../queries/photos'
+import { insertStraightLook } from '../queries/straightLooks'
 import { insertTick } from '../queries/ticks'
 import { insertTrailEvents } from '../queries/trail'
 import type { Tray } from '../queries/trays'
 import { demoPicture } from './demoPicture'
-import type { DemoPart, DemoTray } from './DemoTray'
+import type { DemoLook, DemoPart, DemoTray } from './DemoTray'
 
 const MINUTE_MS = 60_000
 
@@ -35,7 +36,11 @@ export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoT
     {},
   )
   const before = tray.finishedAt === null ? stageIndex(demo.stage) : STAGE_IDS.length
-  const done = procedure(facts, tray.schools).steps.filter((step) => stageIndex(step.stage) < before)
+  // What lies ready at the press is clean.
+  const isReady = ({ id }: Step) => demo.stage === 'press-in' && id === 'crystal-clean'
+  const done = procedure(facts, tray.schools).steps.filter(
+    (step) => stageIndex(step.stage) < before || isReady(step),
+  )
   for (const [part, seen] of Object.entries(
     lookedOver(
       demo,
@@ -74,6 +79,7 @@ export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoT
     db,
     leftOut.map(([subject, reason]) => ({ trayId: tray.id, subject, reason, at: minute(90) })),
   )
+  for (const look of demo.askew ?? []) await insertStraightLook(db, rowOf(look, tray.id, minute(4)))
   if (demo.pictured) {
     const picture = await demoPicture(tray.number, tray.crystalState)
     await insertPhoto(db, { trayId: tray.id, caption: 'as it came in', ...picture, takenAt: minute(3) })
@@ -82,6 +88,14 @@ export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoT
     const { process, scope, minutesAgo } = demo.inUse
     await insertMethodRun(db, { trayId: tray.id, process, scope, startedAt: minute(60 - minutesAgo) })
   }
+}
+
+function rowOf({ pair, radiusMm, byHour, limitMm, moves }: DemoLook, trayId: number, at: Date) {
+  const offsets = Object.entries(byHour).flatMap(([hour, offsetMm]) =>
+    offsetMm === undefined ? [] : [{ hour: Number(hour), offsetMm }],
+  )
+  const [limit, tilted] = [limitMm ?? null, moves ?? null]
+  return { trayId, pair, method: 'loupe' as const, radiusMm, limitMm: limit, offsets, moves: tilted, at }
 }
 
 /** What the demo's technician saw, where a step asks: the good answer, with what a test asks for. */

@@ -2,7 +2,7 @@ import { getTableName } from 'drizzle-orm'
 import type { PgTable } from 'drizzle-orm/pg-core'
 import { trays } from '../schema'
 import { columnSchema } from './columnValues'
-import { columnsOf, mayBeLeftOut, OF_TRAY, POINTED } from './trayTables'
+import { columnsOf, mayBeLeftOut, mayBeNoList, OF_TRAY, POINTED } from './trayTables'
 
 /** The lists of a tray's document as JSON Schema says them, from the very columns. */
 export function trayRecordsSchema(): Readonly<Record<string, object>> {
@@ -16,7 +16,7 @@ export function trayRecordsSchema(): Readonly<Record<string, object>> {
 function listsSchema(tables: readonly PgTable[]): object {
   return {
     type: 'object',
-    required: tables.map(getTableName),
+    required: tables.filter((table) => !mayBeNoList(table)).map(getTableName),
     additionalProperties: false,
     properties: Object.fromEntries(
       tables.map((table) => [getTableName(table), { type: 'array', items: rowSchema(table) }]),

@@ -47,6 +47,8 @@ export const OF_TRAY: readonly PgTable[] = [
   schema.methodRuns,
   schema.leftOut,
   schema.ownParts,
+  schema.straightLooks,
+  schema.bezelActions,
   schema.reopenings,
   schema.sheetFigures,
   schema.stockMoves,
@@ -107,6 +109,14 @@ export function keyOf(table: PgTable): readonly [string, PgColumn] {
 const LATER: Readonly<Record<string, readonly string[]>> = {
   press_runs: ['work', 'leftHour', 'feel', 'cause', 'trace', 'cell', 'slideForceN', 'verdict'],
   presses: ['mostForceN'],
+}
+
+/** Lists that files of an earlier version have not: left out, they are empty. */
+const LATER_LISTS: readonly PgTable[] = [schema.straightLooks, schema.bezelActions]
+
+/** True where a file need not have a list. */
+export function mayBeNoList(table: PgTable): boolean {
+  return LATER_LISTS.includes(table)
 }
 
 /** True where a file need not have a column. */

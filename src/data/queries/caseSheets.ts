@@ -48,6 +48,11 @@ export async function setNotchCircle(db: Db, id: number, circleMm: number): Prom
   await db.update(caseSheets).set({ notchCircleMm }).where(eq(caseSheets.id, id))
 }
 
+/** Keeps how many clicks a turn of its bezel has, as counted on a piece. */
+export async function setBezelClicks(db: Db, id: number, bezelClicks: number): Promise<void> {
+  await db.update(caseSheets).set({ bezelClicks }).where(eq(caseSheets.id, id))
+}
+
 /** Every crystal pressed on each case sheet, newest first, with how: what counts as pressed alone. */
 export async function pressRunsOfSheets(
   db: Db,

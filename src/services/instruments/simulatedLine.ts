@@ -2,7 +2,7 @@ import { DIMENSION_IDS } from '@/core/readings/dimensions'
 import { DIMENSIONS } from '@/core/readings/dimensions'
 import { pointsOf } from '@/core/press-run/PressTrace'
 import { readPress } from '@/core/press-run/readPress'
-import { soonerHomeMm } from '@/core/press-run/soonerHome'
+import { soonerHome } from '@/core/press-run/soonerHome'
 import { instrumentFor, noneReaches } from '@/core/readings/instrumentFor'
 import type { Db } from '@/data/client'
 import { traceOfRun } from '@/data/queries/pressTraces'
@@ -79,5 +79,5 @@ async function speckOf(db: Db, { kept, rules }: OpenedCase): Promise<number> {
   const trace = await traceOfRun(db, last.id)
   const envelope = await envelopeOf(db, kept.tray.id)
   if (!trace) return 0
-  return soonerHomeMm(readPress(pointsOf(trace.trace.points), rules.policy.pressRun), envelope) ?? 0
+  return soonerHome(readPress(pointsOf(trace.trace.points), rules.policy.pressRun), envelope)?.mm ?? 0
 }

@@ -326,6 +326,23 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
           ['back', 1, 1, 0],
         ])
       })
+
+      it('a crystal that came off with the back on is no crystal pressed out, until back and movement are out', async () => {
+        const view = await taken('everyday')
+        const pressed = ({ job }: TrayView) => job.ticks['step:crystal-out']
+        expect(pressed(stored(await off(view, 'crystal')))).toBeUndefined()
+        expect(refused(await tick(view, 'crystal-out'))).toMatch(/^First at Open: /)
+        stored(await tick(view, 'back-off'))
+        stored(await off(view, 'clamp', 2))
+        const standing = stored(await tick(view, 'stem-out'))
+        expect(pressed(standing)).toBeUndefined()
+        // Nothing is left in its way: what the trail has waited for that alone.
+        const out = stored(await tick(view, 'movement-out'))
+        expect(pressed(out)).toBe(NOW.toISOString())
+        const back = stored(await undoTrail(store.db, { trayId: view.tray.id }, NOW))
+        expect(back.job.ticks['step:movement-out']).toBeUndefined()
+        expect(pressed(back)).toBeUndefined()
+      })
     })
 
     it('refuses an absurd count, a strange part, an hour off the dial and a picture of another tray', async () => {

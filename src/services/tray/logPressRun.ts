@@ -19,7 +19,7 @@ import type { OpenedCase } from './openTrayCases'
 import type { PressChecked, PressSent } from './pressTools'
 import { checkPress, keptOfCell, pressValues, wrongTool } from './pressTools'
 import type { TrailRecord } from './recordTrail'
-import { answerOf, orderOf, recordTrail } from './recordTrail'
+import { answerOf, standingOrder, recordTrail } from './recordTrail'
 import { trayChange } from './trayChange'
 
 /** Where a run that did not bring the crystal home leads: back to matching when it is lost. */
@@ -44,7 +44,7 @@ export const logPressRun = trayChange<PressChecked, PressSent>(
   async (tx, run, opened, now) => {
     const { tray, sheet, picked, presses } = opened.kept
     if (!picked) return refuse('Nothing is picked on this tray: pick a crystal first.')
-    const early = againstPress('crystal-in', orderOf(opened))
+    const early = againstPress('crystal-in', standingOrder(opened))
     if (early !== null) return refuse(early)
     const wet = runningBefore('crystal-in', opened.waits, opened.procedure, now)
     if (wet.length > 0) return refuse(stillWaiting(wet, now))

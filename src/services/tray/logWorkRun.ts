@@ -9,7 +9,7 @@ import { refuse } from '../boundary'
 import { pressCaseOf } from './pressCase'
 import type { PressChecked, PressSent } from './pressTools'
 import { checkPress, keptOfCell, pressValues, wrongTool } from './pressTools'
-import { orderOf } from './recordTrail'
+import { standingOrder } from './recordTrail'
 import { tickWithTrail, trailOfStep } from './tickStep'
 import { trayChange } from './trayChange'
 
@@ -44,7 +44,7 @@ export const logWorkRun = trayChange<PressChecked & OfWork, PressSent & OfWork>(
       return refuse(`${facts.label}: this job has no such press.`, 'work')
     const wrong = await wrongTool(tx, NEEDS, opened.kept.presses, used)
     if (wrong) return wrong
-    const early = againstPress(work, orderOf(opened))
+    const early = againstPress(work, standingOrder(opened))
     if (early !== null) return refuse(early, 'work')
     const cell = keptOfCell(trace, opened, false)
     if (!cell.ok) return cell

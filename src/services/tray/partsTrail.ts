@@ -6,7 +6,7 @@ import { againstBack } from '@/core/stages/inOrder'
 import { isOffAlready, lastStanding } from '@/core/trail/partsTrail'
 import { homeRun } from '@/core/tray/isHome'
 import { idSchema, refuse } from '../boundary'
-import { answerOf, orderOf, recordTrail } from './recordTrail'
+import { answerOf, standingOrder, recordTrail } from './recordTrail'
 import { trayChange } from './trayChange'
 
 /** More of one part than any case has is a slip of the finger. From memory. */
@@ -90,7 +90,7 @@ export const answerOff = trayChange(answerSchema, async (tx, input, opened, now)
       `${TRAIL_PARTS[line.part].label}: ${count} would be more than came off; ${line.open} still to come.`,
     )
   }
-  const against = kind === 'left-off' ? null : againstBack(line.part, orderOf(opened))
+  const against = kind === 'left-off' ? null : againstBack(line.part, standingOrder(opened))
   if (against !== null) return refuse(against)
   await recordTrail(tx, opened, [answerOf(line, kind, count, reason)], now)
   return null

@@ -25,7 +25,7 @@ import type { DrawersInMemory } from '../drawers/drawersInMemory'
 import type { LastTime } from './lastTime'
 import type { OpenedCase } from './openTrayCases'
 import { pressCaseOf } from './pressCase'
-import { orderOf } from './recordTrail'
+import { standingOrder } from './recordTrail'
 import type { PressRunView } from './pressRunView'
 import { pressRunView } from './pressRunView'
 import { ANY_PRESS, diesToMake } from './pressWorks'
@@ -106,7 +106,7 @@ export function pressCard(
     bezelGasket,
     evidence: pick.evidence,
     againstNow: [...pickedOnOthers(opened), ...againstNow(opened, kept.picked, index)],
-    notYet: againstPress('crystal-in', orderOf(opened)),
+    notYet: againstPress('crystal-in', standingOrder(opened)),
     pusher,
     support,
     toMake: diesToMake(crystalDies),

@@ -6,7 +6,7 @@ import { orderedScene } from '@/devices/simulated-press/orderedScene'
 import { simulatedRun } from '@/devices/simulated-press/simulatedRun'
 import { pointsOf, rowOf } from '@/core/press-run/PressTrace'
 import { readPress } from '@/core/press-run/readPress'
-import { soonerHomeMm } from '@/core/press-run/soonerHome'
+import { soonerHome } from '@/core/press-run/soonerHome'
 import { changeShopSettings } from '@/data/queries/shopSettings'
 import { passPoints, pressFeedOf } from '../instruments/pressFeeds'
 import { simulatedLine } from '../instruments/simulatedLine'
@@ -104,10 +104,10 @@ describe.each(testStores())('runs of a press with a cell, on $name', ({ openDemo
     const envelope = await envelopeOf(store.db, view.tray.id)
     const soonerOf = (fault: OrderedFault) => {
       const points = pointsOf(rows(fault, view.sheet.id))
-      return soonerHomeMm(readPress(points, view.pressRunPolicy), envelope)
+      return soonerHome(readPress(points, view.pressRunPolicy), envelope)
     }
     expect(soonerOf('none')).toBeNull()
-    const soonerMm = soonerOf('dirt') ?? 0
+    const soonerMm = soonerOf('dirt')?.mm ?? 0
     expect(soonerMm).toBeGreaterThan(0.06)
     expect((await log({ source: 'simulated', points: rows('dirt', view.sheet.id) })).ok).toBe(true)
     const heights: number[] = []

@@ -16,7 +16,7 @@ import { figureOf } from '@/core/tray/caseFigures'
 import type { WorkRun } from '@/data/queries/workRuns'
 import type { OpenedCase } from './openTrayCases'
 import { pressCaseOf } from './pressCase'
-import { orderOf } from './recordTrail'
+import { standingOrder } from './recordTrail'
 import type { PressRunView } from './pressRunView'
 import { pressRunView } from './pressRunView'
 
@@ -64,7 +64,7 @@ export function pressWorkViews(opened: OpenedCase, dies: readonly Die[]): PressW
       return {
         work,
         plan,
-        notYet: againstPress(work, orderOf(opened)),
+        notYet: againstPress(work, standingOrder(opened)),
         advice,
         forceRestsOn: forceRestsOn(work, force, forces.length),
         toMake: diesToMake(plan.dies),

@@ -1,5 +1,6 @@
-import { changedByTrail } from '@/core/procedure/stepsOnTrail'
 import type { Order } from '@/core/stages/inOrder'
+import { orderOf } from '@/core/stages/inOrder'
+import { turnedByTrail } from '@/core/stages/turnedByTrail'
 import type { TrailLine } from '@/core/trail/partsTrail'
 import { partsTrail } from '@/core/trail/partsTrail'
 import type { Db } from '@/data/client'
@@ -12,22 +13,24 @@ import type { OpenedCase } from './openTrayCases'
 export type TrailRecord = Omit<NewTrailEvent, 'trayId' | 'at'>
 
 /**
- * Records what came off, went back or is taken back, and ticks the steps it does or unticks those it undoes: the trail
- * and the steps say one thing.
+ * Records what came off, went back or is taken back, and ticks the steps it does or unticks those it undoes.
+ * @param ticked - ids of steps that are done along with it: what the trail shows and waits for them is done as well
  * @returns the subjects it ticked or unticked
  */
 export async function recordTrail(
   tx: Db,
-  { kept, trail, procedure }: Pick<OpenedCase, 'kept' | 'trail' | 'procedure'>,
+  opened: OpenedCase,
   records: readonly TrailRecord[],
   now: Date,
+  ticked: readonly string[] = [],
 ): Promise<readonly string[]> {
+  const { kept } = opened
   const trayId = kept.tray.id
   const events = await insertTrailEvents(
     tx,
     records.map((record) => ({ ...record, trayId, at: now })),
   )
-  const turned = changedByTrail(procedure.steps, trail, partsTrail([...kept.trail, ...events]))
+  const turned = turnedByTrail(standingOrder(opened), partsTrail([...kept.trail, ...events]), ticked)
   const ticks = [
     ...turned.done.map((id) => ({ subject: `step:${id}`, done: true })),
     ...turned.undone.map((id) => ({ subject: `step:${id}`, done: false })),
@@ -37,8 +40,8 @@ export async function recordTrail(
 }
 
 /** How the job stands, as far as the order of its steps asks. */
-export function orderOf({ procedure, stages, trail }: OpenedCase): Order {
-  return { steps: procedure.steps, stages, trail }
+export function standingOrder({ procedure, stages, trail }: OpenedCase): Order {
+  return orderOf(procedure.steps, stages, trail)
 }
 
 /** An answer hangs on the first removal of its line; the line adds them up. */

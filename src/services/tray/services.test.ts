@@ -18,6 +18,7 @@ import { logPressRun } from './logPressRun'
 import { finishStage } from './finishStage'
 import { openTray } from './openTray'
 import { pickPair } from './pickPair'
+import { tickTray } from './tickTray'
 import type { RecordKind } from '../shop/records'
 import { saveRecord } from '../shop/records'
 import { simulatedLine } from '../instruments/simulatedLine'
@@ -91,6 +92,12 @@ describe.each(testStores())('the bench on $name', ({ openDemo }) => {
       ...over,
     }
     return takeReading(store.db, input, NOW)
+  }
+
+  /** The crystal, as it is before it goes under a press. */
+  async function cleaned(trayId: number): Promise<void> {
+    const ticked = await tickTray(store.db, { trayId, subject: 'step:crystal-clean', done: true }, NOW)
+    if (!ticked.ok) throw new Error(JSON.stringify(ticked.errors))
   }
 
   async function measured(view: TrayView): Promise<TrayView> {
@@ -191,6 +198,7 @@ describe.each(testStores())('the bench on $name', ({ openDemo }) => {
     expect(press.evidence.readingIds).toHaveLength(17)
     expect(picked.view.tray.stage).toBe('press-in')
 
+    await cleaned(view.tray.id)
     const before = press.crystal.quantity
     const tools = {
       trayId: view.tray.id,
@@ -233,6 +241,7 @@ describe.each(testStores())('the bench on $name', ({ openDemo }) => {
     if (!picked.ok || !picked.view.press?.pusher?.ok || !picked.view.press.support?.ok)
       throw new Error('no press card')
     const { press } = picked.view
+    await cleaned(view.tray.id)
     const tools = {
       trayId: view.tray.id,
       pressId: picked.view.presses[0]?.id,

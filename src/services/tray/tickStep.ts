@@ -9,11 +9,11 @@ import type { Refusal } from '../boundary'
 import { refuse } from '../boundary'
 import type { OpenedCase } from './openTrayCases'
 import type { TrailRecord } from './recordTrail'
-import { answerOf, orderOf, recordTrail } from './recordTrail'
+import { answerOf, standingOrder, recordTrail } from './recordTrail'
 
 /** What a step that is done takes off and puts back; a refusal where it cannot have been done yet. */
 export function trailOfStep(step: Step, opened: OpenedCase): readonly TrailRecord[] | Refusal {
-  const early = againstStep(step, orderOf(opened))
+  const early = againstStep(step, standingOrder(opened))
   if (early !== null) return refuse(early, 'subject')
   const { off, back, renewed, against } = saidByTick(step, opened.trail, renewedParts(opened))
   if (against !== null) return refuse(against, 'subject')
@@ -32,8 +32,11 @@ export async function tickWithTrail(
   now: Date,
 ): Promise<void> {
   const trayId = opened.kept.tray.id
-  const ticked = await recordTrail(tx, opened, records, now)
-  for (const each of tickedTogether(subject).filter((one) => !ticked.includes(one)))
+  const together = tickedTogether(subject)
+  const steps = opened.procedure.steps.map(({ id }) => id)
+  const along = done ? steps.filter((id) => together.includes(`step:${id}`)) : []
+  const ticked = await recordTrail(tx, opened, records, now, along)
+  for (const each of together.filter((one) => !ticked.includes(one)))
     await insertTick(tx, { trayId, subject: each, done, said, at: now })
 }
 

@@ -13,7 +13,7 @@ import type { Refusal } from '../boundary'
 import { idSchema, refuse } from '../boundary'
 import type { OpenedCase } from './openTrayCases'
 import type { TrailRecord } from './recordTrail'
-import { orderOf } from './recordTrail'
+import { standingOrder } from './recordTrail'
 import { tickWithTrail, trailOfStep } from './tickStep'
 import { trayChange } from './trayChange'
 
@@ -79,7 +79,7 @@ export const tickTray = trayChange<Ticked, TickSent>(
 )
 
 function againstHazard(hazard: HazardId, opened: OpenedCase): string | null {
-  if (opened.allHazards.some(({ id }) => id === hazard)) return againstDealing(hazard, orderOf(opened))
+  if (opened.allHazards.some(({ id }) => id === hazard)) return againstDealing(hazard, standingOrder(opened))
   return `Nothing to deal with: “${hazardLabel(hazard)}” is not asked for as this piece came in.`
 }
 

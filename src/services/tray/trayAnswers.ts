@@ -5,7 +5,9 @@ import { findingsOfSheets, standingFindingsOf } from '@/data/queries/findings'
 import { leftOutOf } from '@/data/queries/leftOut'
 import { openMethodRuns } from '@/data/queries/methodRuns'
 import { bezelsByIds } from '@/data/queries/otherParts'
+import { bezelActionsOf } from '@/data/queries/bezelActions'
 import { lookedOverOf } from '@/data/queries/ownParts'
+import { straightLooksOf } from '@/data/queries/straightLooks'
 import { pastWaitsOf } from '@/data/queries/pastWaits'
 import { photosOf } from '@/data/queries/photos'
 import { latestPicksOf, pressRunsOf } from '@/data/queries/picks'
@@ -66,6 +68,8 @@ export const QUESTIONS = {
   ticks: ofTray([schema.trayTicks], (db, { trayIds }) => ticksOf(db, trayIds)),
   leftOut: ofTray([schema.leftOut], (db, { trayIds }) => leftOutOf(db, trayIds)),
   looked: ofTray([schema.ownParts], (db, { trayIds }) => lookedOverOf(db, trayIds)),
+  straightLooks: ofTray([schema.straightLooks], (db, { trayIds }) => straightLooksOf(db, trayIds)),
+  bezelActions: ofTray([schema.bezelActions], (db, { trayIds }) => bezelActionsOf(db, trayIds)),
   trails: ofTray([trailEvents], (db, { trayIds }) => trailsOf(db, trayIds)),
   pastTrails: ofSheet([trailEvents, trays], (db, { sheetIds }) =>
     newestTrailsOf(db, sheetIds, PAST_TRAILS + 1),

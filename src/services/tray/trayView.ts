@@ -34,6 +34,10 @@ import type { TrayHeader } from './trayHeader'
 import { trayHeader } from './trayHeader'
 import type { RimView } from './rimView'
 import { rimView } from './rimView'
+import type { BezelActionView } from './bezelActionView'
+import { bezelActionView } from './bezelActionView'
+import type { StraightView } from './straightView'
+import { straightView } from './straightView'
 import { withPartsOut } from './withPartsOut'
 
 /** Everything the tray page shows, as plain data. */
@@ -65,6 +69,9 @@ export interface TrayView extends ReadingsView, SizeView, PartsView {
   readonly pressWorks: readonly PressWorkView[]
   /** level after the last pressing; null where there is no rim to read */
   readonly rim: RimView | null
+  readonly straight: StraightView
+  /** null where no turning bezel was off */
+  readonly bezelAction: BezelActionView | null
 }
 
 const NO_LEANS: ReadonlyMap<number, PressLean> = new Map()
@@ -105,6 +112,8 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
     simulatedCounts: rules.invented,
     pressWorks,
     rim: rimView(opened, leans),
+    straight: straightView(opened),
+    bezelAction: bezelActionView(opened),
     policy: rules.policy.fit,
     ...partsView(opened, drawers),
   }

@@ -12,7 +12,9 @@ import type { StageWorkProps } from './StageWorkProps'
 const IntakeWork = dynamic(() => import('./intake/IntakeWork').then((m) => m.IntakeWork))
 const OpenWork = dynamic(() => import('./open/OpenWork').then((m) => m.OpenWork))
 const PressInWork = dynamic(() => import('./press-in/PressInWork').then((m) => m.PressInWork))
+const AlignWork = dynamic(() => import('./align/AlignWork').then((m) => m.AlignWork))
 const CloseWork = dynamic(() => import('./close/CloseWork').then((m) => m.CloseWork))
+const ProveWork = dynamic(() => import('./prove/ProveWork').then((m) => m.ProveWork))
 const JobWork = dynamic(() => import('./shared/JobWork').then((m) => m.JobWork))
 
 const WORK: Readonly<Record<StageId, ComponentType<StageWorkProps>>> = {
@@ -24,9 +26,9 @@ const WORK: Readonly<Record<StageId, ComponentType<StageWorkProps>>> = {
   clean: JobWork,
   match: MatchWork,
   'press-in': PressInWork,
-  align: JobWork,
+  align: AlignWork,
   close: CloseWork,
-  prove: JobWork,
+  prove: ProveWork,
   'hand-back': JobWork,
 }
 

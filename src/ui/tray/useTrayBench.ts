@@ -16,6 +16,7 @@ import { bezelRingOf, chosenPairOf, pairAfter } from './chosenPair'
 import { openSession, traySession } from './traySession'
 import { useOtherChoice } from './useOtherChoice'
 import { useReadingInput } from './useReadingInput'
+import { useStraightForm } from '../stages/align/useStraightForm'
 import { useVoiding } from './useVoiding'
 
 /** What drawings and stages look at. A figure being typed changes none of it, so that they are not drawn at each key. */
@@ -96,10 +97,12 @@ export function useTrayBench(initial: TrayView, first: StageId, actions: TrayCal
   }
 
   useOtherChoice(session, dispatch, actions)
+  const straight = useStraightForm(view, actions, (answer) => take(answer, stage))
   const { target, aim, ...bar } = useReadingInput(session, dispatch, actions)
   const voids = useVoiding(state, actions, (result) => take(result, stage))
   const bench = {
     state,
+    straight,
     chosen,
     target,
     aim,

@@ -50,6 +50,20 @@ test('a turning bezel with a tired spring: no blade near its ceramic, no insert 
   await piece.work()
   await piece.done('Prove')
   await expect(page.getByTestId('step').last()).toContainText('Bezel turned once round: 120 clicks counted')
+  // Tried with figures: from then on they say whether it turns as it should, and no tick does.
+  const tried = page.getByRole('region', { name: 'Bezel’s action' })
+  const keep = async (clicks: string) => {
+    await tried.getByRole('textbox', { name: 'Clicks counted' }).fill(clicks)
+    await tried.getByRole('textbox', { name: 'Back play' }).fill('.4')
+    await tried.getByRole('checkbox', { name: 'Zero on its mark' }).check()
+    await tried.getByRole('button', { name: 'Keep what it did' }).click()
+  }
+  await keep('118')
+  await expect(tried.getByRole('status')).toHaveText('118 clicks counted, 120 on the case sheet')
+  await tried.getByRole('button', { name: 'Try it again' }).click()
+  await keep('120')
+  await expect(tried.getByRole('status')).toHaveText('✓ 120 clicks, right')
+  await expect(page.getByRole('checkbox', { name: /^Bezel turned once round/ })).toBeDisabled()
   await piece.work()
   await piece.done('Hand back')
   await piece.handBack()

@@ -165,6 +165,7 @@ export const PROVE_RULES: readonly StepRule[] = [
         : 'Bezel turns evenly all the way round, no extra play',
     why: 'A bent spring skips.',
     activeMinutes: 1,
+    after: ['bezel-home'],
     question: judged('right', 'skips or plays', 'Where'),
   },
   {

@@ -11,10 +11,10 @@ export function crystalOutAfter({ facts, frontLoader }: Job): readonly string[] 
   return [...(pressed ? behind : []), 'bezel-off']
 }
 
-/** What a crystal shuts in, and what is out of its seat before it goes in. */
+/** What a crystal shuts in, dust on its inside among it, and what is out of its seat before it goes in. */
 export function crystalInAfter({ frontLoader }: Job): readonly string[] {
   const under = ['chapter-ring-in', 'ring-dry', 'ring-align', 'ring-fix']
-  return ['crystal-out', ...under, ...(frontLoader ? ['movement-in'] : [])]
+  return ['crystal-out', 'crystal-clean', ...under, ...(frontLoader ? ['movement-in'] : [])]
 }
 
 /** A bezel that holds the crystal goes on with it, or over it. */

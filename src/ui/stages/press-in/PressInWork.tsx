@@ -6,6 +6,7 @@ import type { StageWorkProps } from '../StageWorkProps'
 import { GoOn } from '../shared/GoOn'
 import { PartsOutNote } from '../shared/PartsOutNote'
 import { StepList } from '../shared/StepList'
+import { ChapterRingNote } from './ChapterRingNote'
 import { PressCardPanel } from './PressCardPanel'
 import { RimPanel } from './RimPanel'
 
@@ -33,6 +34,7 @@ export function PressInWork({ bench, actions }: StageWorkProps) {
         }}
       />
       <PartsOutNote bench={bench} actions={actions} />
+      <ChapterRingNote bench={bench} />
       <StepList bench={bench} actions={actions} stage={stage} />
       {countsBack && <ReplayPanel bench={bench} actions={actions} />}
       {!bench.awaits('press-run') && <GoOn bench={bench} actions={actions} />}

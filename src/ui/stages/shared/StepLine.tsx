@@ -16,6 +16,7 @@ import { useTimes } from '../../small/useTimes'
 import { AnswerStep } from './AnswerStep'
 import { CountOff } from './CountOff'
 import { SchoolChoice } from './SchoolChoice'
+import { TickMark } from './TickMark'
 
 interface StepLineProps {
   readonly step: Step
@@ -27,6 +28,8 @@ interface StepLineProps {
   readonly firstAnswerRef: RefObject<HTMLButtonElement | null>
   /** null once it is done, or the tray was handed back */
   readonly onAnswer: ((answered: StepAnswered) => void) | null
+  /** what is wrong with how it stands, see core's outOfTurn; null where nothing is */
+  readonly outOfTurn: string | null
   /** why it was left out; null while it was not */
   readonly leftOut: string | null
   /** what ticking it records on the trail; null once it is done or left out */
@@ -54,6 +57,7 @@ export function StepLine({
   answer,
   firstAnswerRef,
   onAnswer,
+  outOfTurn,
   leftOut,
   said,
   waited,
@@ -111,6 +115,9 @@ export function StepLine({
         >
           {step.title}
         </ButtonBase>
+        {outOfTurn !== null && (
+          <Typography sx={{ fontSize: 14, color: 'warning.main' }}>{outOfTurn}</Typography>
+        )}
         {leftOut !== null && (
           <Typography sx={{ fontSize: 14, color: 'text.secondary' }}>left out: {leftOut}</Typography>
         )}
@@ -216,30 +223,4 @@ function Soft({ children }: { children: string }) {
 
 function duration({ activeMinutes, waitMinutes }: Step): string {
   return waitMinutes > 0 ? `${activeMinutes} min + ${minutesText(waitMinutes)}` : `${activeMinutes} min`
-}
-
-/** An open square, or a full one with its tick. */
-function TickMark({ done }: { done: boolean }) {
-  return (
-    <svg width="22" height="22" viewBox="0 0 22 22" aria-hidden="true">
-      <rect
-        x="2"
-        y="2"
-        width="18"
-        height="18"
-        rx="3"
-        fill={done ? 'var(--mui-palette-success-main)' : 'none'}
-        stroke={done ? 'var(--mui-palette-success-main)' : 'currentColor'}
-        strokeWidth="1.6"
-      />
-      {done && (
-        <path
-          d="M6 11.5l3.4 3.4L16 8"
-          fill="none"
-          stroke="var(--mui-palette-success-contrastText)"
-          strokeWidth="2.4"
-        />
-      )}
-    </svg>
-  )
 }

@@ -9,6 +9,7 @@ import { stepsOf } from '@/core/procedure/procedure'
 import { saidByTick } from '@/core/procedure/stepsOnTrail'
 import type { StepAnswered } from '@/core/procedure/StepQuestion'
 import type { Step } from '@/core/procedure/Step'
+import { orderOf, outOfTurn } from '@/core/stages/inOrder'
 import type { StageId } from '@/core/stages/stages'
 import type { StageWorkProps } from '../StageWorkProps'
 import { isAtRest } from '../../keys/isAtRest'
@@ -36,8 +37,10 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
   const leftOutOf = ({ id }: Step) =>
     state?.demands.find(({ subject }) => subject === `step:${id}`)?.leftOut?.reason ?? null
   const isOver = (step: Step) => isDone(step) || leftOutOf(step) !== null
+  const order = orderOf(procedure.steps, view.job.stages, trail.lines)
+  const wrongWith = (step: Step) => outOfTurn(step, isDone(step), order)
   const planned = view.pressWorks.map(({ work }) => PRESS_WORK_FACTS[work].step)
-  const done = steps.filter(isDone)
+  const done = steps.filter((step) => isDone(step) && wrongWith(step) === null)
   // What is done needs no room: the next step and what it needs come first.
   const folded = !unfolded && done.length >= FOLDED_FROM ? done : []
   const next = steps.find((step) => !isOver(step)) ?? null
@@ -107,6 +110,7 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
               answer={said[`step:${step.id}`] ?? null}
               firstAnswerRef={firstAnswer}
               onAnswer={inHand && !isDone(step) ? (answered) => tick(step, answered) : null}
+              outOfTurn={wrongWith(step)}
               leftOut={leftOutOf(step)}
               said={isOver(step) ? null : saidByTick(step, trail.lines, trail.renews)}
               waited={waitsBefore[step.id] ?? null}

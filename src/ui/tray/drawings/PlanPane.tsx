@@ -6,6 +6,7 @@ import { PlanView } from '../../section/PlanView'
 import { PressedCase } from '../../section/PressedCase'
 import { RuledLines } from '../../small/RuledLines'
 import { asItStands } from './asItStands'
+import { AskewPane } from '../../stages/align/AskewPane'
 import { diesAt } from './diesAt'
 import type { PaneProps } from './PaneProps'
 
@@ -19,16 +20,19 @@ export function PlanPane({ bench, model, pair, width }: PaneProps) {
   const standing = asItStands(model, view)
   const dies = diesAt(stage, view, standing.planned.outlines)
   const lines = standingTrue(view, pair?.crystal.magnifier ?? view.sheet.magnifier)
+  const plan = (
+    <PlanView
+      view={view}
+      section={model.section}
+      target={null}
+      planned={pair?.crystal.magnifier ?? null}
+      mostHeight={dies.length > 0 ? BESIDE_DIES : LARGE}
+      parts
+    />
+  )
   return (
     <>
-      <PlanView
-        view={view}
-        section={model.section}
-        target={null}
-        planned={pair?.crystal.magnifier ?? null}
-        mostHeight={dies.length > 0 ? BESIDE_DIES : LARGE}
-        parts
-      />
+      {bench.straight.shown ? <AskewPane form={bench.straight} plan={plan} /> : plan}
       {dies.length > 0 && <PressedCase model={standing} width={width} dies={dies} />}
       <Box sx={{ mt: 1 }}>
         <RuledLines label="To stand true" lines={lines.map(([what, end]) => ({ what, end }))} />

@@ -6,20 +6,19 @@ import TextField from '@mui/material/TextField'
 import Typography from '@mui/material/Typography'
 import { useEffect, useEffectEvent, useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
-import type { PressEnvelope } from '@/core/press-run/envelope'
 import { countsAsPressed } from '@/core/press-run/countsAsPressed'
 import type { PressReading } from '@/core/press-run/PressReading'
 import type { PressRunPolicy } from '@/core/press-run/pressRunPolicy'
 import type { TraceRow, TraceSource } from '@/core/press-run/PressTrace'
-import { soonerHomeMm } from '@/core/press-run/soonerHome'
-import { capital } from '@/core/units/capital'
-import { formatMm, formatPercent } from '@/core/units/formatMm'
+import { soonerHome } from '@/core/press-run/soonerHome'
+import { formatMm } from '@/core/units/formatMm'
 import { isAtRest } from '../../../keys/isAtRest'
 import { KeyCap } from '../../../small/KeyCap'
 import { sound } from '../../../sounds/sound'
 import { PressChart } from './PressChart'
 import { gapAt, tellPressGap } from './pressGap'
 import { USUAL_CONTACT_MM } from './pressScales'
+import { endWords, forceWords, toGoMm, verdictWords } from './runWords'
 import type { ForceLimit, PressCue } from '@/core/press-run/pressCue'
 import { overLimit, pressCue } from '@/core/press-run/pressCue'
 import { useEnvelope } from './useEnvelope'
@@ -63,6 +62,9 @@ const ORDERS: readonly (readonly [string, string])[] = [
   ['dirt', 'a speck on the seat'],
 ]
 
+/** So many standard deviations hold 95 % of good runs. */
+const RUNS_DIFFER = 2
+
 const COLOURS: Readonly<Record<PressCue['kind'], string>> = {
   wait: 'text.secondary',
   go: 'primary.main',
@@ -90,7 +92,7 @@ export function PressLive({
   const envelope = useEnvelope(trayId, goesIn && state !== 'idle')
   const last = rows.at(-1)
   const cue = pressCue(reading, last ? overLimit(last[2], limits) : null)
-  const soonerMm = state === 'ended' && reading ? soonerHomeMm(reading, envelope) : null
+  const sooner = state === 'ended' && reading ? soonerHome(reading, envelope) : null
   const toGo = toGoMm(envelope, reading, last)
 
   const tell = useEffectEvent(() =>
@@ -186,10 +188,15 @@ export function PressLive({
           <Typography
             role="status"
             aria-live="assertive"
-            sx={{ fontSize: '1.9rem', fontWeight: 700, lineHeight: 1.15, color: COLOURS[cue.kind] }}
+            sx={{
+              fontSize: '1.9rem',
+              fontWeight: 700,
+              lineHeight: 1.15,
+              color: sooner ? 'warning.main' : COLOURS[cue.kind],
+            }}
           >
             {state === 'ended' && reading
-              ? verdictWords(reading)
+              ? endWords(reading, sooner !== null)
               : goesIn || cue.kind === 'stop'
                 ? cue.words
                 : forceWords(rows, state)}
@@ -211,11 +218,18 @@ export function PressLive({
           </Typography>
         )}
       </Box>
-      {state === 'ended' && reading && <Typography sx={{ mt: 0.25 }}>{reading.because}</Typography>}
-      {soonerMm !== null && (
+      {state === 'ended' && reading && (
+        <Typography sx={{ mt: 0.25 }}>
+          {sooner && `Read as ${verdictWords(reading)}. `}
+          {reading.because}
+        </Typography>
+      )}
+      {sooner && (
         <Typography role="alert" sx={{ color: 'warning.main', mt: 0.25 }}>
-          <strong>{formatMm(soonerMm)} mm sooner</strong> than good runs of this case: something may lie on
-          the seat. Read the rim at six places or more.
+          <strong>
+            {formatMm(sooner.mm)} ±{formatMm(RUNS_DIFFER * sooner.spreadMm)} mm sooner
+          </strong>{' '}
+          than good runs of this case: something may lie on the seat. Read the rim at six places or more.
         </Typography>
       )}
       {trouble !== null && (
@@ -225,24 +239,4 @@ export function PressLive({
       )}
     </Box>
   )
-}
-
-/** Of a press that is not read: how high it went. */
-function forceWords(rows: readonly TraceRow[], state: string): string {
-  if (state === 'running') return 'Pressing'
-  return `At most ${Math.round(Math.max(0, ...rows.map(([, , force]) => force)))} N`
-}
-
-function verdictWords({ verdict, probability }: PressReading): string {
-  return `${capital(verdict.replaceAll('-', ' '))}, ${formatPercent(probability)}`
-}
-
-/** Way left to where good runs of this case came home; null while contact is not seen, or where none tell. */
-function toGoMm(
-  envelope: PressEnvelope | null,
-  reading: PressReading | null,
-  last: TraceRow | undefined,
-): number | null {
-  if (!last || envelope?.homeMm == null || reading?.contactMm == null || reading.homeMm !== null) return null
-  return Math.max(0, reading.contactMm + envelope.homeMm - last[1])
 }

@@ -1,0 +1,40 @@
+import {
+  boolean,
+  doublePrecision,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  serial,
+  text,
+  timestamp,
+} from 'drizzle-orm/pg-core'
+import { STRAIGHT_PAIRS } from '@/core/straight/pairs'
+import type { HourOffset } from '@/core/straight/StraightLook'
+import { LOOK_METHODS } from '@/core/straight/StraightLook'
+import { trays } from './trays'
+
+/** Looks at whether rings and marks stand straight, as found and after every remedy: the newest of a pair counts. Append-only. */
+export const straightLooks = pgTable(
+  'straight_looks',
+  {
+    id: serial('id').primaryKey(),
+    trayId: integer('tray_id')
+      .notNull()
+      .references(() => trays.id),
+    pair: text('pair', { enum: STRAIGHT_PAIRS }).notNull(),
+    method: text('method', { enum: LOOK_METHODS }).notNull(),
+    /** mm */
+    radiusMm: doublePrecision('radius_mm').notNull(),
+    /** mm; null where the owner said nothing */
+    limitMm: doublePrecision('limit_mm'),
+    offsets: jsonb('offsets').$type<readonly HourOffset[]>().notNull(),
+    /** null where it was not tilted */
+    moves: boolean('moves'),
+    /** the remedy done before; null as found */
+    after: text('after'),
+    afterWords: text('after_words').notNull().default(''),
+    at: timestamp('at', { withTimezone: true }).notNull(),
+  },
+  (table) => [index().on(table.trayId)],
+)

@@ -1,0 +1,164 @@
+import { testStores } from '../../../tests/stores/testStores'
+import type { Store } from '@/data/client'
+import { straightLooks } from '@/data/schema'
+import { leaveOut } from './leaveOut'
+import { lookStraight } from './lookStraight'
+import { trayByItsNumber } from './trayPages'
+import { reportOfTray } from './trayReportPage'
+import type { TrayView } from './trayView'
+
+const NOW = new Date('2026-11-24T10:00:00Z')
+const LATER = new Date('2026-11-24T11:00:00Z')
+/** Of the demo: insert turned; a chapter ring turned and off-centre; insert and ring off by the same; no ring at all. */
+const [TURNED, BOTH, DIAL, NO_RING] = [209, 235, 226, 214]
+
+describe.each(testStores())('whether it stands straight, on $name', ({ openDemo }) => {
+  let store: Store
+  beforeEach(async () => {
+    store = await openDemo()
+  }, 240_000)
+  afterEach(() => store.close())
+
+  const tray = async (number: number): Promise<TrayView> => {
+    const view = await trayByItsNumber(store.db, number)
+    if (!view) throw new Error('not there')
+    return view
+  }
+  const CROSS = { 12: '0,02', 3: '.01', 6: '-0.01', 9: '0' }
+  const look = async (
+    number: number,
+    pair: string,
+    byHour: Readonly<Record<number, string>>,
+    over: object = {},
+    now = NOW,
+  ) =>
+    lookStraight(
+      store.db,
+      {
+        trayId: (await tray(number)).tray.id,
+        pair: pair as 'insert-dial',
+        method: 'loupe',
+        radius: '15.5',
+        limit: '',
+        offsets: Object.entries(byHour).map(([hour, text]) => ({ hour: Number(hour), text })),
+        moves: null,
+        after: null,
+        asked: false,
+        ...over,
+      },
+      now,
+    )
+  const stored = async (looking: ReturnType<typeof look>) => {
+    const done = await looking
+    if (!done.ok) throw new Error(JSON.stringify(done.errors))
+    return done.view
+  }
+  const errorsOf = async (looking: ReturnType<typeof look>) => {
+    const done = await looking
+    if (done.ok) throw new Error('it was taken')
+    return done.errors
+  }
+  const openAt = ({ job }: TrayView, stage: string) =>
+    (job.stages.find((one) => one.stage === stage)?.demands ?? []).filter(({ met }) => !met)
+  const standing = ({ straight }: TrayView, pair: string) =>
+    straight.pairs.find((one) => one.pair === pair)?.standing ?? null
+
+  it('stays open at its stage until it is read to be straight, each round kept', async () => {
+    const found = await tray(TURNED)
+    expect(standing(found, 'insert-dial')?.last.judgement.words).toBe('turned 2.46° clockwise')
+    expect(openAt(found, 'align').map(({ open }) => open)).toContain(
+      'insert against dial turned 2.46° clockwise',
+    )
+    const after = { limit: '.1', after: 'reseat' }
+    const once = await stored(look(TURNED, 'insert-dial', { 12: '.16', 3: '.15', 6: '.17', 9: '.16' }, after))
+    expect(openAt(once, 'align').map(({ subject }) => subject)).toContain('straight-insert-dial')
+    const view = await stored(look(TURNED, 'insert-dial', CROSS, after, LATER))
+    expect(openAt(view, 'align').map(({ subject }) => subject)).not.toContain('straight-insert-dial')
+    expect(JSON.stringify(await reportOfTray(store.db, TURNED))).toContain('insert against dial straight')
+    const looks = standing(view, 'insert-dial')?.looks.map(({ afterWords }) => afterWords) ?? []
+    expect(looks).toHaveLength(3)
+    expect(looks[0]).toBe('')
+    expect(looks[1]).toBe('Turn the insert in its seat by 2.46° anticlockwise')
+    expect(await store.db.select().from(straightLooks)).toHaveLength(7)
+  })
+
+  it('is left as it is for a reason, which counts until it is looked at once more', async () => {
+    const { tray: own } = await tray(TURNED)
+    const left = await leaveOut(
+      store.db,
+      { trayId: own.id, subject: 'straight-insert-dial', reason: 'owner likes it so' },
+      NOW,
+    )
+    expect(left.ok && openAt(left.view, 'align').find(({ leftOut }) => leftOut)?.leftOut?.reason).toBe(
+      'owner likes it so',
+    )
+    const again = await stored(look(TURNED, 'insert-dial', { 12: '.6', 6: '.6' }, {}, LATER))
+    expect(
+      openAt(again, 'align').find(({ subject }) => subject === 'straight-insert-dial')?.leftOut,
+    ).toBeNull()
+  })
+
+  it('stands for the step that sets a chapter ring by eye, at the press where it is set', async () => {
+    const found = await tray(BOTH)
+    expect(openAt(found, 'press-in').map(({ subject }) => subject)).toContain('straight-chapter-dial')
+    expect(openAt(found, 'align')).toEqual([])
+    const pressIn = found.job.stages.find(({ stage }) => stage === 'press-in')
+    expect(pressIn?.stepsShown).toContain('ring-align')
+    const filed = { radius: '15.1', after: 'front-key-filed', moves: false }
+    expect(await errorsOf(look(BOTH, 'chapter-dial', CROSS, filed))).toEqual({
+      asked: expect.stringMatching(/cannot be taken back. Say that the owner was asked/) as string,
+    })
+    const straight = await stored(look(BOTH, 'chapter-dial', CROSS, { ...filed, asked: true }))
+    expect(straight.job.stages.find(({ stage }) => stage === 'press-in')?.stepsDone).toContain('ring-align')
+  })
+
+  it('says that the dial is what is turned, and sets nothing to it', async () => {
+    const { straight } = await tray(DIAL)
+    expect(straight.dial?.value).toBeCloseTo(-1.18, 1)
+    for (const pair of ['insert-dial', 'chapter-dial'])
+      expect(standing(await tray(DIAL), pair)?.remedies[0]?.id).toBe('dial')
+  })
+
+  it('takes nothing for done that was no remedy, and nothing of a case that has no such pair', async () => {
+    const refit = { after: 'bezel-refit' }
+    expect(await errorsOf(look(TURNED, 'insert-dial', CROSS, refit))).toEqual({
+      after: expect.stringMatching(/teeth hold it/) as string,
+    })
+    expect(await errorsOf(look(TURNED, 'insert-bezel', CROSS, { after: 'reseat' }))).toEqual({
+      after: expect.stringMatching(/no remedy/) as string,
+    })
+    // What does not agree is read again, and nothing done on it.
+    await stored(look(TURNED, 'insert-dial', { 12: '.1', 3: '.1', 6: '.6', 9: '.1' }))
+    expect(await errorsOf(look(TURNED, 'insert-dial', CROSS, { after: 'reseat' }))).toEqual({
+      after: expect.stringMatching(/do not agree/) as string,
+    })
+    expect(await errorsOf(look(NO_RING, 'chapter-dial', CROSS))).toEqual({
+      pair: expect.stringMatching(/has none by its sheet/) as string,
+    })
+  })
+
+  it('names every wrong figure with its limit, and stores nothing', async () => {
+    const before = await store.db.select().from(straightLooks)
+    const wrong = { 12: '400', 3: 'left', 6: '0.1', 9: '' }
+    expect(await errorsOf(look(TURNED, 'insert-dial', wrong, { radius: '0', limit: '9' }))).toEqual({
+      'offset-12': expect.stringMatching(/^Offset at 12: 400\.00 mm; −?-?3\.00 to 3\.00 mm/) as string,
+      'offset-3': expect.stringMatching(/^Offset at 3: “left” is no figure/) as string,
+      radius: expect.stringMatching(/^Radius: 0\.00 mm; 3\.00 to 40\.00/) as string,
+      limit: expect.stringMatching(/^Owner’s limit: 9\.00 mm/) as string,
+    })
+    expect(await errorsOf(look(TURNED, 'insert-dial', CROSS, { radius: '' }))).toEqual({
+      radius: 'Radius: is empty. Half the diameter at which the ticks meet.',
+    })
+    expect(await errorsOf(look(TURNED, 'insert-dial', { 12: '', 6: ' ' }))).toEqual({
+      offsets: expect.stringMatching(/^Offsets: none is read/) as string,
+    })
+    const twice = {
+      offsets: [
+        { hour: 12, text: '1' },
+        { hour: 12, text: '2' },
+      ],
+    }
+    expect(Object.keys(await errorsOf(look(TURNED, 'insert-dial', {}, twice)))).toEqual(['offsets'])
+    expect(await store.db.select().from(straightLooks)).toEqual(before)
+  })
+})

@@ -1,0 +1,51 @@
+import type { Estimate } from '@/core/straight/fitOffsets'
+import type { StraightPair } from '@/core/straight/pairs'
+import { pairsOfCase, usualHours, usualRadiusMm } from '@/core/straight/pairsOfCase'
+import type { StandingPair } from '@/core/straight/standingPairs'
+import { dialTurnedBy } from '@/core/straight/standingPairs'
+import type { OpenedCase } from './openTrayCases'
+
+/** A pair the case can be read for, as a look at it begins. */
+export interface PairView {
+  readonly pair: StraightPair
+  /** by the last look or the case sheet, mm; null where neither says */
+  readonly radiusMm: number | null
+  readonly hours: readonly number[]
+  /** how it stands by its looks; null while it was not looked at */
+  readonly standing: StandingPair | null
+}
+
+/** What stands straight, what does not, and what would help. */
+export interface StraightView {
+  readonly pairs: readonly PairView[]
+  /** how far the dial itself is turned, degrees; null where that is not what is seen */
+  readonly dial: Estimate | null
+  /** an eye sees no less, mm */
+  readonly seenMm: number
+  /** the movement lies out of the case: nothing is held straight to */
+  readonly movementOut: boolean
+}
+
+export function straightView({ facts, found, straight, rules, trail }: OpenedCase): StraightView {
+  return {
+    pairs: pairsOfCase(facts).map((pair) => {
+      const standing = straight.find((one) => one.pair === pair) ?? null
+      return {
+        pair,
+        radiusMm: standing?.last.radiusMm ?? usualRadiusMm(pair, found.sheet),
+        hours: roundFrom12(
+          standing?.last.offsets.map(({ hour }) => hour) ?? usualHours(pair, found.sheet.dateAt),
+        ),
+        standing,
+      }
+    }),
+    dial: dialTurnedBy(straight),
+    seenMm: rules.policy.straight.seenMm,
+    movementOut: trail.some(({ part, open }) => part === 'movement' && open > 0),
+  }
+}
+
+/** In the order a hand goes round. */
+function roundFrom12(hours: readonly number[]): readonly number[] {
+  return hours.toSorted((a, b) => (a % 12) - (b % 12))
+}

@@ -1,0 +1,13 @@
+import { JobWork } from '../shared/JobWork'
+import type { StageWorkProps } from '../StageWorkProps'
+import { StraightPanel } from './StraightPanel'
+
+/** What has to stand straight, read and helped, and the steps that set it. */
+export function AlignWork({ bench, actions }: StageWorkProps) {
+  return (
+    <>
+      <StraightPanel bench={bench} />
+      <JobWork bench={bench} actions={actions} />
+    </>
+  )
+}
