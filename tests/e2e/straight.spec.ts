@@ -74,7 +74,7 @@ test('two places tell no shift across them; a case that turns with its dial is t
 test('a magnifier is read at its date alone; a reading that does not agree with itself asks to be read again', async ({
   page,
 }) => {
-  await page.goto('/trays/212?stage=align')
+  await page.goto('/trays/222?stage=align')
   await settled(page)
   const straight = page.getByRole('region', { name: 'Straight' })
   await page.getByLabel('Offset at 3, mm').fill('0.4')
@@ -83,8 +83,9 @@ test('a magnifier is read at its date alone; a reading that does not agree with 
   await expect(straight.getByTestId('remedy').first()).toContainText('Turn the crystal in its seat')
   await expect(page.getByRole('checkbox', { name: /^Magnifier over the date/ })).toBeDisabled()
 
-  await page.goto('/trays/217?stage=align')
+  await page.goto('/trays/226?stage=align')
   await settled(page)
+  await straight.getByRole('button', { name: 'bezel against case' }).click()
   for (const [hour, text] of [
     [12, '.1'],
     [3, '.1'],
@@ -98,4 +99,31 @@ test('a magnifier is read at its date alone; a reading that does not agree with 
   await expect(straight.getByTestId('remedy')).toHaveCount(0)
   await expect(straight.getByRole('button', { name: 'Done: look again' })).toHaveCount(0)
   await expect(straight.getByRole('button', { name: 'Read again as it stands' })).toBeVisible()
+})
+
+test('a look says nothing of what moves after it, and nothing is read while part of it lies in the tray', async ({
+  page,
+}) => {
+  await page.goto('/trays/209?stage=align')
+  await settled(page)
+  const straight = page.getByRole('region', { name: 'Straight' })
+  await straight.getByRole('button', { name: 'insert against bezel' }).click()
+  for (const hour of [12, 3, 6, 9]) await page.getByLabel(`Offset at ${hour}, mm`).fill('0.01')
+  await page.getByRole('button', { name: 'Keep this look' }).click()
+  await expect(straight.getByRole('status')).toHaveText('✓ Straight')
+
+  await page.goto('/trays/209?stage=push-out')
+  await settled(page)
+  const trail = page.getByRole('region', { name: 'Parts trail' })
+  await trail.getByRole('button', { name: 'other part' }).click()
+  await trail.getByRole('button', { name: /^insert/ }).click()
+  await expect(trail).toContainText('insert')
+  await page.goto('/trays/209?stage=align')
+  await settled(page)
+  await straight.getByRole('button', { name: 'insert against bezel' }).click()
+  await expect(straight.getByRole('status')).toHaveText([
+    'Straight when it was read, insert moved since',
+    'Not yet. Insert against bezel: off by the parts trail: 1 insert. Back in first, then read.',
+  ])
+  await expect(page.getByLabel('Offset at 12, mm')).toHaveCount(0)
 })

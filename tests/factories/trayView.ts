@@ -199,7 +199,7 @@ export function trayViewOf({
     simulatedCounts: true,
     pressWorks: [],
     rim: null,
-    straight: { pairs: [], dial: null, seenMm: 0.05, movementOut: false },
+    straight: { pairs: [], dial: null, seenMm: 0.05 },
     bezelAction: null,
     policy: FIT_POLICY,
     partsOut: [],

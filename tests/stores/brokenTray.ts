@@ -16,7 +16,7 @@ export async function openBrokenTray(db: Db, reference: string, now: Date): Prom
       fields: {
         owner: 'Tove Rask',
         // By the caller's clock: some callers have the machine's, which no written day stays ahead of.
-        dueAt: addDays(now, 7).toISOString(),
+        dueAt: `${addDays(now, 7).toISOString().slice(0, 10)}T16:00:00.000Z`,
         asked: 'crystal',
         crystalState: 'shattered',
         // So that what is thin is said to be.

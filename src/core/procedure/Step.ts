@@ -25,6 +25,8 @@ export interface Step {
   readonly takesOff: readonly TrailPartId[]
   /** parts that go back by it, as far as they are off */
   readonly putsBack: readonly TrailPartId[]
+  /** parts it lays where they belong without fixing them: to be looked at, and still off by the trail */
+  readonly laysIn: readonly TrailPartId[]
   /** ids of steps it rests on: it cannot be done before them */
   readonly after: readonly string[]
   /** the school followed here, when practitioners differ */
@@ -68,6 +70,7 @@ export interface StepRule {
   readonly question?: StepQuestion
   readonly takesOff?: Told<readonly TrailPartId[]>
   readonly putsBack?: Told<readonly TrailPartId[]>
+  readonly laysIn?: Told<readonly TrailPartId[]>
   readonly after?: Told<readonly string[]>
   /** null where practice leaves no choice on this very job */
   readonly school?: Told<SchoolId | null>

@@ -88,6 +88,7 @@ function stepOf(rule: StepRule, job: Job, tools: ComputedTools): Step {
     question: rule.question ?? null,
     takesOff: told<Step['takesOff']>(rule.takesOff, []),
     putsBack: told<Step['putsBack']>(rule.putsBack, []),
+    laysIn: told<Step['laysIn']>(rule.laysIn, []),
     after: told<readonly string[]>(rule.after, []),
     school: schoolOf(told<SchoolId | null>(rule.school, null), job),
   }

@@ -26,14 +26,16 @@ export interface StageState {
   readonly stage: StageId
   readonly standing: StageStanding
   readonly demands: readonly StandingDemand[]
-  /** ids of its steps that are done: ticked, or shown to be done by a reading, a pick or a run */
+  /** ids of its steps that are done: ticked, or shown to be done by a reading, a pick or a run, and in their turn */
   readonly stepsDone: readonly string[]
   /** ids of its steps that only a reading, a pick or a run shows to be done: no tick does */
   readonly stepsShown: readonly string[]
+  /** ids of its steps that were ticked or shown while one they rest on is open: not done by that */
+  readonly stepsEarly: readonly string[]
 }
 
 /** True where it was done, or where somebody said why it is left out. */
-export function isSettled({ met, leftOut }: StandingDemand): boolean {
+export function isSettled({ met, leftOut }: Pick<StandingDemand, 'met' | 'leftOut'>): boolean {
   return met || leftOut !== null
 }
 

@@ -20,6 +20,18 @@ function standing(over: Partial<KeptTray>): Order {
   return orderOf(procedure.steps, stages, trail)
 }
 
+/** Ticks for steps that are done with all they rest on. */
+function inTurn(ids: readonly string[], tray: KeptTray['tray']): Record<string, string> {
+  const { steps } = standing({ tray })
+  const done = new Set<string>()
+  const add = (id: string) => {
+    done.add(id)
+    steps.find((step) => step.id === id)?.after.forEach(add)
+  }
+  ids.forEach(add)
+  return Object.fromEntries([...done].map((id) => [`step:${id}`, OFF_AT]))
+}
+
 function job(over: Partial<KeptTray> = {}): Order {
   const tray = { ...keptTray().tray, asked: ['crystal', 'insert', 'reseal'] as const }
   const sheet = caseSheet({
@@ -110,18 +122,13 @@ describe('the movement', () => {
 })
 
 describe('dealing with a hazard', () => {
-  const shattered = (over: Partial<KeptTray> = {}) => {
-    const tray = {
-      ...keptTray().tray,
-      asked: ['crystal', 'marker'] as const,
-      crystalState: 'shattered' as const,
-      looseMarkers: true,
-    }
-    return standing({ tray, ...over })
+  const tray = {
+    ...keptTray().tray,
+    asked: ['crystal', 'marker'] as const,
+    crystalState: 'shattered' as const,
+    looseMarkers: true,
   }
-  const done = (...steps: readonly string[]) => ({
-    ticks: Object.fromEntries(steps.map((id) => [`step:${id}`, OFF_AT])),
-  })
+  const shattered = (...done: readonly string[]) => standing({ tray, ticks: inTurn(done, tray) })
 
   it('is not said before what it rests on was done', () => {
     expect(againstDealing('movement-running', shattered())).toBeNull()
@@ -133,9 +140,9 @@ describe('dealing with a hazard', () => {
   })
 
   it('is said once that was done', () => {
-    const clean = shattered(done('crystal-out', 'fragments-out', 'seat-clean'))
+    const clean = shattered('crystal-out', 'fragments-out', 'seat-clean')
     expect(againstDealing('glass-splinters', clean)).toBeNull()
-    const noSeat = shattered(done('crystal-out', 'fragments-out'))
+    const noSeat = shattered('crystal-out', 'fragments-out')
     expect(againstDealing('glass-splinters', noSeat)).toMatch(/^First at Clean: /)
   })
 
@@ -147,10 +154,7 @@ describe('dealing with a hazard', () => {
 
 describe('a press', () => {
   const tray = { ...keptTray().tray, asked: ['crystal'] as const, crystalState: 'whole' as const }
-  const order = (...done: readonly string[]) => {
-    const ticks = Object.fromEntries(done.map((id) => [`step:${id}`, OFF_AT]))
-    return standing({ tray, ticks })
-  }
+  const order = (...done: readonly string[]) => standing({ tray, ticks: inTurn(done, tray) })
 
   it('pushes no crystal out from behind while back or movement lies in its way', () => {
     expect(againstPress('push-out', order())).toMatch(/^First at Open: Unscrew the notched back/)

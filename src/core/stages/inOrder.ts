@@ -46,12 +46,13 @@ export function againstStep(step: Step, order: Order): string | null {
 
 /**
  * What is wrong with a step that stands otherwise than its turn: the parts trail shows it done while what it rests on is
- * open, so that it is none; or it is done, by a file or before the job changed, while what it rests on is open again.
+ * open; or it was ticked or read, by a file or before the job changed, while what it rests on is open again. Neither counts.
+ * @param isEarly - it was ticked or shown so
  * @returns null where nothing is
  */
-export function outOfTurn(step: Step, isDone: boolean, order: Order): string | null {
+export function outOfTurn(step: Step, isEarly: boolean, order: Order): string | null {
   const resting = againstResting(step.after, order)
-  if (isDone) return resting && `Done before its turn: look at it again. ${resting}`
+  if (isEarly) return resting && `Done before its turn: it counts once its turn has come. ${resting}`
   if (!order.open.includes(step.id) || !isShownByTrail(step, order.trail)) return null
   const early = resting ?? againstStep(step, order)
   return early && `The parts trail tells it before its turn: not done by that. ${early}`

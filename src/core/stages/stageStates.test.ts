@@ -5,7 +5,7 @@ import type { StageId } from './stages'
 import { STAGE_IDS } from './stages'
 import type { StageState } from './StageState'
 import { leftBehind, neededAfter, openOf, standsAfter } from './StageState'
-import { stageState, stageStates } from './stageStates'
+import { stageStates } from './stageStates'
 
 const AT = '2026-11-24T10:00:00.000Z'
 const FACTS = jobFacts({ crystalState: 'cracked', asked: ['crystal'] })
@@ -89,7 +89,7 @@ describe('a stage', () => {
   })
 
   it('demands a run that came home, the rest read, and every part of the trail beside the steps', () => {
-    expect(openAt(states({}, STEPS), 'press-in')).toEqual(['press run not logged as home'])
+    expect(openAt(states({}, STEPS), 'press-in')).toContain('press run not logged as home')
     expect(at(states({ home: true }, STEPS), 'press-in').standing).toBe('done')
     expect(openAt(states({}, STEPS), 'clean')).toEqual(['2 readings of case bore missing'])
     expect(at(states({ rest: { planned: true, missing: '' } }, STEPS), 'clean').standing).toBe('done')
@@ -103,13 +103,16 @@ describe('a stage', () => {
     )
     const match = (out: StandingWork['out'], sealsOut = false) =>
       openOf(
-        stageState('match', {
-          procedure: other,
-          ticks: {},
-          said: {},
-          leftOut: {},
-          work: { ...NOTHING_YET, steps: other.steps.map(({ id }) => id), out, sealsOut },
-        }),
+        at(
+          stageStates({
+            procedure: other,
+            ticks: {},
+            said: {},
+            leftOut: {},
+            work: { ...NOTHING_YET, steps: other.steps.map(({ id }) => id), out, sealsOut },
+          }),
+          'match',
+        ),
       ).map(({ open }) => open)
     expect(match([])).toEqual(['no insert taken out, nor its own said to go back', 'no seals taken out'])
     expect(match(['insert'])).toEqual(['no seals taken out'])
@@ -118,16 +121,34 @@ describe('a stage', () => {
 
   it('says wherever a failed proof is named what was seen of it', () => {
     const id = stepsOf(PROCEDURE, 'prove').find(({ question }) => question)?.id ?? ''
-    const proof = stageState('prove', {
+    const all = stageStates({
       procedure: PROCEDURE,
       ticks: {},
       said: { [`step:${id}`]: { words: 'leaks: 5 bar, by 4', good: false, at: AT } },
       leftOut: {},
       work: NOTHING_YET,
     })
-    expect(openOf(proof).map(({ open }) => open)).toContainEqual(
-      expect.stringMatching(/ \(leaks: 5 bar, by 4\)$/),
+    expect(openAt(all, 'prove')).toContainEqual(expect.stringMatching(/ \(leaks: 5 bar, by 4\)$/))
+  })
+
+  it('counts nothing that was done before its turn, nor what rests on that, until its turn has come', () => {
+    const behind = PROCEDURE.steps.find(({ id }) => id === 'crystal-out')?.after ?? []
+    expect(behind.length).toBeGreaterThan(0)
+    const early = at(states({}, ['crystal-out']), 'push-out')
+    expect(early).toMatchObject({ stepsDone: [], stepsEarly: ['crystal-out'] })
+    expect(openOf(early).map(({ open }) => open)).toContainEqual(
+      expect.stringMatching(/^done before its turn: /),
     )
+    // A pick and a run show no more than a tick does.
+    const pressed = at(states({ picked: true, home: true }), 'press-in')
+    expect(pressed.stepsDone).not.toContain('crystal-in')
+    expect(openOf(pressed).find(({ subject }) => subject === 'press-run')?.open).toMatch(/before its turn/)
+    const inTurn = at(states({}, ['crystal-out', ...behind]), 'push-out')
+    expect(inTurn).toMatchObject({ stepsEarly: [] })
+    expect(inTurn.stepsDone).toContain('crystal-out')
+    // What was left out for a reason holds nothing up.
+    const left = Object.fromEntries(behind.map((id) => [`step:${id}`, 'came in so']))
+    expect(at(states({}, ['crystal-out'], left), 'push-out').stepsDone).toContain('crystal-out')
   })
 
   it('is not needed where the job demands nothing of it', () => {
@@ -192,6 +213,7 @@ describe('neededAfter', () => {
       demands: [],
       stepsDone: [],
       stepsShown: [],
+      stepsEarly: [],
     }))
     expect(neededAfter(some, 'press-in', 1)).toBe('prove')
     expect(neededAfter(some, 'prove', -1)).toBe('press-in')

@@ -8,6 +8,7 @@ import type { StandingWork } from './Stage'
 import type { StageId } from './stages'
 import type { StageStanding, StageState, StandingDemand } from './StageState'
 import { STAGE_IDS, stageOf } from './stages'
+import { beforeTurn } from './beforeTurn'
 import { isSettled } from './StageState'
 
 /** What the stages of a job are judged by. */
@@ -23,62 +24,86 @@ export interface StagesBasis {
 
 /** Every stage of the work as it stands, in working order. */
 export function stageStates(basis: StagesBasis): StageState[] {
-  return STAGE_IDS.map((stage) => stageState(stage, basis))
+  const asked = STAGE_IDS.map((stage) => askedOf(stage, basis))
+  const { steps } = basis.procedure
+  const early = beforeTurn(
+    asked.flatMap(({ demands }) => demands),
+    steps,
+  )
+  return asked.map((one) => stageState(one, early, basis))
 }
 
-/** One stage as it stands, see stageStates. */
-export function stageState(
-  stage: StageId,
-  { procedure, ticks, said, leftOut, work }: StagesBasis,
+/** What a stage demands, each by itself: whether what it rests on was done is another question. */
+interface Asked {
+  readonly stage: StageId
+  readonly demands: readonly (StandingDemand & { readonly reasonFrom: string })[]
+  /** ids of steps that only a reading, a pick or a run shows to be done */
+  readonly stepsShown: readonly string[]
+}
+
+function stageState(
+  { stage, demands, stepsShown }: Asked,
+  allEarly: readonly string[],
+  { procedure, leftOut }: StagesBasis,
 ): StageState {
+  const isEarly = (id: string) => allEarly.includes(id)
+  const titleOf = (id: string) => procedure.steps.find((step) => step.id === id)?.title ?? id
+  const standing = demands.map(({ reasonFrom, ...demand }): StandingDemand => {
+    const [early] = demand.met ? demand.steps.filter(isEarly) : []
+    if (early === undefined) return demand
+    const reason = reasonOf(leftOut[demand.subject], reasonFrom)
+    return { ...demand, open: `done before its turn: ${titleOf(early)}`, met: false, leftOut: reason }
+  })
+  const ofStage = stepsOf(procedure, stage).map(({ id }) => id)
+  const met = standing.filter((demand) => demand.met).flatMap((demand) => demand.steps)
+  return {
+    stage,
+    standing: standingOf(standing),
+    demands: standing,
+    stepsDone: ofStage.filter((id) => met.includes(id)),
+    stepsShown,
+    stepsEarly: ofStage.filter(isEarly),
+  }
+}
+
+function askedOf(stage: StageId, { procedure, ticks, said, leftOut, work }: StagesBasis): Asked {
   const others = stageOf(stage).demands?.(work) ?? []
   const stoodFor = others.flatMap(({ standsFor }) => standsFor)
   const steps = stepsOf(procedure, stage)
-  const own = steps.filter(({ id }) => !stoodFor.includes(id))
-  const reasonFor = (subject: string, met: boolean, from = '') => {
-    const reason = leftOut[subject]
-    return !met && reason && reason.at >= from ? reason : null
+  const asked = (
+    { subject, met, ...demand }: Omit<StandingDemand, 'leftOut'>,
+    reasonFrom = '',
+  ): Asked['demands'][number] => {
+    const reason = met ? null : reasonOf(leftOut[subject], reasonFrom)
+    return { ...demand, subject, met, leftOut: reason, reasonFrom }
   }
-  const waits = waitsOf({ procedure: { ...procedure, steps }, ticks, leftOut })
-  const demands = [
-    ...own.map(({ id, title }): StandingDemand => {
+  const own = steps
+    .filter(({ id }) => !stoodFor.includes(id))
+    .map(({ id, title }) => {
       const subject = `step:${id}`
       const met = ticks[subject] !== undefined
-      return {
-        subject,
-        steps: [id],
-        open: withSaid(title, said[subject]),
-        met,
-        leftOut: reasonFor(subject, met),
-      }
-    }),
-    ...others.map(({ id, open, met, standsFor, reasonFrom }): StandingDemand => {
-      const leftOutFor = reasonFor(id, met, reasonFrom)
-      return { subject: id, steps: standsFor, open, met, leftOut: leftOutFor }
-    }),
-    ...waits.map(({ step, title, overAt, cutShort }): StandingDemand => {
-      const subject = waitSubject(step)
-      const met = overAt !== null
+      return asked({ subject, steps: [id], open: withSaid(title, said[subject]), met })
+    })
+  const shown = others.map(({ id, open, met, standsFor, reasonFrom }) =>
+    asked({ subject: id, steps: standsFor, open, met }, reasonFrom),
+  )
+  const waits = waitsOf({ procedure: { ...procedure, steps }, ticks, leftOut }).map(
+    ({ step, title, overAt, cutShort }) => {
       const open = `say when its wait is over: ${title}`
-      return {
-        subject,
-        steps: [],
-        open,
-        met,
-        leftOut: met || cutShort === null ? null : (leftOut[subject] ?? null),
-      }
-    }),
-  ]
-  const shown = others.filter(({ met }) => met).flatMap(({ standsFor }) => standsFor)
+      const wait = asked({ subject: waitSubject(step), steps: [], open, met: overAt !== null })
+      return cutShort === null ? { ...wait, leftOut: null } : wait
+    },
+  )
   return {
     stage,
-    standing: standingOf(demands),
-    demands,
-    stepsDone: steps
-      .map(({ id }) => id)
-      .filter((id) => (stoodFor.includes(id) ? shown.includes(id) : ticks[`step:${id}`] !== undefined)),
+    demands: [...own, ...shown, ...waits],
     stepsShown: steps.map(({ id }) => id).filter((id) => stoodFor.includes(id)),
   }
+}
+
+/** A reason given before what it is for was seen anew counts no more. */
+function reasonOf(reason: LeftOut | undefined, from: string): LeftOut | null {
+  return reason && reason.at >= from ? reason : null
 }
 
 function standingOf(demands: readonly StandingDemand[]): StageStanding {

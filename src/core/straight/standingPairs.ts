@@ -14,6 +14,9 @@ import type { RemedyFacts } from './remedies/Remedy'
 import type { StraightLook } from './StraightLook'
 import { READING_NOISE_MM } from './StraightLook'
 import type { StraightPolicy } from './straightPolicy'
+import type { PartMove } from '../trail/partMoves'
+import { movedSince } from '../trail/movedSince'
+import { partsOfPair } from './partsOfPair'
 
 const DEGREES_OF_HOUR = 30
 
@@ -31,17 +34,20 @@ export interface StandingPair {
   /** oldest first; at least one */
   readonly looks: readonly JudgedLook[]
   readonly last: JudgedLook
+  /** what moved since that look, so that it says nothing of how it stands now; null where nothing did */
+  readonly movedSince: string | null
   readonly remedies: readonly RankedRemedy[]
 }
 
 /** A pair with all looks at it. */
-type LookedAt = Omit<StandingPair, 'remedies'>
+type LookedAt = Omit<StandingPair, 'remedies' | 'movedSince'>
 
 /** Every pair that was looked at, in the order of its first look. */
 export function standingPairs(
   looks: readonly StraightLook[],
   facts: Omit<RemedyFacts, 'moves'>,
   { seenMm }: StraightPolicy,
+  moves: readonly PartMove[],
 ): StandingPair[] {
   const read = lookedAt(looks.map((look) => judgedLook(look, seenMm)))
   const dialDeg = dialTurnedBy(read)?.value ?? null
@@ -49,6 +55,7 @@ export function standingPairs(
     pair,
     looks: all,
     last,
+    movedSince: movedSince(partsOfPair(pair), last.at.toISOString(), moves),
     remedies: remediesFor({
       pair,
       displacement: last.told,
@@ -82,9 +89,23 @@ export function turnOf({ turnedDeg, ifCentredDeg }: OffsetsFit): Estimate {
   return turnedDeg ?? ifCentredDeg
 }
 
+/** True where its last look says so, and nothing of it moved since. */
+export function standsStraight({
+  last,
+  movedSince: moved,
+}: Pick<StandingPair, 'last' | 'movedSince'>): boolean {
+  return last.judgement.isStraight && moved === null
+}
+
+/** “turned 2.46° clockwise”; “straight when it was read, insert moved since”. */
+export function standsHow({ last, movedSince: moved }: Pick<StandingPair, 'last' | 'movedSince'>): string {
+  const { words } = last.judgement
+  return moved === null ? words : `${words} when it was read, ${moved}`
+}
+
 /** “insert against dial turned 2.46° clockwise”. */
-export function standingWords({ pair, last }: Pick<StandingPair, 'pair' | 'last'>): string {
-  return `${PAIR_WORDS[pair].label} ${last.judgement.words}`
+export function standingWords(standing: Pick<StandingPair, 'pair' | 'last' | 'movedSince'>): string {
+  return `${PAIR_WORDS[standing.pair].label} ${standsHow(standing)}`
 }
 
 function judgedLook(look: StraightLook, seenMm: number): JudgedLook {

@@ -1,4 +1,4 @@
-import { judgeAction } from '../bezel/bezelAction'
+import type { StandingAction } from '../bezel/standingAction'
 import { OWN_PART_IDS } from '../own-parts/OwnPart'
 import { isOwnPickLost, ownOf } from '../own-parts/ownPick'
 import type { OwnParts } from '../own-parts/ownParts'
@@ -9,7 +9,7 @@ import type { ReadingTarget } from '../readings/readingPlan'
 import { READ_FIRST } from '../readings/readingPlan'
 import type { PlannedReadings, StandingWork, StraightWork } from '../stages/Stage'
 import type { StandingPair } from '../straight/standingPairs'
-import { standingWords } from '../straight/standingPairs'
+import { standingWords, standsStraight } from '../straight/standingPairs'
 import type { TrailLine } from '../trail/partsTrail'
 import { missingBefore, missingText } from '../trail/partsTrail'
 import { saysTheSize } from '../readings/saysTheSize'
@@ -23,16 +23,7 @@ import type { TrayReadout } from './trayReadout'
 export interface WorkBasis {
   readonly kept: Pick<
     KeptTray,
-    | 'shapes'
-    | 'picked'
-    | 'pressRuns'
-    | 'partsOut'
-    | 'looked'
-    | 'findings'
-    | 'ticks'
-    | 'straightLooks'
-    | 'bezelActions'
-    | 'sheet'
+    'shapes' | 'picked' | 'pressRuns' | 'partsOut' | 'looked' | 'findings' | 'ticks' | 'straightLooks'
   >
   readonly procedure: Procedure
   readonly plan: readonly DimensionId[]
@@ -46,6 +37,7 @@ export interface WorkBasis {
   readonly own: () => Pick<OwnParts, 'parts'>
   /** asked only where a run at the press is kept */
   readonly rim: () => StandingWork['rim']
+  readonly bezelAction: StandingAction | null
   /** asked only where something was looked at */
   readonly straight: () => readonly StandingPair[]
   /** asked only where something is left to be read */
@@ -65,6 +57,7 @@ export function standingWork({
   onOtherFigures,
   rim,
   straight,
+  bezelAction,
 }: WorkBasis): StandingWork {
   const { picked, pressRuns, shapes, partsOut, looked, findings } = kept
   const byShape = shapes.filter(({ voidReason }) => voidReason === null).map(({ dimension }) => dimension)
@@ -103,7 +96,7 @@ export function standingWork({
       return pressRuns.length > 0 ? rim() : null
     },
     rimSeenEven: kept.ticks['step:rim-check'] !== undefined,
-    bezelAction: bezelWork(kept),
+    bezelAction,
     get straight() {
       return kept.straightLooks.length > 0 ? straight().map(straightWork) : []
     },
@@ -114,19 +107,12 @@ export function standingWork({
   }
 }
 
-function bezelWork({ bezelActions, sheet }: WorkBasis['kept']): StandingWork['bezelAction'] {
-  const last = bezelActions.at(-1)
-  if (!last) return null
-  const { words, isRight } = judgeAction(last, sheet)
-  return { words, isRight, at: last.at.toISOString() }
-}
-
 function straightWork(pair: StandingPair): StraightWork {
-  const { judgement, at } = pair.last
+  const { at } = pair.last
   return {
     pair: pair.pair,
     words: standingWords(pair),
-    isStraight: judgement.isStraight,
+    isStraight: standsStraight(pair),
     lookedAt: at.toISOString(),
   }
 }

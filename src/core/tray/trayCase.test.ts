@@ -53,6 +53,8 @@ describe('what is read next', () => {
   })
 })
 
+const THEN = '2026-11-24T09:00:00.000Z'
+
 describe('trayCase', () => {
   const old = keptReading(1, 'bezel-bore', 31.36, { takenAt: NINE })
   const edge = keptReading(2, 'crystal-edge', 2.01, { takenAt: NINE })
@@ -92,14 +94,14 @@ describe('trayCase', () => {
     expect(fresh.hazards.map(({ id }) => id)).toContain('movement-running')
     expect(fresh.nextOpen('open')).toMatch(/^Strap or bracelet off/)
     // All steps of closing ticked are not all of it: a part still lies in the tray.
-    const steps = fresh.procedure.steps.map(({ id }) => [`step:${id}`, 'then'] as const)
-    const off = { ...NO_PLACE, id: 1, at: 'then', kind: 'off', part: 'back', count: 1, size: '' } as const
+    const steps = fresh.procedure.steps.map(({ id }) => [`step:${id}`, THEN] as const)
+    const off = { ...NO_PLACE, id: 1, at: THEN, kind: 'off', part: 'back', count: 1, size: '' } as const
     const closing = trayCase(
       keptTray({ tray: broken, ticks: Object.fromEntries(steps), trail: [off] }),
       RULES,
     )
     expect(closing.nextOpen('close')).toBe('1 case back not accounted for')
-    const ticks = { 'step:strap-off': 'then', 'hazard:movement-running': 'then' }
+    const ticks = { 'step:strap-off': THEN, 'hazard:movement-running': THEN }
     const ticked = trayCase(keptTray({ tray: broken, ticks }), RULES)
     expect(ticked.nextOpen('open')).not.toMatch(/^Strap/)
     expect(ticked.hazards.map(({ id }) => id)).not.toContain('movement-running')

@@ -1,3 +1,5 @@
+import type { StandingAction } from '../bezel/standingAction'
+import { standingAction } from '../bezel/standingAction'
 import { withLearned } from '../learning/learnedFigures'
 import { assessMethod } from '../methods/assessMethod'
 import type { LoadedCrystal } from '../fit/underLoad'
@@ -22,7 +24,7 @@ import {
 } from '../readings/readingPlan'
 import type { StageState } from '../stages/StageState'
 import { openOf } from '../stages/StageState'
-import { stageState, stageStates } from '../stages/stageStates'
+import { stageStates } from '../stages/stageStates'
 import type { StageId } from '../stages/stages'
 import type { TrailLine } from '../trail/partsTrail'
 import { partsTrail } from '../trail/partsTrail'
@@ -35,9 +37,12 @@ import { jobFactsOf } from './jobFactsOf'
 import { originalCrystal } from './originalCrystal'
 import type { KeptTray } from './KeptTray'
 import { lazily } from './lazily'
+import { laidInBy, movesOf } from './movesOf'
 import type { NewBezel } from './newBezel'
 import type { StandingPair } from '../straight/standingPairs'
 import { standingPairs } from '../straight/standingPairs'
+import type { StraightPair } from '../straight/pairs'
+import { againstLooking } from '../straight/partsOfPair'
 import type { OwnParts } from '../own-parts/ownParts'
 import { ownParts } from '../own-parts/ownParts'
 import type { Wait } from '../waits/waits'
@@ -89,6 +94,10 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly rim: StandingRim | null
   /** pairs that were looked at for standing straight, with what would help */
   readonly straight: readonly StandingPair[]
+  /** why a pair cannot be looked at now; null where it can */
+  readonly againstLooking: (pair: StraightPair) => string | null
+  /** how a turning bezel turned when it was tried last; null where it was not */
+  readonly bezelAction: StandingAction | null
   readonly facts: JobFacts
   /** the steps of this job, tools by rule of thumb */
   readonly procedure: Procedure
@@ -153,10 +162,13 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       own: () => own(),
       rim: () => rim()?.judgement ?? null,
       straight,
+      bezelAction: bezelAction(),
       readout: () => now().readout,
     }),
   }))
-  const straight = lazily(() => standingPairs(kept.straightLooks, facts(), rules.policy.straight))
+  const moves = lazily(() => movesOf(kept, steps()))
+  const straight = lazily(() => standingPairs(kept.straightLooks, facts(), rules.policy.straight, moves()))
+  const bezelAction = lazily(() => standingAction(kept.bezelActions, kept.sheet, moves()))
   const rim = lazily(() => standingRim(kept, standing, rules.policy.level))
   const piece = lazily(() => standsNow(facts(), trail(), kept))
   const stages = lazily(() => stageStates(stagesBasis()))
@@ -210,6 +222,10 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
     get straight() {
       return straight()
     },
+    againstLooking: (pair) => againstLooking(pair, trail(), laidInBy(kept, steps())),
+    get bezelAction() {
+      return bezelAction()
+    },
     get facts() {
       return facts()
     },
@@ -217,7 +233,10 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       return steps()
     },
     procedureWith,
-    nextOpen: (stage) => openOf(stageState(stage, stagesBasis()))[0]?.open ?? null,
+    nextOpen: (stage) =>
+      stages()
+        .filter((one) => one.stage === stage)
+        .flatMap(openOf)[0]?.open ?? null,
     get stages() {
       return stages()
     },

@@ -80,11 +80,13 @@ export interface DemoTray {
   readonly seen?: Readonly<Partial<Record<OwnPartId, Seen>>>
   /** what a stage demands and was left out, with the reason */
   readonly leftOut?: Readonly<Record<string, string>>
-  /** looks at whether it stands straight, as found */
+  /** looks at whether it stands straight */
   readonly askew?: readonly DemoLook[]
   /** true draws a made-up picture of the piece as it came in */
   readonly pictured?: true
   readonly stage: StageId
+  /** ids of steps done where it stands; what is askew was read after them, else as found */
+  readonly doneHere?: readonly string[]
   /** days from the demo's day */
   readonly openedDay: number
   readonly dueDay: number

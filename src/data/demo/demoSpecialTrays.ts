@@ -208,6 +208,7 @@ export const DEMO_SPECIAL_TRAYS: readonly DemoTray[] = [
       },
     ],
     stage: 'match',
+    doneHere: ['ring-dry', 'movement-for-reference'],
     openedDay: -1,
     dueDay: 7,
     dueHour: 16,

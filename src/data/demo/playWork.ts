@@ -38,8 +38,9 @@ export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoT
   const before = tray.finishedAt === null ? stageIndex(demo.stage) : STAGE_IDS.length
   // What lies ready at the press is clean.
   const isReady = ({ id }: Step) => demo.stage === 'press-in' && id === 'crystal-clean'
+  const isDoneHere = ({ id }: Step) => demo.doneHere?.includes(id) ?? false
   const done = procedure(facts, tray.schools).steps.filter(
-    (step) => stageIndex(step.stage) < before || isReady(step),
+    (step) => stageIndex(step.stage) < before || isReady(step) || isDoneHere(step),
   )
   for (const [part, seen] of Object.entries(
     lookedOver(
@@ -79,7 +80,8 @@ export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoT
     db,
     leftOut.map(([subject, reason]) => ({ trayId: tray.id, subject, reason, at: minute(90) })),
   )
-  for (const look of demo.askew ?? []) await insertStraightLook(db, rowOf(look, tray.id, minute(4)))
+  for (const look of demo.askew ?? [])
+    await insertStraightLook(db, rowOf(look, tray.id, minute(demo.doneHere ? 240 : 4)))
   if (demo.pictured) {
     const picture = await demoPicture(tray.number, tray.crystalState)
     await insertPhoto(db, { trayId: tray.id, caption: 'as it came in', ...picture, takenAt: minute(3) })

@@ -1,5 +1,4 @@
-import type { ActionJudgement } from '@/core/bezel/bezelAction'
-import { judgeAction } from '@/core/bezel/bezelAction'
+import type { StandingAction } from '@/core/bezel/standingAction'
 import { bezelActionFields } from '@/core/records/bezelActionFields'
 import type { Field } from '@/core/records/Field'
 import { againstStep } from '@/core/stages/inOrder'
@@ -11,7 +10,7 @@ import { standingOrder } from './recordTrail'
 export interface BezelActionView {
   readonly fields: readonly Field[]
   /** null while it was not tried */
-  readonly last: ActionJudgement | null
+  readonly last: StandingAction | null
   /** by the case sheet; null where nobody counted */
   readonly expectedClicks: number | null
   /** why it cannot be tried yet; null where it can */
@@ -23,10 +22,9 @@ export function bezelActionView(opened: OpenedCase): BezelActionView | null {
   const { kept, procedure } = opened
   const step = procedure.steps.find(({ id }) => id === CLICKS)
   if (!step) return null
-  const last = kept.bezelActions.at(-1)
   return {
     fields: bezelActionFields(kept.sheet.bezelKind),
-    last: last ? judgeAction(last, kept.sheet) : null,
+    last: opened.bezelAction,
     expectedClicks: kept.sheet.bezelClicks,
     notYet: againstStep(step, standingOrder(opened)),
   }

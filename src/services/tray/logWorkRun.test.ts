@@ -7,6 +7,7 @@ import { rowOf } from '@/core/press-run/PressTrace'
 import { pressedPage } from '../sheets/pressedPage'
 import { logWorkRun } from './logWorkRun'
 import { traceView } from './pressTraces'
+import { tickTray } from './tickTray'
 import { trayByItsNumber } from './trayPages'
 import { reportOfTray } from './trayReportPage'
 
@@ -41,6 +42,8 @@ describe.each(testStores())('presses of other works, on $name', ({ openDemo }) =
   const workOf = async (work: string) => (await tray()).pressWorks.find((shown) => shown.work === work)
 
   it('are planned for the job, and one that went well shows its step to be done', async () => {
+    const trayId = (await tray()).tray.id
+    await tickTray(store.db, { trayId, subject: 'step:bezel-light', done: false }, NOW)
     const before = await tray()
     expect(before.pressWorks.map(({ work }) => work)).toEqual(['push-out', 'bezel-light', 'bezel-final'])
     expect(before.job.ticks['step:bezel-light']).toBeUndefined()

@@ -3,6 +3,7 @@ import type { Store } from '@/data/client'
 import { straightLooks } from '@/data/schema'
 import { leaveOut } from './leaveOut'
 import { lookStraight } from './lookStraight'
+import { recordOff } from './partsTrail'
 import { trayByItsNumber } from './trayPages'
 import { reportOfTray } from './trayReportPage'
 import type { TrayView } from './trayView'
@@ -110,6 +111,30 @@ describe.each(testStores())('whether it stands straight, on $name', ({ openDemo 
     })
     const straight = await stored(look(BOTH, 'chapter-dial', CROSS, { ...filed, asked: true }))
     expect(straight.job.stages.find(({ stage }) => stage === 'press-in')?.stepsDone).toContain('ring-align')
+  })
+
+  it('says nothing of what is laid in or turned on afterwards, and is no look at what is off', async () => {
+    const straight = await stored(look(TURNED, 'insert-dial', CROSS))
+    expect(openAt(straight, 'align').map(({ subject }) => subject)).not.toContain('straight-insert-dial')
+    const { tray: own } = straight
+    const part = (over: object) => ({
+      trayId: own.id,
+      count: 1,
+      size: '',
+      clockHour: null,
+      photo: null,
+      ...over,
+    })
+    const off = await recordOff(store.db, part({ part: 'insert' }), LATER)
+    if (!off.ok) throw new Error(JSON.stringify(off.errors))
+    expect(openAt(off.view, 'align').map(({ open }) => open)).toContain(
+      'insert against dial straight when it was read, insert moved since',
+    )
+    expect(await errorsOf(look(TURNED, 'insert-dial', CROSS, {}, LATER))).toEqual({
+      pair: 'Insert against dial: off by the parts trail: 1 insert. Back in first, then read.',
+    })
+    // Nor is anything done on what it said.
+    expect(await errorsOf(look(TURNED, 'bezel-case', CROSS, { after: 'reseat' }))).toHaveProperty('after')
   })
 
   it('says that the dial is what is turned, and sets nothing to it', async () => {

@@ -61,6 +61,8 @@ export const lookStraight = trayChange(schema, async (tx, look, opened, now) => 
       `${PAIR_WORDS[pair].label}: this case has none by its sheet. Correct the sheet first.`,
       'pair',
     )
+  const off = opened.againstLooking(pair)
+  if (off !== null) return refuse(off, 'pair')
   const checked = checkLook(look)
   if (!checked.ok) return checked
   const remedy = after === null ? NOTHING_DONE : remedyDone({ pair, after, asked }, opened)
@@ -94,6 +96,8 @@ function remedyDone(
     const again = 'Read them again before anything is done.'
     return refuse(`What was done: the places read do not agree. ${again}`, 'after')
   }
+  if (stands && stands.movedSince !== null)
+    return refuse(`What was done: ${stands.movedSince}. Read it again as it stands first.`, 'after')
   if (!remedy)
     return refuse('What was done: no remedy of what stands here now. Load the page again.', 'after')
   if (remedy.against !== null) return refuse(`${remedy.title}: ${remedy.against}`, 'after')

@@ -13,6 +13,8 @@ export interface PairView {
   readonly hours: readonly number[]
   /** how it stands by its looks; null while it was not looked at */
   readonly standing: StandingPair | null
+  /** why it cannot be looked at: part of it is off; null where it can */
+  readonly notYet: string | null
 }
 
 /** What stands straight, what does not, and what would help. */
@@ -22,11 +24,10 @@ export interface StraightView {
   readonly dial: Estimate | null
   /** an eye sees no less, mm */
   readonly seenMm: number
-  /** the movement lies out of the case: nothing is held straight to */
-  readonly movementOut: boolean
 }
 
-export function straightView({ facts, found, straight, rules, trail }: OpenedCase): StraightView {
+export function straightView(opened: OpenedCase): StraightView {
+  const { facts, found, straight, rules } = opened
   return {
     pairs: pairsOfCase(facts).map((pair) => {
       const standing = straight.find((one) => one.pair === pair) ?? null
@@ -37,11 +38,11 @@ export function straightView({ facts, found, straight, rules, trail }: OpenedCas
           standing?.last.offsets.map(({ hour }) => hour) ?? usualHours(pair, found.sheet.dateAt),
         ),
         standing,
+        notYet: opened.againstLooking(pair),
       }
     }),
     dial: dialTurnedBy(straight),
     seenMm: rules.policy.straight.seenMm,
-    movementOut: trail.some(({ part, open }) => part === 'movement' && open > 0),
   }
 }
 

@@ -164,6 +164,7 @@ describe('traySession', () => {
       demands: [],
       stepsDone: [],
       stepsShown: [],
+      stepsEarly: [],
     }))
     const there = { ...view(), job: { ...view().job, stages: states } }
     const turned = (from: StageId, ...by: (1 | -1)[]) =>

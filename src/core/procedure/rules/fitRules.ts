@@ -55,6 +55,7 @@ export const PRESS_RULES: readonly StepRule[] = [
         : 'File the key that holds the ring wrong; turn it to the dial at 12 and 6',
     why: 'The movement in its place, back finger-tight, is the only true reference.',
     tools: ['pegwood'],
+    after: ['ring-dry', 'movement-for-reference'],
     activeMinutes: 8,
     check: '12 and 6 both stand on the dial’s marks.',
   },
@@ -114,6 +115,7 @@ export const ALIGN_RULES: readonly StepRule[] = [
     why: 'Expect to take it off once more to correct it.',
     tools: (_, { bezelOn }) => bezelOn,
     activeMinutes: 3,
+    laysIn: ['bezel'],
     after: bezelOnAfter,
     check: '12 stands at 12.',
   },
@@ -126,6 +128,8 @@ export const ALIGN_RULES: readonly StepRule[] = [
     title: 'Magnifier over the date: crystal turned, bezel off and on again, until it stands right',
     why: 'Off by a hair is what the owner sees first; the stem keeps the movement from turning.',
     tools: ['loupe', 'level'],
+    // Read with the movement in; the bezel over it is laid on light, so that it comes off again.
+    after: ['movement-in', 'bezel-light', 'crystal-in'],
     activeMinutes: 3,
   },
   {

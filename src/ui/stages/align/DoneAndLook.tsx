@@ -5,13 +5,18 @@ import FormControlLabel from '@mui/material/FormControlLabel'
 import { useState } from 'react'
 import type { StraightForm } from './useStraightForm'
 
+interface DoneAndLookProps {
+  readonly form: StraightForm
+  /** its last look is sure, and of how it stands now: something may be done on it */
+  readonly counts: boolean
+}
+
 /** Once a remedy was done it is looked at again, as often as it takes: each round is kept. */
-export function DoneAndLook({ form }: { readonly form: StraightForm }) {
+export function DoneAndLook({ form, counts }: DoneAndLookProps) {
   const { remedy, draft } = form
   const [asked, setAsked] = useState<string | null>(null)
   if (!remedy || draft) return null
-  const isSure = form.shown?.standing?.last.fit.doubt === null
-  const isDone = isSure && remedy.id !== 'leave' && remedy.against === null
+  const isDone = counts && remedy.id !== 'leave' && remedy.against === null
   const asks = isDone && remedy.undo === 'never'
   return (
     <Box sx={{ mt: 1 }}>

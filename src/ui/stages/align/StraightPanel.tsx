@@ -5,10 +5,12 @@ import Typography from '@mui/material/Typography'
 import { degreesText } from '@/core/straight/degreesText'
 import { wayText } from '@/core/straight/judgeStraight'
 import { PAIR_WORDS } from '@/core/straight/pairs'
-import { capital } from '@/core/units/capital'
+import { standsHow, standsStraight } from '@/core/straight/standingPairs'
 import { formatMm } from '@/core/units/formatMm'
 import type { PairView } from '@/services/tray/straightView'
 import type { TrayBenchState } from '../../tray/useTrayBench'
+import { VerdictLine } from '../../small/VerdictLine'
+import { NotYet } from '../shared/NotYet'
 import { DoneAndLook } from './DoneAndLook'
 import { RemedyList } from './RemedyList'
 import type { StraightForm } from './useStraightForm'
@@ -42,7 +44,7 @@ export function StraightPanel({ bench }: { readonly bench: TrayBenchState }) {
           to it is off by the same. Look at its feet and at the movement in the case before a ring is touched.
         </Typography>
       )}
-      {shown && <ShownPair view={shown} form={form} movementOut={straight.movementOut} />}
+      {shown && <ShownPair view={shown} form={form} />}
     </Box>
   )
 }
@@ -50,32 +52,19 @@ export function StraightPanel({ bench }: { readonly bench: TrayBenchState }) {
 interface ShownPairProps {
   readonly view: PairView
   readonly form: StraightForm
-  readonly movementOut: boolean
 }
 
 /** How one pair stands by its last look, and what would help. */
-function ShownPair({ view: { pair, standing, hours }, form, movementOut }: ShownPairProps) {
-  const judgement = standing?.last.judgement ?? null
-  const colour = judgement?.isStraight ? 'success.main' : 'warning.main'
+function ShownPair({ view: { standing, hours, notYet }, form }: ShownPairProps) {
+  // Nothing is done on a reading that is not sure, or of how it stood before.
+  const counts = standing !== null && standing.last.fit.doubt === null && standing.movedSince === null
   return (
     <>
-      {PAIR_WORDS[pair].byDial && movementOut && (
-        <Typography sx={{ color: 'text.secondary', mt: 1 }}>
-          The movement is out: read it with movement and stem in.
-        </Typography>
-      )}
-      <Typography
-        role="status"
-        sx={{
-          fontSize: '1.35rem',
-          fontWeight: 700,
-          lineHeight: 1.2,
-          mt: 1,
-          color: judgement ? colour : 'text.primary',
-        }}
-      >
-        {judgement ? `${judgement.isStraight ? '✓ ' : ''}${capital(judgement.words)}` : 'Not looked at'}
-      </Typography>
+      <VerdictLine
+        isGood={standing && standsStraight(standing)}
+        words={standing ? standsHow(standing) : 'not looked at'}
+      />
+      {notYet !== null && form.inHand && <NotYet words={notYet} />}
       {standing ? (
         <>
           <Typography variant="body2" sx={{ color: 'text.secondary' }}>
@@ -84,19 +73,18 @@ function ShownPair({ view: { pair, standing, hours }, form, movementOut }: Shown
             <span className="figure">{formatMm(standing.last.judgement.limitMm)}</span>.{' '}
             {roundsText(standing.looks)}
           </Typography>
-          {/* Nothing is done on a reading that is not sure. */}
-          {standing.last.fit.doubt === null && (
+          {counts && (
             <RemedyList
               remedies={standing.remedies}
               chosen={form.remedy?.id ?? null}
               onChoose={form.chooseRemedy}
             />
           )}
-          {form.inHand && <DoneAndLook form={form} />}
+          {form.inHand && notYet === null && <DoneAndLook form={form} counts={counts} />}
         </>
       ) : (
         <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-          {form.inHand
+          {form.inHand && notYet === null
             ? `Type on the drawing how far ${hours.length === 1 ? 'it is off its mark' : 'the ticks are off: four places tell a turn from a shift'}.`
             : 'Nobody read it.'}
         </Typography>
@@ -112,7 +100,7 @@ interface PairTabProps {
 }
 
 function PairTab({ view: { pair, standing }, isShown, onShow }: PairTabProps) {
-  const state = !standing ? '' : standing.last.judgement.isStraight ? '✓ ' : '! '
+  const state = !standing ? '' : standsStraight(standing) ? '✓ ' : '! '
   return (
     <ButtonBase
       aria-pressed={isShown}
@@ -127,7 +115,7 @@ function PairTab({ view: { pair, standing }, isShown, onShow }: PairTabProps) {
         borderColor: isShown ? 'primary.main' : 'divider',
         bgcolor: isShown ? 'var(--mui-palette-paper-chosen)' : undefined,
         fontWeight: isShown ? 700 : 400,
-        color: standing && !standing.last.judgement.isStraight ? 'warning.main' : 'text.primary',
+        color: standing && !standsStraight(standing) ? 'warning.main' : 'text.primary',
       }}
     >
       {state}

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { standsStraight } from '@/core/straight/standingPairs'
 import type { StraightPair } from '@/core/straight/pairs'
 import type { LookMethod } from '@/core/straight/StraightLook'
 import type { TrayCalls } from '@/services/actions'
@@ -45,15 +46,16 @@ export function useStraightForm(
   const [errors, setErrors] = useState<Readonly<Record<string, string>>>({})
   const shown =
     straight.pairs.find(({ pair }) => pair === chosen?.pair) ??
-    straight.pairs.find(({ standing }) => standing && !standing.last.judgement.isStraight) ??
+    straight.pairs.find(({ standing }) => standing && !standsStraight(standing)) ??
     straight.pairs.find(({ standing }) => standing !== null) ??
     // Hands are looked at where somebody asks for it.
     straight.pairs.find(({ pair }) => pair !== 'hands-dial') ??
     null
   const mine = chosen && shown && chosen.pair === shown.pair ? chosen : null
   const inHand = tray.finishedAt === null
-  // What was never looked at begins with its first look.
-  const draft = mine?.draft ?? (inHand && shown && !shown.standing ? firstDraft(shown) : null)
+  // What was never looked at begins with its first look; what moved since, with the next.
+  const isAsked = inHand && shown?.notYet === null && (!shown.standing || shown.standing.movedSince !== null)
+  const draft = mine?.draft ?? (isAsked && shown ? firstDraft(shown) : null)
   const change = (over: Partial<Chosen>) => {
     if (!shown) return
     setErrors({})

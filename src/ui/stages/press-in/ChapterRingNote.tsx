@@ -2,6 +2,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { stepsOf } from '@/core/procedure/procedure'
 import { SET_AT_THE_PRESS } from '@/core/stages/straightDemands'
+import { standsHow, standsStraight } from '@/core/straight/standingPairs'
 import { capital } from '@/core/units/capital'
 import { PAIR_WORDS } from '@/core/straight/pairs'
 import type { TrayBenchState } from '../../tray/useTrayBench'
@@ -11,8 +12,8 @@ export function ChapterRingNote({ bench }: { readonly bench: TrayBenchState }) {
   const { view, stage } = bench.state
   const pair = view.straight.pairs.find((one) => one.pair === 'chapter-dial')
   if (!pair || !stepsOf(view.job.procedure, stage).some(({ id }) => id === SET_AT_THE_PRESS)) return null
-  const judgement = pair.standing?.last.judgement ?? null
-  const isOpen = judgement !== null && !judgement.isStraight
+  const { standing } = pair
+  const isOpen = standing !== null && !standsStraight(standing)
   return (
     <Box
       role="note"
@@ -25,7 +26,7 @@ export function ChapterRingNote({ bench }: { readonly bench: TrayBenchState }) {
         color: isOpen ? 'warning.main' : 'text.secondary',
       }}
     >
-      {capital(PAIR_WORDS['chapter-dial'].label)} {judgement ? judgement.words : 'not read'}.
+      {capital(PAIR_WORDS['chapter-dial'].label)} {standing ? standsHow(standing) : 'not read'}.
       <Button size="small" onClick={() => showRing(bench)} sx={{ minHeight: 36 }}>
         Read it, and what would help
       </Button>

@@ -10,6 +10,7 @@ import { capital } from '@/core/units/capital'
 import { formatMm } from '@/core/units/formatMm'
 import type { RimView } from '@/services/tray/rimView'
 import type { TrayBenchState } from '../../tray/useTrayBench'
+import { VerdictLine } from '../../small/VerdictLine'
 import { rimPatternOf } from '../../tray/traySession'
 import { RimDrawing } from './RimDrawing'
 
@@ -51,20 +52,10 @@ export function RimPanel({ bench }: { readonly bench: TrayBenchState }) {
         <Typography variant="h3" component="h2" sx={{ color: 'text.secondary' }}>
           Level after push {rim.pass}
         </Typography>
-        <Typography
-          role="status"
-          sx={{
-            fontSize: standing ? '1.5rem' : '1.15rem',
-            fontWeight: 700,
-            lineHeight: 1.2,
-            my: 0.5,
-            color: !standing ? 'text.primary' : standing.isLevel ? 'success.main' : 'warning.main',
-          }}
-        >
-          {standing
-            ? `${standing.isLevel ? '✓ ' : ''}${capital(standing.words)}`
-            : toRead(rim, next !== null)}
-        </Typography>
+        <VerdictLine
+          isGood={standing?.isLevel ?? null}
+          words={standing ? standing.words : toRead(rim, next !== null)}
+        />
         {standing && (
           <Typography variant="body2" sx={{ color: 'text.secondary' }}>
             <span className="figure">±{formatMm(2 * standing.standardUncertaintyMm)}</span>, limit{' '}

@@ -2,11 +2,11 @@
 import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
-import { capital } from '@/core/units/capital'
+import { VerdictLine } from '../../small/VerdictLine'
 import { RecordForm } from '../../forms/RecordForm'
 import { answerOf } from '../../tray/trayAnswer'
 import type { StageWorkProps } from '../StageWorkProps'
-import { NotYet } from '../press/NotYet'
+import { NotYet } from '../shared/NotYet'
 
 /** A turning bezel tried once round and back: what was counted, what it says, and what to do about it. */
 export function BezelActionPanel({ bench, actions }: StageWorkProps) {
@@ -26,20 +26,7 @@ export function BezelActionPanel({ bench, actions }: StageWorkProps) {
       <Typography variant="h3" component="h2">
         Bezel’s action
       </Typography>
-      {last && (
-        <Typography
-          role="status"
-          sx={{
-            fontSize: '1.35rem',
-            fontWeight: 700,
-            lineHeight: 1.2,
-            color: last.isRight ? 'success.main' : 'warning.main',
-          }}
-        >
-          {last.isRight ? '✓ ' : ''}
-          {capital(last.words)}
-        </Typography>
-      )}
+      {last && <VerdictLine isGood={last.isRight} words={last.words} />}
       {last?.wrong.map((sentence) => (
         <Typography key={sentence} sx={{ fontSize: 14.5, mt: 0.25 }}>
           {sentence}

@@ -38,9 +38,10 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
     state?.demands.find(({ subject }) => subject === `step:${id}`)?.leftOut?.reason ?? null
   const isOver = (step: Step) => isDone(step) || leftOutOf(step) !== null
   const order = orderOf(procedure.steps, view.job.stages, trail.lines)
-  const wrongWith = (step: Step) => outOfTurn(step, isDone(step), order)
+  const isEarly = ({ id }: Step) => state?.stepsEarly.includes(id) ?? false
+  const wrongWith = (step: Step) => outOfTurn(step, isEarly(step), order)
   const planned = view.pressWorks.map(({ work }) => PRESS_WORK_FACTS[work].step)
-  const done = steps.filter((step) => isDone(step) && wrongWith(step) === null)
+  const done = steps.filter(isDone)
   // What is done needs no room: the next step and what it needs come first.
   const folded = !unfolded && done.length >= FOLDED_FROM ? done : []
   const next = steps.find((step) => !isOver(step)) ?? null

@@ -1,6 +1,6 @@
 import Typography from '@mui/material/Typography'
 
-/** Why a press is not made yet: its plan may be read, and nothing of it is logged. */
+/** Why something is not done yet: what leads there may be read, and nothing of it is kept. */
 export function NotYet({ words }: { readonly words: string }) {
   return (
     <Typography
