@@ -19,7 +19,8 @@ import { leaveOut } from './tray/leaveOut'
 import { logPressRun } from './tray/logPressRun'
 import { logWorkRun } from './tray/logWorkRun'
 import { lookOver, ownBack } from './tray/lookOver'
-import { lookStraight } from './tray/lookStraight'
+import { lookByPicture, lookStraight } from './tray/lookStraight'
+import { ringSamples } from './tray/ringSamples'
 import { endMethod, startMethod } from './tray/methodRuns'
 import { noteFinding, takeBackNote } from './tray/noteFinding'
 import { openTray } from './tray/openTray'
@@ -52,6 +53,8 @@ const TRAY_ACTIONS = {
   logWorkRun,
   lookOver,
   lookStraight,
+  lookByPicture,
+  ringSamples,
   noteFinding,
   ownBack,
   photoGaugeSettings,

@@ -1,18 +1,16 @@
 import { expose } from 'comlink'
 import type { PrintScale } from '@/core/photo-gauge/gaugeSheet'
 import type { GreyImage } from '@/core/photo-gauge/GreyImage'
-import { greyFromRgba, unshrunk } from '@/core/photo-gauge/GreyImage'
+import { unshrunk } from '@/core/photo-gauge/GreyImage'
 import type { SheetCorners } from '@/core/photo-gauge/locateSheet'
 import type { SeenArc } from '@/core/photo-gauge/readPicture'
 import { arcsOnSheet, findCorners } from '@/core/photo-gauge/readPicture'
 import type { FoundMark } from '@/core/photo-gauge/sheetView'
 import { marksNear, SHEET_VIEW_WORDS, sheetView } from '@/core/photo-gauge/sheetView'
+import { openPicture } from './openPicture'
 
 /** Longest side edges are looked for at, px: larger pictures are averaged down, which quiets their noise. */
 const WORKING_SIDE_PX = 2800
-/** A picture that unpacks to more than this is a trap, not a photograph, px. */
-const MOST_PIXELS = 120_000_000
-const LEAST_SIDE_PX = 400
 
 export type OpenedPicture =
   | {
@@ -36,39 +34,17 @@ let working: { image: GreyImage; factor: number } | null = null
 async function open(file: Blob, onProgress: OnProgress): Promise<OpenedPicture> {
   working = null
   onProgress(0.05, 'unpacking')
-  const bitmap = await createImageBitmap(file).catch(() => null)
-  if (!bitmap) {
-    return {
-      ok: false,
-      message:
-        'Picture: this file is damaged or no picture that can be read. Choose a JPEG, PNG or WebP, whole.',
-    }
-  }
-  const { width, height } = bitmap
-  if (width * height > MOST_PIXELS || Math.min(width, height) < LEAST_SIDE_PX) {
-    bitmap.close()
-    return {
-      ok: false,
-      message: `Picture: ${width} × ${height} pixels. It takes at least ${LEAST_SIDE_PX} a side and at most 120 million in all.`,
-    }
-  }
-  const context = new OffscreenCanvas(width, height).getContext('2d', { willReadFrequently: true })
-  if (!context)
-    return { ok: false, message: 'Picture: this browser gives no room to unpack it. Make it smaller.' }
-  context.drawImage(bitmap, 0, 0)
-  bitmap.close()
-  const { data } = context.getImageData(0, 0, width, height)
-  onProgress(0.3, 'brightness')
-  const factor = Math.ceil(Math.max(width, height) / WORKING_SIDE_PX)
-  const image = greyFromRgba(data, { widthPx: width, heightPx: height }, factor)
+  const opened = await openPicture(file, WORKING_SIDE_PX, () => onProgress(0.3, 'brightness'))
+  if (!opened.ok) return opened
+  const { image, factor, widthPx, heightPx } = opened
   working = { image, factor }
   onProgress(0.6, 'looking for the corner marks')
   const found = findCorners(image)
   onProgress(1, 'corners')
   return {
     ok: true,
-    widthPx: width,
-    heightPx: height,
+    widthPx,
+    heightPx,
     corners: found.ok ? atFullSize(found.corners, factor) : null,
     reason: found.ok ? null : found.reason,
   }

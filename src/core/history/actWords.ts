@@ -15,6 +15,7 @@ const WORDS: Readonly<Record<string, string>> = {
   logWorkRun: 'Press of a work logged',
   lookOver: 'Part looked over',
   lookStraight: 'Looked whether it stands straight',
+  lookByPicture: 'Read from a picture whether it stands straight',
   makeBridgeToken: 'Bridge token made',
   noteFinding: 'Finding noted',
   openTray: 'Tray opened',

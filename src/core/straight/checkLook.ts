@@ -17,6 +17,16 @@ export type CheckedLook =
   | ({ readonly ok: true } & Pick<StraightLook, 'radiusMm' | 'limitMm' | 'offsets'>)
   | { readonly ok: false; readonly errors: FieldErrors }
 
+export type CheckedSetting =
+  | ({ readonly ok: true } & Pick<StraightLook, 'radiusMm' | 'limitMm'>)
+  | { readonly ok: false; readonly errors: FieldErrors }
+
+/** Reads where a ring's ticks meet and what the owner lets pass, both as typed, see checkLook. */
+export function checkSetting({ radius, limit }: Pick<TypedLook, 'radius' | 'limit'>): CheckedSetting {
+  const checked = checkLook({ radius, limit, offsets: [{ hour: 12, text: '0' }] })
+  return checked.ok ? { ok: true, radiusMm: checked.radiusMm, limitMm: checked.limitMm } : checked
+}
+
 /** The field an hour's offset is typed in. */
 export const offsetField = (hour: number) => `offset-${hour}`
 

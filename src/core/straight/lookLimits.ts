@@ -6,3 +6,5 @@ export const MOST_RADIUS_MM = 40
 /** What an owner may let pass, mm. */
 export const LEAST_LIMIT_MM = 0.02
 export const MOST_LIMIT_MM = 2
+/** A dial lies below its ring by no more, mm. From memory. */
+export const MOST_DEPTH_MM = 5

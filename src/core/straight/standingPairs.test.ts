@@ -27,6 +27,7 @@ function look(pair: StraightLook['pair'], offsetMm: number, over: Partial<Straig
     moves: null,
     after: null,
     afterWords: '',
+    byPicture: null,
     at: new Date('2026-11-24T10:00:00Z'),
     ...over,
   }

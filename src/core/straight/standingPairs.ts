@@ -3,6 +3,7 @@ import { arcMm } from './Displacement'
 import { dialTurned } from './dialTurned'
 import type { Estimate, OffsetsFit } from './fitOffsets'
 import { fitOffsets } from './fitOffsets'
+import { fitOfPicture } from './fitOfPicture'
 import type { StraightJudgement } from './judgeStraight'
 import { judgeStraight, toldOf, wayText } from './judgeStraight'
 import { formatMm } from '../units/formatMm'
@@ -108,16 +109,25 @@ export function standingWords(standing: Pick<StandingPair, 'pair' | 'last' | 'mo
   return `${PAIR_WORDS[standing.pair].label} ${standsHow(standing)}`
 }
 
-function judgedLook(look: StraightLook, seenMm: number): JudgedLook {
+function fitOf(look: StraightLook): OffsetsFit {
+  if (look.byPicture) return fitOfPicture(look.byPicture)
   const offsets = look.offsets.map(({ hour, offsetMm }) => ({
     directionDeg: (hour % 12) * DEGREES_OF_HOUR,
     offsetMm,
   }))
-  const noiseMm = READING_NOISE_MM[look.method]
-  const fit = fitOffsets(offsets, look.radiusMm, noiseMm)
+  return fitOffsets(offsets, look.radiusMm, noiseOf(look))
+}
+
+function noiseOf({ method }: StraightLook): number {
+  return method === 'picture' ? 0 : READING_NOISE_MM[method]
+}
+
+function judgedLook(look: StraightLook, seenMm: number): JudgedLook {
+  const fit = fitOf(look)
   const uncertainty = {
     turnMm: arcMm(turnOf(fit).standardUncertainty, look.radiusMm),
-    shiftMm: fit.offCentreUncertaintyMm ?? noiseMm,
+    // Where no shift is seen, one tick's own.
+    shiftMm: fit.offCentreUncertaintyMm ?? noiseOf(look),
   }
   const judgement = judgeStraight(fit.displacement, look.radiusMm, look.limitMm ?? seenMm, uncertainty)
   return {

@@ -75,7 +75,9 @@ describe('a stage with a wait', () => {
   it('is not done before the wait is said to be over, or cut short for a reason', () => {
     expect(openAt({})).not.toContain('wait:marker-refix')
     expect(openAt({ ticks: ticked })).toContain('wait:marker-refix')
-    expect(openAt({ ticks: ticked })).not.toContain('step:marker-refix')
+    const restedOn = ['back-off', 'movement-out', 'crystal-out', 'hands-off', 'fragments-out']
+    const inTurn = Object.fromEntries(restedOn.map((id) => [`step:${id}`, '2026-11-24T08:00:00.000Z']))
+    expect(openAt({ ticks: { ...inTurn, ...ticked } })).not.toContain('step:marker-refix')
     const over = { ...ticked, 'wait:marker-refix': '2026-11-24T09:25:00.000Z' }
     expect(openAt({ ticks: over })).not.toContain('wait:marker-refix')
     const reason = { reason: 'cured by light', at: '2026-11-24T09:02:00.000Z' }

@@ -20,6 +20,7 @@ CREATE TABLE "straight_looks" (
 	"moves" boolean,
 	"after" text,
 	"after_words" text DEFAULT '' NOT NULL,
+	"by_picture" jsonb,
 	"at" timestamp with time zone NOT NULL
 );
 --> statement-breakpoint

@@ -10,8 +10,8 @@ import {
   timestamp,
 } from 'drizzle-orm/pg-core'
 import { STRAIGHT_PAIRS } from '@/core/straight/pairs'
-import type { HourOffset } from '@/core/straight/StraightLook'
-import { LOOK_METHODS } from '@/core/straight/StraightLook'
+import type { ByPicture, HourOffset } from '@/core/straight/StraightLook'
+import { KEPT_METHODS } from '@/core/straight/StraightLook'
 import { trays } from './trays'
 
 /** Looks at whether rings and marks stand straight, as found and after every remedy: the newest of a pair counts. Append-only. */
@@ -23,7 +23,7 @@ export const straightLooks = pgTable(
       .notNull()
       .references(() => trays.id),
     pair: text('pair', { enum: STRAIGHT_PAIRS }).notNull(),
-    method: text('method', { enum: LOOK_METHODS }).notNull(),
+    method: text('method', { enum: KEPT_METHODS }).notNull(),
     /** mm */
     radiusMm: doublePrecision('radius_mm').notNull(),
     /** mm; null where the owner said nothing */
@@ -34,6 +34,8 @@ export const straightLooks = pgTable(
     /** the remedy done before; null as found */
     after: text('after'),
     afterWords: text('after_words').notNull().default(''),
+    /** null where ticks were read one by one */
+    byPicture: jsonb('by_picture').$type<ByPicture>(),
     at: timestamp('at', { withTimezone: true }).notNull(),
   },
   (table) => [index().on(table.trayId)],

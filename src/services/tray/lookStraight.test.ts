@@ -2,7 +2,7 @@ import { testStores } from '../../../tests/stores/testStores'
 import type { Store } from '@/data/client'
 import { straightLooks } from '@/data/schema'
 import { leaveOut } from './leaveOut'
-import { lookStraight } from './lookStraight'
+import { lookByPicture, lookStraight } from './lookStraight'
 import { recordOff } from './partsTrail'
 import { trayByItsNumber } from './trayPages'
 import { reportOfTray } from './trayReportPage'
@@ -135,6 +135,46 @@ describe.each(testStores())('whether it stands straight, on $name', ({ openDemo 
     })
     // Nor is anything done on what it said.
     expect(await errorsOf(look(TURNED, 'bezel-case', CROSS, { after: 'reseat' }))).toHaveProperty('after')
+  })
+
+  it('is kept from a picture with how sure that is, and not where the picture could say nothing', async () => {
+    const told = {
+      turnedDeg: 0.9,
+      towards3Mm: 0.03,
+      towards12Mm: 0,
+      turnUncertaintyDeg: 0.01,
+      centreUncertaintyMm: 0.05,
+    }
+    const byPicture = async (over: object) =>
+      lookByPicture(
+        store.db,
+        {
+          trayId: (await tray(TURNED)).tray.id,
+          pair: 'insert-dial',
+          radius: '15.5',
+          limit: '.1',
+          moves: null,
+          after: null,
+          asked: false,
+          told,
+          ...over,
+        },
+        LATER,
+      )
+    const view = await stored(byPicture({}))
+    const last = standing(view, 'insert-dial')?.last
+    // A shift that depth under a tilted camera may have made is not held against it.
+    expect(last?.judgement.words).toBe('turned 0.90° clockwise')
+    expect(last?.fit.turnedDeg?.standardUncertainty).toBe(0.01)
+    expect(last?.offsets.map(({ offsetMm }) => offsetMm)).toEqual([0.273, 0.243, 0.213, 0.243])
+    expect(await errorsOf(byPicture({ radius: 'half' }))).toEqual({
+      radius: expect.stringMatching(/no figure in mm/) as string,
+    })
+    expect(Object.keys(await errorsOf(byPicture({ pair: 'hands-dial' })))).toEqual(['pair'])
+    expect(await errorsOf(byPicture({ told: { ...told, turnedDeg: 400 } }))).toHaveProperty([
+      'told.turnedDeg',
+    ])
+    expect(await errorsOf(byPicture({ after: 'none-such' }))).toHaveProperty('after')
   })
 
   it('says that the dial is what is turned, and sets nothing to it', async () => {

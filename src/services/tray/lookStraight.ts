@@ -1,10 +1,13 @@
 import Joi from 'joi'
 import type { StraightPair } from '@/core/straight/pairs'
 import { PAIR_WORDS, STRAIGHT_PAIRS } from '@/core/straight/pairs'
-import { checkLook } from '@/core/straight/checkLook'
+import { checkLook, checkSetting } from '@/core/straight/checkLook'
+import { offsetsOfPicture } from '@/core/straight/fitOfPicture'
+import { MOST_OFFSET_MM } from '@/core/straight/lookLimits'
 import { pairsOfCase } from '@/core/straight/pairsOfCase'
-import type { LookMethod } from '@/core/straight/StraightLook'
+import type { ByPicture, LookMethod, StraightLook } from '@/core/straight/StraightLook'
 import { LOOK_METHODS } from '@/core/straight/StraightLook'
+import type { Db } from '@/data/client'
 import { insertStraightLook } from '@/data/queries/straightLooks'
 import type { Refusal } from '../boundary'
 import { idSchema, refuse } from '../boundary'
@@ -12,6 +15,7 @@ import type { OpenedCase } from './openTrayCases'
 import { trayChange } from './trayChange'
 
 const MOST_TEXT = 30
+const MOST_TURN_DEG = 180
 const HOURS = 12
 
 interface LookSent {
@@ -27,6 +31,8 @@ interface LookSent {
   /** that what cannot be undone was asked about */
   readonly asked: boolean
 }
+
+type LookedByPicture = Omit<LookSent, 'method' | 'offsets'> & { readonly told: ByPicture }
 
 const typed = Joi.string().allow('').max(MOST_TEXT)
 
@@ -55,19 +61,65 @@ const schema = Joi.object<LookSent>({
  * not read.
  */
 export const lookStraight = trayChange(schema, async (tx, look, opened, now) => {
-  const { trayId, pair, method, moves, after, asked } = look
-  if (!pairsOfCase(opened.facts).includes(pair))
-    return refuse(
-      `${PAIR_WORDS[pair].label}: this case has none by its sheet. Correct the sheet first.`,
-      'pair',
-    )
-  const off = opened.againstLooking(pair)
-  if (off !== null) return refuse(off, 'pair')
+  const against = againstLook(look.pair, opened)
+  if (against) return against
   const checked = checkLook(look)
   if (!checked.ok) return checked
+  const { ok: _, ...read } = checked
+  return keepLook(tx, opened, { ...look, ...read, byPicture: null }, now)
+})
+
+const pictureSchema = Joi.object<LookedByPicture>({
+  trayId: idSchema.required(),
+  pair: Joi.string()
+    .valid(...STRAIGHT_PAIRS.filter((pair) => PAIR_WORDS[pair].isRing))
+    .required(),
+  radius: typed.required(),
+  limit: typed.required(),
+  moves: Joi.boolean().allow(null).required(),
+  after: Joi.string().max(MOST_TEXT).allow(null).required(),
+  asked: Joi.boolean().required(),
+  told: Joi.object<ByPicture>({
+    turnedDeg: Joi.number().min(-MOST_TURN_DEG).max(MOST_TURN_DEG).required(),
+    towards3Mm: Joi.number().min(-MOST_OFFSET_MM).max(MOST_OFFSET_MM).required(),
+    towards12Mm: Joi.number().min(-MOST_OFFSET_MM).max(MOST_OFFSET_MM).required(),
+    turnUncertaintyDeg: Joi.number().positive().max(1).required(),
+    centreUncertaintyMm: Joi.number().positive().max(1).required(),
+  }).required(),
+})
+
+/** Keeps what a picture told of a ring, see lookStraight. */
+export const lookByPicture = trayChange(pictureSchema, async (tx, look, opened, now) => {
+  const against = againstLook(look.pair, opened)
+  if (against) return against
+  const checked = checkSetting(look)
+  if (!checked.ok) return checked
+  const { radiusMm, limitMm } = checked
+  const offsets = offsetsOfPicture(look.told, radiusMm)
+  const read = { method: 'picture' as const, radiusMm, limitMm, offsets, byPicture: look.told }
+  return keepLook(tx, opened, { ...look, ...read }, now)
+})
+
+/** Why a pair cannot be looked at on this case now; null where it can. */
+function againstLook(pair: StraightPair, opened: OpenedCase): Refusal | null {
+  if (!pairsOfCase(opened.facts).includes(pair)) {
+    const none = `${PAIR_WORDS[pair].label}: this case has none by its sheet. Correct the sheet first.`
+    return refuse(none, 'pair')
+  }
+  const off = opened.againstLooking(pair)
+  return off === null ? null : refuse(off, 'pair')
+}
+
+type Kept = Pick<
+  StraightLook,
+  'pair' | 'method' | 'radiusMm' | 'limitMm' | 'offsets' | 'moves' | 'after' | 'byPicture'
+> &
+  Pick<LookSent, 'trayId' | 'asked'>
+
+async function keepLook(tx: Db, opened: OpenedCase, look: Kept, now: Date): Promise<Refusal | null> {
+  const { trayId, pair, method, radiusMm, limitMm, offsets, moves, after, asked, byPicture } = look
   const remedy = after === null ? NOTHING_DONE : remedyDone({ pair, after, asked }, opened)
   if ('ok' in remedy) return remedy
-  const { radiusMm, limitMm, offsets } = checked
   await insertStraightLook(tx, {
     trayId,
     pair,
@@ -78,10 +130,11 @@ export const lookStraight = trayChange(schema, async (tx, look, opened, now) => 
     moves: pair === 'chapter-dial' ? moves : null,
     after,
     afterWords: remedy.words,
+    byPicture,
     at: now,
   })
   return null
-})
+}
 
 const NOTHING_DONE = { words: '' }
 

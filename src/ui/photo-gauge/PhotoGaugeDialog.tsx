@@ -28,6 +28,12 @@ export interface PhotoGaugeDialogProps extends StageWorkProps {
   readonly onClose: () => void
 }
 
+const ADVICE = [
+  'Print the sheet at 100 % and measure its two bars: that takes the printer’s error off.',
+  'Lay the pieces inside the frame, the square edge up, on something flat.',
+  'Stand back 300 mm or more, zoom in, hold the lens straight above; all four corners in sight.',
+  'Splinters cut: tweezers and finger cots, eyes protected.',
+]
 /** The server takes this many points an edge; more would say no more of a circle. */
 const MOST_ARC_POINTS = 400
 
@@ -111,6 +117,8 @@ export function PhotoGaugeDialog({ bench, actions, settings, onClose }: PhotoGau
             />
           ) : (
             <PictureDrop
+              label="Picture of the gauge sheet"
+              advice={ADVICE}
               samples={settings.samples}
               onFile={open}
               onSample={(sample) => setTexts(gaugeTexts(sample, sample.edgeHeightMm))}

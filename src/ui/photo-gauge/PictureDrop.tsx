@@ -3,33 +3,51 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import { useDropzone } from 'react-dropzone'
-import type { SamplePhotograph } from '@/services/tray/photoGauge'
 
-export interface PictureDropProps {
-  readonly samples: readonly SamplePhotograph[]
+/** A simulated photograph that is shipped. */
+export interface SamplePicture {
+  readonly id: string
+  readonly title: string
+  /** address of the picture */
+  readonly src: string
+}
+
+export interface PictureDropProps<S extends SamplePicture> {
+  /** what the picture is of */
+  readonly label: string
+  /** how it is taken, in order */
+  readonly advice: readonly string[]
+  readonly samples: readonly S[]
   readonly onFile: (file: File) => void
   /** a sample was chosen: what was measured beside it */
-  readonly onSample: (sample: SamplePhotograph) => void
+  readonly onSample?: (sample: S) => void
   readonly onTrouble: (message: string) => void
 }
 
 /** Where the picture comes from: dropped, chosen, taken by the phone, or one of the simulated ones. */
-export function PictureDrop({ samples, onFile, onSample, onTrouble }: PictureDropProps) {
+export function PictureDrop<S extends SamplePicture>({
+  label,
+  advice,
+  samples,
+  onFile,
+  onSample,
+  onTrouble,
+}: PictureDropProps<S>) {
   const { getRootProps, getInputProps, isDragActive, open } = useDropzone({
     onDrop: ([file]) => file && onFile(file),
     multiple: false,
     noClick: true,
     noKeyboard: true,
   })
-  const take = async (sample: SamplePhotograph) => {
+  const take = async (sample: S) => {
     const answer = await fetch(sample.src).catch(() => null)
     if (!answer?.ok) return onTrouble('Sample: it could not be fetched. Start Whyalon again.')
-    onSample(sample)
+    onSample?.(sample)
     onFile(new File([await answer.blob()], `${sample.id}.jpg`, { type: 'image/jpeg' }))
   }
   return (
     <Box
-      {...getRootProps({ role: 'group', 'aria-label': 'Picture of the gauge sheet' })}
+      {...getRootProps({ role: 'group', 'aria-label': label })}
       sx={{
         height: '100%',
         border: '1px dashed',
@@ -49,10 +67,9 @@ export function PictureDrop({ samples, onFile, onSample, onTrouble }: PictureDro
         Choose or take a picture
       </Button>
       <Box component="ol" sx={{ maxWidth: 520, color: 'text.secondary', fontSize: 15, m: 0 }}>
-        <li>Print the sheet at 100 % and measure its two bars: that takes the printer’s error off.</li>
-        <li>Lay the pieces inside the frame, the square edge up, on something flat.</li>
-        <li>Stand back 300 mm or more, zoom in, hold the lens straight above; all four corners in sight.</li>
-        <li>Splinters cut: tweezers and finger cots, eyes protected.</li>
+        {advice.map((words) => (
+          <li key={words}>{words}</li>
+        ))}
       </Box>
       <Box sx={{ fontSize: 15, mt: 1 }}>No camera at hand? Try a simulated photograph:</Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', justifyContent: 'center' }}>

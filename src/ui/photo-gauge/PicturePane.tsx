@@ -7,7 +7,7 @@ import type { Pixel } from '@/core/photo-gauge/GreyImage'
 import type { SheetCorners } from '@/core/photo-gauge/locateSheet'
 import type { SeenArc } from '@/core/photo-gauge/readPicture'
 import { formatMm } from '@/core/units/formatMm'
-import { CornerHandle } from './CornerHandle'
+import { PictureHandle } from './PictureHandle'
 import { moved, viewBoxOf, wholePicture, zoomedAbout } from './pictureZoom'
 import type { GaugePicture } from './usePhotoGauge'
 
@@ -24,6 +24,8 @@ export interface PicturePaneProps {
   readonly leftOut: readonly Pixel[]
 }
 
+/** Clockwise. */
+const CORNERS = ['first corner, with the dot', 'second corner', 'third corner', 'fourth corner']
 const ZOOM_STEP = 1.5
 const WHEEL_STEP = 1.15
 
@@ -84,9 +86,10 @@ export function PicturePane(props: PicturePaneProps) {
         <Dots points={kept} colour="var(--mui-palette-primary-main)" />
         <Dots points={leftOut} colour="var(--mui-palette-error-main)" />
         {corners?.map((corner, i) => (
-          <CornerHandle
+          <PictureHandle
             key={i}
-            index={i}
+            name={CORNERS[i] ?? 'corner'}
+            mark={String(i + 1)}
             at={corner}
             sizePx={picture.widthPx / zoom.times / 45}
             pixelOf={pixelOf}

@@ -6,7 +6,13 @@ import type { KeptInPageStore, Unanswered } from './unanswered'
 const ASKED_AGAIN_MS = 1_000
 
 /** What only looks: nobody misses its answer after the page was loaded anew. */
-const ONLY_LOOK: readonly string[] = ['compareUpgrades', 'judgeChoice', 'photoGaugeSettings', 'showTray']
+const ONLY_LOOK: readonly string[] = [
+  'compareUpgrades',
+  'judgeChoice',
+  'photoGaugeSettings',
+  'ringSamples',
+  'showTray',
+]
 
 /** Errors of a server that answers: asking again would only bring them once more. */
 function isAnswer(error: unknown): boolean {

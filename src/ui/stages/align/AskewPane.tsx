@@ -28,10 +28,12 @@ interface AskewPaneProps {
   readonly form: StraightForm
   /** the case from above, for what is no ring: a magnifier, hands */
   readonly plan: ReactNode
+  /** keys of the page rest while a dialog is open */
+  readonly onAsk: (isOpen: boolean) => void
 }
 
 /** The case from above is the form: offsets are typed where they are read, and what they say is drawn and told under it. */
-export function AskewPane({ form, plan }: AskewPaneProps) {
+export function AskewPane({ form, plan, onAsk }: AskewPaneProps) {
   const { shown, draft, remedy } = form
   if (!shown) return null
   const last = shown.standing?.last ?? null
@@ -81,7 +83,11 @@ export function AskewPane({ form, plan }: AskewPaneProps) {
           </Box>
         ))}
       </Box>
-      {draft ? <LookFields form={form} draft={draft} /> : last && <Told look={last} isRing={isRing} />}
+      {draft ? (
+        <LookFields form={form} draft={draft} onAsk={onAsk} />
+      ) : (
+        last && <Told look={last} isRing={isRing} />
+      )}
     </Box>
   )
 }

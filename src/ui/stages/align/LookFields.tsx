@@ -5,8 +5,10 @@ import TextField from '@mui/material/TextField'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
 import Typography from '@mui/material/Typography'
+import { PAIR_WORDS } from '@/core/straight/pairs'
 import type { LookMethod } from '@/core/straight/StraightLook'
 import { LOOK_METHODS, METHOD_WORDS } from '@/core/straight/StraightLook'
+import { RingPictureButton } from '../../ring-picture/RingPictureButton'
 import type { LookDraft, StraightForm } from './useStraightForm'
 import { HOUR_SETS } from './useStraightForm'
 
@@ -16,11 +18,18 @@ const TILTED = [
   ['no', 'stands fast'],
 ] as const
 
+interface LookFieldsProps {
+  readonly form: StraightForm
+  readonly draft: LookDraft
+  /** keys of the page rest while a dialog is open */
+  readonly onAsk: (isOpen: boolean) => void
+}
+
 /** What else there is to a look: what it was read with and where, what the owner lets pass, and how a ring took a tilt. */
-export function LookFields({ form, draft }: { readonly form: StraightForm; readonly draft: LookDraft }) {
+export function LookFields({ form, draft, onAsk }: LookFieldsProps) {
   const { shown, errors, inHand } = form
   if (!shown || !inHand) return null
-  const isRing = shown.hours.length > 1
+  const { isRing } = PAIR_WORDS[shown.pair]
   return (
     <Box
       component="form"
@@ -82,6 +91,7 @@ export function LookFields({ form, draft }: { readonly form: StraightForm; reado
         <Button type="submit" variant="contained" sx={{ minHeight: 44 }}>
           Keep this look
         </Button>
+        {isRing && <RingPictureButton form={form} onAsk={onAsk} />}
         {shown.standing && (
           <Button onClick={form.cancel} sx={{ minHeight: 44 }}>
             Do not read now

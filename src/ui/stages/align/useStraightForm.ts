@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { standsStraight } from '@/core/straight/standingPairs'
 import type { StraightPair } from '@/core/straight/pairs'
-import type { LookMethod } from '@/core/straight/StraightLook'
+import type { ByPicture, LookMethod } from '@/core/straight/StraightLook'
 import type { TrayCalls } from '@/services/actions'
 import type { Refusal } from '@/services/boundary'
 import type { PairView } from '@/services/tray/straightView'
@@ -39,7 +39,7 @@ interface Chosen {
 /** What is looked at for standing straight: the pair, the remedy tried in the drawing, and the look being typed. */
 export function useStraightForm(
   { straight, tray }: TrayView,
-  actions: Pick<TrayCalls, 'lookStraight'>,
+  actions: Pick<TrayCalls, 'lookStraight' | 'lookByPicture' | 'ringSamples'>,
   onStored: (answer: Changed) => void,
 ) {
   const [chosen, setChosen] = useState<Chosen | null>(null)
@@ -78,7 +78,22 @@ export function useStraightForm(
     setChosen({ pair: shown.pair, remedy: null, draft: null })
     onStored(answer)
   }
+  /** @returns what is wrong, in a sentence; null where it was kept */
+  const storePicture = async (told: ByPicture): Promise<string | null> => {
+    if (!shown || !draft) return null
+    const { radius, limit, moves, after, asked } = draft
+    const look = { trayId: tray.id, pair: shown.pair, radius, limit, moves, after, asked, told }
+    const answer: Changed | Refusal = await answerOf(actions.lookByPicture(look))
+    if (!answer.ok) return Object.values(answer.errors).join(' ')
+    setErrors({})
+    setChosen({ pair: shown.pair, remedy: null, draft: null })
+    onStored(answer)
+    return null
+  }
   return {
+    tray,
+    samplesOf: () => actions.ringSamples({}),
+    storePicture,
     shown,
     draft,
     errors,
@@ -103,7 +118,7 @@ export type StraightForm = ReturnType<typeof useStraightForm>
 function firstDraft({ standing, radiusMm, hours }: PairView): LookDraft {
   const last = standing?.last
   return {
-    method: last?.method ?? 'loupe',
+    method: !last || last.method === 'picture' ? 'loupe' : last.method,
     radius: radiusMm === null ? '' : String(Number(radiusMm.toFixed(2))),
     limit: last?.limitMm == null ? '' : String(last.limitMm),
     hours,

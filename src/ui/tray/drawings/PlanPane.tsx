@@ -32,7 +32,11 @@ export function PlanPane({ bench, model, pair, width }: PaneProps) {
   )
   return (
     <>
-      {bench.straight.shown ? <AskewPane form={bench.straight} plan={plan} /> : plan}
+      {bench.straight.shown ? (
+        <AskewPane form={bench.straight} plan={plan} onAsk={bench.setAtDialog} />
+      ) : (
+        plan
+      )}
       {dies.length > 0 && <PressedCase model={standing} width={width} dies={dies} />}
       <Box sx={{ mt: 1 }}>
         <RuledLines label="To stand true" lines={lines.map(([what, end]) => ({ what, end }))} />

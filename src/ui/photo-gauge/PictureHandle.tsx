@@ -3,9 +3,10 @@ import { useState } from 'react'
 import type { KeyboardEvent } from 'react'
 import type { Pixel } from '@/core/photo-gauge/GreyImage'
 
-export interface CornerHandleProps {
-  /** 0 is the corner with the dot; clockwise */
-  readonly index: number
+export interface PictureHandleProps {
+  readonly name: string
+  /** written beside it */
+  readonly mark: string
   readonly at: Pixel
   /** radius in picture pixels */
   readonly sizePx: number
@@ -14,12 +15,11 @@ export interface CornerHandleProps {
   readonly onMove: (to: Pixel) => void
 }
 
-const NAMES = ['first corner, with the dot', 'second corner', 'third corner', 'fourth corner']
 const STEP_PX = 1
 const LONG_STEP_PX = 10
 
-/** A ring on a corner mark: dragged, or moved by arrow keys. */
-export function CornerHandle({ index, at, sizePx, pixelOf, onMove }: CornerHandleProps) {
+/** A ring on a place of a picture: dragged, or moved by arrow keys. */
+export function PictureHandle({ name, mark, at, sizePx, pixelOf, onMove }: PictureHandleProps) {
   const [held, setHeld] = useState(false)
   const onKeyDown = (event: KeyboardEvent) => {
     const step = event.shiftKey ? LONG_STEP_PX : STEP_PX
@@ -34,7 +34,7 @@ export function CornerHandle({ index, at, sizePx, pixelOf, onMove }: CornerHandl
     <g
       role="button"
       tabIndex={0}
-      aria-label={`${NAMES[index] ?? 'corner'}, at ${Math.round(at.x)}, ${Math.round(at.y)}: arrow keys move it`}
+      aria-label={`${name}, at ${Math.round(at.x)}, ${Math.round(at.y)}: arrow keys move it`}
       onKeyDown={onKeyDown}
       onPointerDown={(event) => {
         event.stopPropagation()
@@ -69,7 +69,7 @@ export function CornerHandle({ index, at, sizePx, pixelOf, onMove }: CornerHandl
         fontSize={sizePx * 1.2}
         fill="var(--mui-palette-warning-main)"
       >
-        {index + 1}
+        {mark}
       </text>
     </g>
   )
