@@ -16,7 +16,7 @@ test('a ring is read from a picture: found, told with its doubt, its circles set
   await dialog.getByRole('button', { name: 'turned', exact: true }).click()
   const told = dialog.getByRole('status', { name: 'What the picture says' })
   await expect(told).toContainText(/^Turned 0\.9[0-4]° clockwise/)
-  await expect(told).toContainText('most of it what depth and a tilted camera may add')
+  await expect(told).toContainText('depth under a tilted camera is in it')
   await expectAccessible(page)
 
   // A circle drawn off its ticks says so, and is drawn back by keyboard.

@@ -68,6 +68,10 @@ export function PictureHandle({ name, mark, at, sizePx, pixelOf, onMove }: Pictu
         y={at.y - sizePx * 0.6}
         fontSize={sizePx * 1.2}
         fill="var(--mui-palette-warning-main)"
+        // Read on any picture: dark or pale.
+        stroke="var(--mui-palette-background-paper)"
+        strokeWidth={sizePx / 4}
+        paintOrder="stroke"
       >
         {mark}
       </text>

@@ -11,6 +11,7 @@ import { byOnePicture, byTwoPictures } from '@/core/ring-picture/readRing'
 import { turnsPossible } from '@/core/ring-picture/turnsPossible'
 import { MOST_DEPTH_MM } from '@/core/straight/lookLimits'
 import { PAIR_WORDS } from '@/core/straight/pairs'
+import { capital } from '@/core/units/capital'
 import { parseMm } from '@/core/units/parseMm'
 import type { RingSample } from '@/services/tray/ringSamples'
 import { useOneAtATime } from '../forms/useOneAtATime'
@@ -92,7 +93,7 @@ export function RingPictureDialog({ form, samples, onClose }: RingPictureDialogP
       >
         <Box sx={{ gridColumn: '1 / -1', display: 'flex', alignItems: 'baseline', gap: 2, pb: 1 }}>
           <Typography id="ring-picture-title" variant="h1" component="h2">
-            {PAIR_WORDS[shown.pair].label}, from a picture
+            {capital(PAIR_WORDS[shown.pair].label)}, from a picture
           </Typography>
           <Box sx={{ color: 'text.secondary', flexGrow: 1 }}>tray {tray.number}</Box>
           <Button onClick={onClose}>Close</Button>
@@ -101,7 +102,7 @@ export function RingPictureDialog({ form, samples, onClose }: RingPictureDialogP
           {showsDrop || !ring.picture || !ring.tracks ? (
             <PictureDrop
               label="Picture of the head"
-              advice={isTakingSecond ? SECOND_ADVICE : ADVICE}
+              advice={first ? SECOND_ADVICE : ADVICE}
               samples={samples}
               onFile={open}
               onTrouble={setError}

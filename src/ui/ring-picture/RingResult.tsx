@@ -39,7 +39,7 @@ export function RingResult({ reading, told, isOfTwo, said, onSay }: RingResultPr
         <span className="figure">
           {formatMm(offCentreMm(told))} ±{formatMm(TOLD * told.centreUncertaintyMm)}
         </span>
-        {isOfTwo ? ', by two pictures' : ', most of it what depth and a tilted camera may add'}
+        {isOfTwo ? ', by two pictures' : ': depth under a tilted camera is in it'}
       </Typography>
       {possible.length > 1 && (
         <Box sx={{ mt: 1 }}>

@@ -43,9 +43,12 @@ function reseated({ displacement, radiusMm, facts }: ToHelp): Remedy {
     waitMinutes: isHeld ? 0 : CEMENT_MINUTES,
     undo: 'by-work',
     risk: INSERT_RISK[facts.insertMaterial],
-    against: null,
+    against: displacement.turnedDeg === 0 ? NOT_TURNED : null,
   }
 }
+
+const NOT_TURNED =
+  'It is not turned, and its seat keeps it as far off-centre as it is: read seat and insert, one of them is the wrong size.'
 
 const INSERT_RISK: Readonly<Record<ToHelp['facts']['insertMaterial'], string>> = {
   none: '',

@@ -109,6 +109,13 @@ describe('what would help', () => {
     expect(one('bezel-refit', toHelp()).against).toMatch(/teeth/)
   })
 
+  it('turns no insert that is off-centre alone: its seat keeps it there', () => {
+    const shifted = { turnedDeg: 0, towards3Mm: 0.13, towards12Mm: 0 }
+    const help = toHelp({ pair: 'insert-bezel', displacement: shifted, limitMm: 0.05 })
+    expect(one('reseat', help).against).toMatch(/^It is not turned/)
+    expect(ids(help)[0]).toBe('leave')
+  })
+
   it('keeps a blade from a ceramic insert', () => {
     expect(one('reseat', toHelp({}, { insertMaterial: 'ceramic' })).risk).toMatch(/^No blade/)
     expect(one('reseat', toHelp({}, { insertHold: 'friction' })).waitMinutes).toBe(0)
