@@ -24,7 +24,15 @@ const NOW = new Date('2026-11-24T10:00:00Z')
 /** Kept by Whyalon for itself: nobody's records. */
 const NO_RECORDS = ['changes', 'import_mappings', 'sent_changes', 'sum_checks', 'table_sums']
 /** Actions that only look. */
-const LOOKS = ['assortment', 'backUpNow', 'compareUpgrades', 'judgeChoice', 'photoGaugeSettings', 'ringSamples', 'showTray']
+const LOOKS = [
+  'assortment',
+  'backUpNow',
+  'compareUpgrades',
+  'judgeChoice',
+  'photoGaugeSettings',
+  'ringSamples',
+  'showTray',
+]
 
 describe.each(testStores())('the history, on $name', ({ openDemo }) => {
   let store: Store
