@@ -55,14 +55,14 @@ test('a picture that does not know the tick asks for it, two pictures tell a shi
 
   await dialog.getByRole('button', { name: 'Other picture' }).click()
   await dialog.getByRole('button', { name: 'camera tilted' }).click()
-  await expect(told).toContainText(/off-centre 0\.1\d/)
+  await expect(told).toContainText(/off-centre 0\.(1|2)\d/)
   await dialog.getByRole('button', { name: 'Second picture' }).click()
   await dialog.getByRole('button', { name: 'tilted, head turned by half' }).click()
   await expect(told).toContainText(/off-centre 0\.0\d ±0\.0\d, by two pictures/)
 
   await dialog.getByRole('button', { name: 'Other picture' }).click()
   await dialog.getByLabel('Picture file').setInputFiles(path.join(SAMPLES, 'glass-gasket.jpg'))
-  await expect(dialog).toContainText('Set the circles by hand')
+  await expect(dialog).toContainText('No ring of 60 ticks found')
   await dialog.getByRole('button', { name: 'Close' }).click()
   await expect(straight.getByRole('status')).toHaveText('Not looked at')
 })
