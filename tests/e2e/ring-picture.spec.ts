@@ -7,10 +7,10 @@ const SAMPLES = path.join(import.meta.dirname, '../../public/photographs')
 test('a ring is read from a picture: found, told with its doubt, its circles set by hand, and kept', async ({
   page,
 }) => {
-  await page.goto('/trays/226?stage=align')
+  await page.goto('/trays/217?stage=align')
   await settled(page)
   const straight = page.getByRole('region', { name: 'Straight' })
-  await straight.getByRole('button', { name: 'insert against bezel' }).click()
+  await straight.getByRole('button', { name: 'bezel against case' }).click()
   await page.getByRole('button', { name: 'From a picture' }).click()
   const dialog = page.getByRole('dialog')
   await dialog.getByRole('button', { name: 'turned', exact: true }).click()
@@ -38,7 +38,7 @@ test('a ring is read from a picture: found, told with its doubt, its circles set
 test('a picture that does not know the tick asks for it, two pictures tell a shift from a tilt, and no ring is no reading', async ({
   page,
 }) => {
-  await page.goto('/trays/226?stage=align')
+  await page.goto('/trays/209?stage=align')
   await settled(page)
   const straight = page.getByRole('region', { name: 'Straight' })
   await straight.getByRole('button', { name: 'bezel against case' }).click()

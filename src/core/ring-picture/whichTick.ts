@@ -34,7 +34,7 @@ export function whichTick(inner: Float64Array, outer: Float64Array, seen: readon
   )
   const five = leaderOf(byFive)
   const turned = five.leads ? hoursTurned(inner, shifted(outer, (five.at * steps) / TICKS)) : null
-  // Nothing tells the hour: the least turn is as good as any other.
+  // Where nothing tells the hour, the least turn is the likeliest.
   const ticks = (turned ?? 0) * FIVE_MINUTES + five.at
   return {
     ticks: nearest(ticks, turned === null ? FIVE_MINUTES : TICKS),
