@@ -19,6 +19,15 @@ describe('which tick belongs to which', () => {
     expect(whichTick(strip(0), strip(ticks), ALL_SEEN)).toEqual({ ticks, known: 'tick' })
   })
 
+  it('is known by marks that are not alike, wherever the strips begin', () => {
+    const from = (values: Float64Array, ticks: number) =>
+      values.map((_, i) => values[(i + (ticks * STRIP_STEPS) / 60) % STRIP_STEPS] ?? 0)
+    for (const first of [0, 1, 4, 33])
+      expect(
+        whichTick(from(strip(0), first), from(strip(-8, { fifth: 30, twelve: 46 }), first), ALL_SEEN),
+      ).toEqual({ ticks: -8, known: 'tick' })
+  })
+
   it('is known but for five minutes where no mark is at 12 on either, or it is hidden', () => {
     const told = whichTick(strip(0, { twelve: 24 }), strip(2, { twelve: 24 }), ALL_SEEN)
     expect(told.known).toBe('five-minutes')
