@@ -5,6 +5,7 @@ import type { Window } from '../fit/Window'
 import type { StockInsert } from '../stock/otherParts'
 import { formatMm, formatSignedMm } from '../units/formatMm'
 import type { BezelPolicy, InsertFixing } from './bezelPolicy'
+import { insertStand } from './insertStand'
 import type { PartCheck } from './failingChecks'
 import { allHold, failingChecks } from './failingChecks'
 import { reaches } from '../units/within'
@@ -38,8 +39,8 @@ export interface InsertAssessment {
 export function assessInsert(insert: StockInsert, seat: InsertSeat, policy: BezelPolicy): InsertAssessment {
   const outerRoomMm = (seat.outer.valueMm - insert.outerMm) / 2
   const innerRoomMm = seat.inner ? (insert.innerMm - seat.inner.valueMm) / 2 : null
-  const underMm = policy.underMm[seat.hold === 'friction' ? 'friction' : seat.fixing]
-  const flushMm = seat.depth ? insert.thicknessMm + underMm - seat.depth.valueMm : null
+  const depthMm = seat.depth?.valueMm ?? null
+  const { flushMm } = insertStand(insert.thicknessMm, { ...seat, depthMm }, policy)
   const room = policy.outerRoom[seat.hold]
   const checks = [
     check(outerRoomMm, half(seat.outer, policy), room, outerText(outerRoomMm, room)),

@@ -25,6 +25,8 @@ export interface BuiltParts {
   readonly bezel: boolean
   /** let into the bezel, mm thick; null without one */
   readonly insertMm: number | null
+  /** its face against the bezel's edge: + proud, − sunk; left out where it counts as flush */
+  readonly insertFlushMm?: number
   readonly chapterRing: boolean
   /** false where case and back are one piece */
   readonly back: boolean
@@ -171,7 +173,7 @@ export function caseOutlines(c: SectionCase): Outline[] {
 export function bezelSlope(
   crest: Point,
   foot: Point,
-  { insertMm }: Pick<BuiltParts, 'insertMm'>,
+  { insertMm, insertFlushMm = 0 }: Pick<BuiltParts, 'insertMm' | 'insertFlushMm'>,
 ): { readonly edge: readonly Point[]; readonly insert: readonly Outline[] } {
   if (insertMm === null) return { edge: [crest, foot], insert: [] }
   // A bezel too slim for its insert is one whose width nobody measured.
@@ -179,7 +181,7 @@ export function bezelSlope(
   const fallMm = Math.min(BROW_SHARE * heightMm, MOST_INSERT_SHARE * widthMm)
   const brow: Point = [foot[0], crest[1] - fallMm]
   const most = MOST_INSERT_SHARE * Math.min(widthMm, heightMm)
-  const { edge, insert } = inlaidInsert(crest, brow, Math.min(insertMm, most))
+  const { edge, insert } = inlaidInsert(crest, brow, Math.min(insertMm, most), insertFlushMm)
   return { edge: [...edge, foot], insert: [insert] }
 }
 

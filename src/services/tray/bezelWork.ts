@@ -4,8 +4,10 @@ import type { ChapterRingAssessment, ChapterRingSeat } from '@/core/bezel/assess
 import { assessChapterRing } from '@/core/bezel/assessChapterRing'
 import type { CutRing, InsertAssessment } from '@/core/bezel/assessInsert'
 import { cutRingFor } from '@/core/bezel/assessInsert'
-import type { BezelPolicy } from '@/core/bezel/bezelPolicy'
+import type { BezelPolicy, InsertFixing } from '@/core/bezel/bezelPolicy'
 import { INSERT_FIXINGS } from '@/core/bezel/bezelPolicy'
+import type { InsertStands } from '@/core/bezel/insertStand'
+import { insertStand } from '@/core/bezel/insertStand'
 import type { BezelSet, SetPart } from '@/core/bezel/bezelSet'
 import type { Chosen } from '@/core/bezel/chooseBezelParts'
 import { chooseBezel, chooseChapterRing, chooseInsert, withSets } from '@/core/bezel/chooseBezelParts'
@@ -81,6 +83,29 @@ export function bezelWork(drawers: DrawersInMemory, facts: BezelWorkBasis): Beze
   }
 }
 
+/** How the insert stood, and how the one out for the tray will stand. @returns null where the case has none */
+export function insertStands(
+  { inserts }: Pick<DrawersInMemory, 'inserts'>,
+  out: readonly Pick<KeptPartOut, 'kind' | 'partId'>[],
+  { now: { measured, sheet }, fixing, policy }: Pick<BezelWorkBasis, 'now' | 'fixing' | 'policy'>,
+): InsertStands | null {
+  if (sheet.insertMaterial === 'none') return null
+  const bed = {
+    depthMm: figureOf('recess-depth', measured, sheet)?.valueMm ?? null,
+    hold: sheet.insertHold ?? 'adhesive',
+    fixing: fixingOf(fixing),
+  }
+  const old = figureOf('insert-thickness', measured, sheet)
+  const chosen = inserts.find(({ id }) => out.some(({ kind, partId }) => kind === 'insert' && partId === id))
+  const standOf = (thicknessMm: number | undefined) =>
+    thicknessMm === undefined ? null : insertStand(thicknessMm, bed, policy.bezel)
+  return { found: standOf(old?.valueMm), planned: standOf(chosen?.thicknessMm) }
+}
+
+function fixingOf(chosen: string): InsertFixing {
+  return INSERT_FIXINGS.find((option) => option === chosen) ?? 'flexible-cement'
+}
+
 /** What goes on with the crystal and the rings of a removable bezel: parts out for the tray, else the old ones again. */
 export function setParts(
   { bezels, chapterRings }: DrawersInMemory,
@@ -136,7 +161,7 @@ function insertWork({ inserts }: DrawersInMemory, { now, fixing, policy }: Bezel
         depth: figure('recess-depth'),
         form: sheet.insertForm,
         hold: sheet.insertHold ?? 'adhesive',
-        fixing: INSERT_FIXINGS.find((option) => option === fixing) ?? 'flexible-cement',
+        fixing: fixingOf(fixing),
         family: sheet.bezelFamily,
       },
       policy.bezel,

@@ -1,3 +1,4 @@
+import type { InsertStands } from '@/core/bezel/insertStand'
 import type { SetPart } from '@/core/bezel/bezelSet'
 import type { SealItem } from '@/core/seals/resealSet'
 import { reachedSeals } from '@/core/seals/reachedSeals'
@@ -6,7 +7,7 @@ import type { StockBezel } from '@/core/stock/otherParts'
 import type { PartOut } from '@/data/queries/stockMoves'
 import type { DrawersInMemory } from '../drawers/drawersInMemory'
 import type { BezelWork } from './bezelWork'
-import { bezelWork, setParts } from './bezelWork'
+import { bezelWork, insertStands, setParts } from './bezelWork'
 import type { OpenedCase } from './openTrayCases'
 
 /** A part taken out of its drawer for a tray. */
@@ -25,6 +26,8 @@ export interface PartsView {
   readonly bezelWork: BezelWork | null
   /** what goes on with crystal and rings of a removable bezel; empty for other constructions */
   readonly setParts: readonly SetPart[]
+  /** how its insert stood, and how the one out for it will; null where the case has none */
+  readonly insertStands: InsertStands | null
   /** a bezel out for this tray: everything is judged with it on */
   readonly newBezel: StockBezel | null
 }
@@ -32,6 +35,7 @@ export interface PartsView {
 export function partsView(opened: OpenedCase, drawers: DrawersInMemory): PartsView {
   const { kept, rules, newBezel, found, now } = opened
   const { policy } = rules
+  const fixing = kept.tray.schools['insert-fixing'] ?? rules.schools['insert-fixing'] ?? ''
   const byFigures = {
     found: { sheet: found.sheet, measured: found.readout.measured },
     now: { sheet: now.sheet, measured: now.readout.measured },
@@ -41,13 +45,14 @@ export function partsView(opened: OpenedCase, drawers: DrawersInMemory): PartsVi
     seals: sealsOf(opened, drawers),
     setParts: setParts(drawers, kept.partsOut, byFigures, policy.bezel),
     newBezel: newBezel?.bezel ?? null,
+    insertStands: insertStands(drawers, kept.partsOut, { ...byFigures, fixing, policy }),
     bezelWork: bezelWork(drawers, {
       asked: kept.tray.asked,
       ...byFigures,
       newBezelId: newBezel?.bezel.id ?? null,
       wishes: now.readout.wishes,
       policy,
-      fixing: kept.tray.schools['insert-fixing'] ?? rules.schools['insert-fixing'] ?? '',
+      fixing,
     }),
   }
 }

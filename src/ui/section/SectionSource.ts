@@ -1,3 +1,4 @@
+import type { InsertStands } from '@/core/bezel/insertStand'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
 import type { DimensionId } from '@/core/readings/dimensions'
 import type { TrayView } from '@/services/tray/trayView'
@@ -10,6 +11,8 @@ export interface SectionSource {
   readonly tray: Pick<TrayView['tray'], 'crystalState' | 'gasketPresent'>
   /** the case as it came in, where it will be closed with another bezel */
   readonly asFound: Pick<SectionSource, 'sheet' | 'readout'> | null
+  /** how its insert stands; null where it has none, or nothing of it is known */
+  readonly insertStands: InsertStands | null
 }
 
 export interface SectionLabel {

@@ -17,6 +17,7 @@ export function SheetSection({ sheet, policy }: { sheet: CaseSheet; policy: Shop
       ...caseOfSheet(sheet, policy),
       tray: { crystalState: 'whole', gasketPresent: true },
       asFound: null,
+      insertStands: null,
     },
     null,
     policy.fit,

@@ -24,6 +24,7 @@ function source(
     }),
     tray: { crystalState, gasketPresent: true },
     asFound: null,
+    insertStands: null,
   }
 }
 const pairOf = (over: Parameters<typeof stockCrystal>[0]) =>

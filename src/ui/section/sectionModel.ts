@@ -1,3 +1,4 @@
+import type { InsertStand } from '@/core/bezel/insertStand'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
 import { constructionOf } from '@/core/construction/constructions'
@@ -5,7 +6,7 @@ import type { SqueezeState } from '@/core/section/gasketTint'
 import type { Outline } from '@/core/section/outline'
 import type { SectionCase } from '@/core/section/sectionGeometry'
 import { sectionOutlines } from '@/core/section/sectionOutlines'
-import { formatMm } from '@/core/units/formatMm'
+import { formatMm, formatSignedMm } from '@/core/units/formatMm'
 import type { SectionLabel, SectionSource } from './SectionSource'
 import { sectionLabels } from './sectionLabels'
 import { assumedOf, foundHold, foundParts, jointFigures, plannedParts, sectionCase } from './sectionParts'
@@ -39,9 +40,15 @@ export function sectionModel(
   const section = sectionCase(source)
   const joint = jointFigures(source, section)
   const before = { ...source, ...source.asFound }
-  const sectionBefore = sectionCase(before)
+  const sectionBefore = sectionCase(before, 'found')
   const found = foundParts(before, sectionBefore)
   const { crystalState } = source.tray
+  const planned = sectionOutlines(
+    retention,
+    section,
+    joint,
+    candidate ? plannedParts(candidate) : { crystal: null, ring: null },
+  )
   return {
     section,
     assumed: assumedOf(source, section.boreMm),
@@ -52,18 +59,35 @@ export function sectionModel(
       text: foundText(source, found),
     },
     planned: {
-      outlines: sectionOutlines(
-        retention,
-        section,
-        joint,
-        candidate ? plannedParts(candidate) : { crystal: null, ring: null },
-      ),
+      outlines: planned,
       ring: candidate ? candidate.hold.state : 'loose',
       broken: false,
       text: plannedText(candidate),
     },
-    labels: sectionLabels(source, section, joint, candidate, policy),
+    labels: [
+      ...sectionLabels(source, section, joint, candidate, policy),
+      ...insertLabels(source.insertStands?.planned ?? null, planned),
+    ],
   }
+}
+
+/** How the insert that goes in will stand against its bezel's edge. */
+function insertLabels(stand: InsertStand | null, planned: readonly Outline[]): SectionLabel[] {
+  const drawn = planned.find(({ material }) => material === 'insert')
+  if (!drawn || !stand || stand.flushMm === null) return []
+  const { flushMm, word } = stand
+  const middle = (of: 0 | 1) => drawn.points.reduce((sum, point) => sum + point[of], 0) / drawn.points.length
+  return [
+    {
+      dimension: null,
+      title: `Insert ${word ?? ''}`,
+      value: formatSignedMm(flushMm),
+      state: 'derived',
+      tone: word === 'flush' ? 'good' : 'attention',
+      place: 'right',
+      anchor: [middle(0), middle(1)],
+    },
+  ]
 }
 
 function foundText({ tray, sheet }: SectionSource, { crystal, ring }: ReturnType<typeof foundParts>): string {

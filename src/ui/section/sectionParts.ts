@@ -1,3 +1,4 @@
+import type { InsertStands } from '@/core/bezel/insertStand'
 import { constructionOf } from '@/core/construction/constructions'
 import type { Candidate } from '@/core/fit/Candidate'
 import type { FitPolicy } from '@/core/fit/fitPolicy'
@@ -31,7 +32,7 @@ export function knownMm({ readout, sheet }: SectionSource, id: DimensionId): num
 }
 
 /** The case as far as it is known, and proportions for the rest. */
-export function sectionCase(source: SectionSource): SectionCase {
+export function sectionCase(source: SectionSource, as: keyof InsertStands = 'planned'): SectionCase {
   const { sheet, readout } = source
   const seat = readout.seat.ok ? readout.seat.seat : null
   const mm = (id: DimensionId) => knownMm(source, id)
@@ -47,16 +48,23 @@ export function sectionCase(source: SectionSource): SectionCase {
     caseDiameterMm: sheet.caseDiameterMm ?? boreMm + FALLBACK.caseOverBoreMm,
     caseHeightMm: sheet.caseHeightMm ?? FALLBACK.heightMm,
     handsBelowSeatMm: mm('hands-below-seat') ?? FALLBACK.handsMm,
-    has: builtParts(source),
+    has: builtParts(source, as),
   }
 }
 
 /** What this very case is built with: nothing else of it is drawn. */
-function builtParts(source: SectionSource): BuiltParts {
+function builtParts(source: SectionSource, as: keyof InsertStands): BuiltParts {
+  const { insertStands } = source
+  // An insert not chosen yet is drawn as the old one lay.
+  const stand = insertStands?.[as] ?? insertStands?.found ?? null
   const { bezelKind, chapterRing, backKind, backSeal, insertMaterial, movementKind } = source.sheet
   return {
     bezel: bezelKind !== 'none',
-    insertMm: insertMaterial === 'none' ? null : (knownMm(source, 'insert-thickness') ?? FALLBACK.insertMm),
+    insertMm:
+      insertMaterial === 'none'
+        ? null
+        : (stand?.thicknessMm ?? knownMm(source, 'insert-thickness') ?? FALLBACK.insertMm),
+    insertFlushMm: stand?.flushMm ?? 0,
     chapterRing: chapterRing !== 'none',
     back: hasOwnBack(backKind),
     backSeal,
