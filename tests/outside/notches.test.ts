@@ -23,8 +23,15 @@ describe('notches on a circle, c = D·sin(πk/n) (elementary geometry, worked by
   })
 })
 
-describe('star order of screws (common practice)', () => {
-  it('crosses over four, five and six screws', () => {
+describe('star order of screws', () => {
+  it('is the legacy star pattern of ASME PCC-1 for 4, 8 and 12 bolts (from memory)', () => {
+    const numbered = (count: number) => screwOrder(count).map((screw) => screw + 1)
+    expect(numbered(4)).toEqual([1, 3, 2, 4])
+    expect(numbered(8)).toEqual([1, 5, 3, 7, 2, 6, 4, 8])
+    expect(numbered(12)).toEqual([1, 7, 4, 10, 2, 8, 5, 11, 3, 9, 6, 12])
+  })
+
+  it('crosses over four, five and six screws (common practice)', () => {
     expect(screwOrder(4)).toEqual([0, 2, 1, 3])
     expect(screwOrder(5)).toEqual([0, 2, 4, 1, 3])
     expect(screwOrder(6)).toEqual([0, 3, 1, 4, 2, 5])

@@ -5,14 +5,19 @@ import TextField from '@mui/material/TextField'
 import { useState } from 'react'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { stageIndex } from '@/core/stages/stages'
+import type { TrailPartId } from '@/core/trail/parts'
 import { partsText, TRAIL_PARTS } from '@/core/trail/parts'
 import type { TrailLine } from '@/core/trail/partsTrail'
 import { replayOrder } from '@/core/trail/partsTrail'
 import { KeyCap } from '../../small/KeyCap'
 import type { StageWorkProps } from '../StageWorkProps'
 import { placeText } from '../decase/TrailPanel'
+import { ScrewStar } from './ScrewStar'
 import { WorkError } from '../shared/WorkError'
 import { useErrorAt } from '../shared/useErrorAt'
+
+/** Screws that stand round what they hold. */
+const IN_A_RING: readonly TrailPartId[] = ['back-screw', 'bezel-screw']
 
 type Answer = 'back' | 'renewed' | 'left-off'
 
@@ -31,6 +36,9 @@ export function ReplayPanel({ bench, actions }: StageWorkProps) {
   const lines = all.filter((line) => !brief || line.open > 0 || TRAIL_PARTS[line.part].backBy === stage)
   const next = all.find((line) => line.open > 0) ?? null
   const open = trail.lines.reduce((sum, line) => sum + line.open, 0)
+  // In a ring, long and short ones together: the first of them that goes back says in which order.
+  const starLine = all.find((line) => line.open > 0 && IN_A_RING.includes(line.part)) ?? null
+  const screws = all.reduce((sum, line) => sum + (line.part === starLine?.part ? line.count : 0), 0)
   const enabled = inHand && !bench.keysRest && leaving === null
 
   const answer = async (line: TrailLine, kind: Answer, count: number, reason = '') => {
@@ -113,6 +121,7 @@ export function ReplayPanel({ bench, actions }: StageWorkProps) {
                 </Button>
               </>
             )}
+            {line === starLine && <ScrewStar count={screws} />}
             {leaving?.offIds[0] === line.offIds[0] && (
               <LeaveReason
                 onCancel={() => setLeaving(null)}
