@@ -35,6 +35,8 @@ import { takeBackReading, takeReading } from './tray/takeReading'
 import { takeBackShape, takeShape } from './tray/takeShape'
 import { tickTray } from './tray/tickTray'
 import { tryBezel } from './tray/tryBezel'
+import { heatBond } from './tray/heatBond'
+import { logRemoval } from './tray/logRemoval'
 import { showTray } from './tray/trayPages'
 import { weighPast } from './tray/weighPast'
 
@@ -74,6 +76,8 @@ const TRAY_ACTIONS = {
   takeShape,
   tickTray,
   tryBezel,
+  logRemoval,
+  heatBond,
   undoTrail,
   weighPast,
 }

@@ -94,6 +94,8 @@ export function keptTray(over: Partial<KeptTray> = {}): KeptTray {
     looked: {},
     straightLooks: [],
     bezelActions: [],
+    removals: [],
+    heatBursts: [],
     trail: [],
     pastTrails: [],
     pastRuns: [],

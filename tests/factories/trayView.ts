@@ -201,6 +201,8 @@ export function trayViewOf({
     rim: null,
     straight: { pairs: [], dial: null, seenMm: 0.05 },
     bezelAction: null,
+    removal: null,
+    insertStands: null,
     policy: FIT_POLICY,
     partsOut: [],
     seals: [],

@@ -46,6 +46,8 @@ const WORDS: Readonly<Record<string, string>> = {
   takeShape: 'Shape taken',
   tickTray: 'Step ticked',
   tryBezel: 'Bezel tried',
+  logRemoval: 'Removal written down',
+  heatBond: 'Heat on the magnifier',
   undoTrail: 'Parts trail taken back one step',
   weighPast: 'What fitted before: counts, or not',
   withdrawBridgeToken: 'Bridge token withdrawn',

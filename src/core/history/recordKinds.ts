@@ -3,6 +3,7 @@ import type { PartKind } from '../parts/parts'
 import { PART_KINDS, PARTS } from '../parts/parts'
 import { POLICY_FIELDS } from '../policy/policyFields'
 import { SCHOOLS } from '../procedure/schools'
+import { OUTCOME_WORDS, WAY_LABELS } from '../removal/Removal'
 import { CASE_SHEET_FIELDS } from '../records/caseSheetFields'
 import type { Field } from '../records/Field'
 import { TRAY_FIELDS } from '../records/jobFields'
@@ -77,6 +78,12 @@ const subjectOf = (row: RowValues): string =>
   textOf(row, 'subject')
     .replace(/^(?:step|hazard):/, '')
     .replaceAll('-', ' ')
+
+/** What a column of words stands for; the word itself where nobody knows it. */
+function wordOf(words: Readonly<Record<string, string>>, row: RowValues, column: string): string {
+  const word = textOf(row, column)
+  return words[word] ?? word
+}
 
 function pairLabel(row: RowValues): string {
   const pair = STRAIGHT_PAIRS.find((known) => known === row['pair'])
@@ -249,5 +256,15 @@ const RECORD_KINDS: Readonly<Record<string, RecordKind>> = {
     nameOf: (row) =>
       joined(row['clicks'] === null ? '' : `${textOf(row, 'clicks')} clicks`, `turns ${textOf(row, 'feel')}`),
   },
+  removals: {
+    one: 'Removal',
+    nameOf: (row) =>
+      joined(
+        `${textOf(row, 'part')} ${wordOf(OUTCOME_WORDS, row, 'outcome')}`,
+        wordOf(WAY_LABELS, row, 'way'),
+        textOf(row, 'note'),
+      ),
+  },
+  heat_bursts: { one: 'Heat on the magnifier', nameOf: (row) => `${textOf(row, 'seconds')} s` },
   reopenings: { one: 'Reopened', nameOf: (row) => textOf(row, 'reason') },
 }

@@ -7,7 +7,6 @@ import { assessmentText, assessMethod } from './assessMethod'
 import { SCOPES } from './scopes'
 import { HARM_TABLE, PROCESSES, SUBSTANCES } from './harmTable'
 import type { Process } from './harmTable'
-import { BEZEL_METHODS, rankBezelRemoval, rankInsertRemoval } from './removalMethods'
 
 /** The piece as it came in, its strap off; override what the test is about. */
 const situation = (over: Partial<MethodSituation> = {}): MethodSituation => {
@@ -192,67 +191,5 @@ describe('assessMethod', () => {
     )
     const fine = assess('hot-water', 'bezel')
     expect(assessmentText({ process: 'hot-water' }, fine)).toMatch(/nothing speaks against it/)
-  })
-})
-
-describe('rankBezelRemoval', () => {
-  it('speaks of the way in only to what is pried, and only of the one there is', () => {
-    const said = { gap: 'the gap takes the lever', 'lifting-slot': 'the lifting slot takes the lever' }
-    for (const bezelEntry of ['gap', 'lifting-slot', 'none'] as const)
-      for (const { id, reasons } of rankBezelRemoval(situation({ facts: diverFacts({ bezelEntry }) })))
-        for (const [entry, words] of Object.entries(said))
-          expect([bezelEntry, id, reasons.includes(words)]).toEqual([
-            bezelEntry,
-            id,
-            entry === bezelEntry && ['plastic-lever', 'steel-blade'].includes(id),
-          ])
-  })
-
-  it('puts the plastic lever first where a gap takes it, and steel last', () => {
-    const ranked = rankBezelRemoval(situation())
-    expect(ranked.map((m) => m.id)[0]).toBe('plastic-lever')
-    expect(ranked.map((m) => m.id).at(-1)).toBe('steel-blade')
-    expect(ranked).toHaveLength(BEZEL_METHODS.length)
-  })
-
-  it('blocks steel on a ceramic insert and prefers four jaws where there is no gap', () => {
-    const ranked = rankBezelRemoval(
-      situation({ facts: diverFacts({ insertMaterial: 'ceramic', bezelEntry: 'none' }) }),
-    )
-    expect(ranked[0]?.id).toBe('four-jaw')
-    const steel = ranked.find((m) => m.id === 'steel-blade')
-    expect(steel).toMatchObject({ severity: 'block', risk: 1 })
-    expect(steel?.wayRound).toMatch(/four-jaw/)
-  })
-
-  it('lets a friction bezel be tried by hand', () => {
-    const ranked = rankBezelRemoval(situation({ facts: diverFacts({ bezelKind: 'rotating-friction' }) }))
-    expect(ranked[0]?.id).toBe('grip-ball')
-  })
-
-  it('has nothing to say of a bezel that is not pressed on', () => {
-    expect(rankBezelRemoval(situation({ facts: jobFacts() }))).toEqual([])
-  })
-})
-
-describe('rankInsertRemoval', () => {
-  it('pushes out before it soaks, and says why', () => {
-    const [first, second] = rankInsertRemoval(situation())
-    expect(first?.id).toBe('push-out')
-    expect(second).toMatchObject({ id: 'soak', severity: 'warn' })
-  })
-
-  it('blocks the soak where it harms, with the way round', () => {
-    const soak = rankInsertRemoval(situation({ facts: diverFacts({ crystalState: 'cracked' }) })).find(
-      (m) => m.id === 'soak',
-    )
-    expect(soak?.severity).toBe('block')
-    expect(soak?.wayRound).toMatch(/push the insert out/)
-  })
-
-  it('does not soak what friction holds', () => {
-    const [, soak] = rankInsertRemoval(situation({ facts: diverFacts({ insertHold: 'friction' }) }))
-    expect(soak?.reasons.join()).toMatch(/no adhesive to dissolve/)
-    expect(rankInsertRemoval(situation({ facts: jobFacts() }))).toEqual([])
   })
 })

@@ -17,6 +17,8 @@ export interface Step {
   readonly activeMinutes: number
   /** time it then needs by itself, minutes; 0 when none */
   readonly waitMinutes: number
+  /** of that time, for so long what was set may still be moved, minutes; 0 where it may not be touched */
+  readonly openMinutes: number
   /** what must hold before going on; null when nothing special */
   readonly check: string | null
   /** what has to be said of it; null where a tick tells all */
@@ -66,6 +68,7 @@ export interface StepRule {
   readonly cautions?: Told<readonly string[]>
   readonly activeMinutes: number
   readonly waitMinutes?: Told<number>
+  readonly openMinutes?: Told<number>
   readonly check?: Told<string>
   readonly question?: StepQuestion
   readonly takesOff?: Told<readonly TrailPartId[]>

@@ -460,7 +460,12 @@ describe('procedure, kind by kind', () => {
     expect(order).not.toContain('stem-out')
     expect(order).not.toContain('stop-movement')
     expect(order).not.toContain('hands-off')
-    expect(steps.find((s) => s.id === 'shell-on')?.check).toMatch(/push-button clears/)
+    expect(order.indexOf('shell-buttons')).toBeGreaterThan(order.indexOf('shell-on'))
+    expect(steps.find((s) => s.id === 'shell-buttons')?.question?.answers.map(({ good }) => good)).toEqual([
+      true,
+      false,
+    ])
+    expect(order.indexOf('adapters-tugged')).toBeGreaterThan(order.indexOf('strap-on'))
   })
 
   it('a bezel that stays on is protected at the press; one that is off, or a shell, is not', () => {

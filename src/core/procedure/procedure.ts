@@ -8,7 +8,8 @@ import { DECASE_RULES, FRONT_DECASE_RULES } from './rules/decaseRules'
 import { ALIGN_RULES, PRESS_RULES } from './rules/fitRules'
 import { INTAKE_RULES } from './rules/intakeRules'
 import { OPEN_RULES } from './rules/openRules'
-import { MAGNIFIER_RULES, MEASURE_OUT_RULES, REMOVE_RULES } from './rules/removeRules'
+import { MEASURE_OUT_RULES } from './rules/measureOutRules'
+import { MAGNIFIER_RULES, REMOVE_RULES } from './rules/removeRules'
 import type { SchoolChoices, SchoolId } from './schools'
 import type { ComputedTools, Step, StepRule, Told } from './Step'
 import { NO_COMPUTED_TOOLS } from './Step'
@@ -84,6 +85,7 @@ function stepOf(rule: StepRule, job: Job, tools: ComputedTools): Step {
     cautions: told<readonly string[]>(rule.cautions, []),
     activeMinutes: rule.activeMinutes,
     waitMinutes: told(rule.waitMinutes, 0),
+    openMinutes: told(rule.openMinutes, 0),
     check: told<string | null>(rule.check, null),
     question: rule.question ?? null,
     takesOff: told<Step['takesOff']>(rule.takesOff, []),

@@ -1,7 +1,8 @@
 import { turns } from '../construction/kinds'
 import { constructionOf } from '../construction/constructions'
-import { assessMethod } from '../methods/assessMethod'
-import type { PieceNow } from '../methods/PieceNow'
+import { againstWay, usualWay } from '../removal/againstWay'
+import type { RemovedPart } from '../removal/Removal'
+import { BEZEL_WAYS, INSERT_WAYS } from '../removal/Removal'
 import type { JobFacts } from './JobFacts'
 import type { SchoolChoices, SchoolId, SchoolStand } from './schools'
 import { SCHOOLS } from './schools'
@@ -15,15 +16,17 @@ export function schoolStand(id: SchoolId, facts: JobFacts, choices: SchoolChoice
   const here = choices[id]
   const chosen = here ?? facts.shopSchools[id]
   if (!usual.open || chosen === undefined || !(chosen in SCHOOLS[id].options)) return usual
-  if (chosen === usual.option) return usual
+  if (chosen === usual.option || usual.against?.[chosen] !== undefined) return usual
   const because = here === undefined ? 'this shop always does it so' : 'chosen for this tray'
-  return { option: chosen, because, open: true }
+  return { ...usual, option: chosen, because }
 }
 
 function usualSchool(id: SchoolId, facts: JobFacts): SchoolStand {
   switch (id) {
     case 'crystal-gasket':
       return gasketSchool(facts)
+    case 'bezel-removal':
+      return bezelRemovalSchool(facts)
     case 'insert-removal':
       return insertSchool(facts)
     case 'insert-fixing':
@@ -51,28 +54,40 @@ function usualSchool(id: SchoolId, facts: JobFacts): SchoolStand {
   }
 }
 
-/** As the soak finds it: head shut, strap off. */
-function asItComes({ crystalState, crystalMaterial }: JobFacts): PieceNow {
-  const on = { shell: false, back: false, crown: false, bezel: false, insert: false, crystal: false }
-  const inside = { crystalGasket: false, backSeal: false, movement: false }
-  return {
-    off: { ...on, ...inside, strap: true },
-    crystal: { state: crystalState, material: crystalMaterial },
-  }
+/** Ways that are not open on such a case, each with why. */
+function againstWays(id: SchoolId, part: RemovedPart, facts: JobFacts): Readonly<Record<string, string>> {
+  return Object.fromEntries(
+    Object.keys(SCHOOLS[id].options).flatMap((way) => {
+      const why = againstWay(part, way, facts)
+      return why === null ? [] : [[way, why]]
+    }),
+  )
+}
+
+function standWith(
+  { option, because }: Pick<SchoolStand, 'option' | 'because'>,
+  against: Readonly<Record<string, string>>,
+  optionsInAll: number,
+): SchoolStand {
+  const refused = Object.keys(against).length
+  const open = refused < optionsInAll - 1
+  return refused === 0 ? { option, because, open } : { option, because, open, against }
+}
+
+function bezelRemovalSchool(facts: JobFacts): SchoolStand {
+  const usual = usualWay('bezel', facts)
+  if (!usual) return { option: 'plastic-lever', because: 'nothing is pressed on here', open: false }
+  const against = againstWays('bezel-removal', 'bezel', facts)
+  return standWith({ option: usual.way, because: usual.because }, against, BEZEL_WAYS.length)
 }
 
 function insertSchool(facts: JobFacts): SchoolStand {
-  if (facts.insertHold === 'friction') {
-    return { option: 'push-out', because: 'held by friction: there is nothing to dissolve', open: false }
-  }
-  const soak = assessMethod(
-    { process: 'acetone-bath', scope: 'face' },
-    { facts, piece: asItComes(facts), bench: [] },
-  )
-  const against = soak.findings.find((finding) => finding.severity === 'block')
-  return against
-    ? { option: 'push-out', because: `no soak here: ${against.about}, ${against.why}`, open: false }
-    : { option: 'push-out', because: 'nothing soaks, so nothing else is harmed', open: true }
+  const against = againstWays('insert-removal', 'insert', facts)
+  const because =
+    facts.insertHold !== 'friction' && against['soak'] !== undefined
+      ? `no soak here: ${against['soak']}`
+      : (against['soak'] ?? 'nothing soaks, so nothing else is harmed')
+  return standWith({ option: 'push-out', because }, against, INSERT_WAYS.length)
 }
 
 function gasketSchool({ retention, crystalState }: JobFacts): SchoolStand {

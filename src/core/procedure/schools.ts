@@ -11,11 +11,21 @@ export const SCHOOLS = {
       'up-to-10-years': 'the old one again up to 10 years old, if it looks perfect',
     },
   },
+  'bezel-removal': {
+    question: 'Bezel off by',
+    options: {
+      'plastic-lever': 'a nylon or ABS lever',
+      'four-jaw': 'a four-jaw remover',
+      'steel-blade': 'a steel blade',
+      'grip-ball': 'a rubber grip ball',
+    },
+  },
   'insert-removal': {
     question: 'Insert off',
     options: {
       'push-out': 'bezel off first, pushed out from behind',
       soak: 'bezel stays on, the head’s face soaks in acetone',
+      blade: 'bezel stays on, a thin blade under its edge',
     },
   },
   'insert-fixing': {
@@ -73,4 +83,6 @@ export interface SchoolStand {
   readonly because: string
   /** false where practice leaves no choice */
   readonly open: boolean
+  /** options that are not open here, each with why; left out where all are */
+  readonly against?: Readonly<Record<string, string>>
 }

@@ -50,6 +50,21 @@ describe('trayReport', () => {
     expect(linesOf('Measured', { readings: [edge, other] })[0]).toMatch(/by caliper 1 and caliper 2$/)
   })
 
+  it('tells how what can be harmed came off, and the heat a magnifier has had', () => {
+    const at = new Date(AT)
+    const removals = [
+      { part: 'bezel', way: 'four-jaw', outcome: 'did-not-move', minutes: 5, note: '', at },
+      { part: 'bezel', way: 'plastic-lever', outcome: 'marked', minutes: null, note: 'at 7', at },
+    ] as const
+    expect(linesOf('Off and on again', { removals, heatBursts: [{ seconds: 9, at }] })).toEqual([
+      'Bezel | plain | four-jaw remover, did not move',
+      'Bezel | plain | nylon or ABS lever, left a mark: “at 7”',
+      expect.stringMatching(
+        /^Heat on the magnifier \| plain \| 1 burst, 9 s in all\. One burst longer than 5 s/,
+      ),
+    ])
+  })
+
   it('tells of a stage what was done, what was left out for which reason, and what is open', () => {
     const all = linesOf('Work', {})
     const open = all.filter((line) => line.startsWith('Open |'))

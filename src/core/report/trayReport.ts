@@ -11,6 +11,7 @@ import { capital } from '../units/capital'
 import type { Wait } from '../waits/waits'
 import { figureLines } from './figureLines'
 import { partLines } from './partLines'
+import { removalLines } from './removalLines'
 import type { ReportLine, TrayReport } from './Report'
 import { told } from './Report'
 import { stageLines, stepLines } from './workLines'
@@ -49,7 +50,11 @@ export function trayReport(opened: TrayCase, beside: ToldBeside): TrayReport {
         none: 'Nothing was measured.',
       },
       { title: 'Fitted', lines: [...beside.fitted, ...beside.pressed], none: 'No part was fitted.' },
-      { title: 'Off and on again', lines: partLines(trail), none: 'No part came off.' },
+      {
+        title: 'Off and on again',
+        lines: [...partLines(trail), ...removalLines(kept)],
+        none: 'No part came off.',
+      },
       {
         title: 'Work',
         lines: [

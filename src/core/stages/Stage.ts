@@ -3,7 +3,7 @@ import type { PartKind } from '../parts/parts'
 import type { StraightPair } from '../straight/pairs'
 
 /** What the page of a stage shows beside its steps. */
-export type StagePart = 'readings' | 'own-parts' | 'removal' | 'methods' | 'parts-off' | 'parts-back'
+export type StagePart = 'readings' | 'own-parts' | 'methods' | 'parts-off' | 'parts-back'
 
 /**
  * What the page of a stage draws on its left: the case as it came in, its back with what grips it, what of it is off, the

@@ -7,6 +7,6 @@ export const pushOut: Stage = {
   done: 'Push out done',
   reads: false,
   drawing: 'corner',
-  shows: ['removal', 'methods', 'parts-off'],
+  shows: ['methods', 'parts-off'],
   demands: (work) => onOtherFigures(work, 'push-out'),
 }

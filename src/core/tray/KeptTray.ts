@@ -14,6 +14,8 @@ import type { LeftOut } from '../stages/LeftOut'
 import type { StageId } from '../stages/stages'
 import type { StockBezel } from '../stock/otherParts'
 import type { PartKind } from '../parts/parts'
+import type { HeatBurst } from '../removal/heatBursts'
+import type { Removal } from '../removal/Removal'
 import type { StraightLook } from '../straight/StraightLook'
 import type { TrailEvent } from '../trail/partsTrail'
 import type { CaseSheet } from './CaseSheet'
@@ -87,6 +89,10 @@ export interface KeptTray {
   readonly straightLooks: readonly StraightLook[]
   /** how its bezel was tried, oldest first */
   readonly bezelActions: readonly (BezelAction & { readonly at: Date })[]
+  /** how bezel, insert and magnifier came off, each try, oldest first */
+  readonly removals: readonly Removal[]
+  /** heat its magnifier's bond has had, oldest first */
+  readonly heatBursts: readonly HeatBurst[]
   readonly trail: readonly TrailEvent[]
   /** trails of other trays of the same sheet, newest first */
   readonly pastTrails: readonly (readonly TrailEvent[])[]

@@ -36,6 +36,7 @@ describe('a piece as it stands now', () => {
     ['bezel', 'bezel', 'bezel-off', 'bezel-light'],
     ['insert', 'insert', 'insert-push-out', 'insert-in'],
     ['insert', 'insert', 'insert-lift', 'insert-in'],
+    ['insert', 'insert', 'insert-blade-off', 'insert-in'],
     ['crystalGasket', 'crystal-gasket', 'crystal-gasket-out', 'gasket-in-case'],
     ['backSeal', 'back-seal', 'back-seal-out', 'back-seal-in'],
     ['movement', 'movement', 'movement-out', 'movement-in'],

@@ -17,7 +17,7 @@ const WAYS: Readonly<
   back: { part: 'back', off: ['back-off'], on: ['back-on'] },
   crown: { part: 'stem', off: ['stem-out', 'crown-out'], on: ['movement-in', 'crown-seal'] },
   bezel: { part: 'bezel', off: ['bezel-off'], on: ['bezel-light', 'bezel-home'] },
-  insert: { part: 'insert', off: ['insert-lift', 'insert-push-out'], on: ['insert-in'] },
+  insert: { part: 'insert', off: ['insert-lift', 'insert-push-out', 'insert-blade-off'], on: ['insert-in'] },
   crystal: { part: 'crystal', off: ['crystal-out'], on: [] },
   crystalGasket: { part: 'crystal-gasket', off: ['crystal-gasket-out'], on: ['gasket-in-case'] },
   backSeal: { part: 'back-seal', off: ['back-seal-out'], on: ['back-seal-in'] },

@@ -5,11 +5,9 @@ import { assessMethod } from '../methods/assessMethod'
 import type { LoadedCrystal } from '../fit/underLoad'
 import type { MethodAssessment, MethodProposal } from '../methods/assessMethod'
 import type { PieceNow } from '../methods/PieceNow'
-import type { ShopPolicy } from '../policy/ShopPolicy'
 import type { JobFacts } from '../procedure/JobFacts'
 import type { Procedure } from '../procedure/procedure'
 import { procedure } from '../procedure/procedure'
-import type { ChosenOptions } from '../procedure/schoolChoices'
 import type { ComputedTools } from '../procedure/Step'
 import { NO_COMPUTED_TOOLS } from '../procedure/Step'
 import type { DimensionId } from '../readings/dimensions'
@@ -49,19 +47,11 @@ import type { Wait } from '../waits/waits'
 import { waitsOf } from '../waits/waits'
 import { isOfOldBezel, newBezelOf } from './newBezel'
 import { actsOnOtherFigures } from './onOtherFigures'
+import type { ShopRules } from './ShopRules'
 import type { StandingRim } from './standingRim'
 import { standingRim } from './standingRim'
 import { standsNow } from './standsNow'
 import { standingWork } from './standingWork'
-
-/** What holds for every tray of a shop. */
-export interface ShopRules {
-  readonly policy: ShopPolicy
-  /** what the shop always does where practitioners differ */
-  readonly schools: ChosenOptions
-  /** a world made up to be looked at: what a simulated press did in it counts as done */
-  readonly invented: boolean
-}
 
 /** A tray's case as it stands: the one thing every screen, check and export asks. */
 export interface TrayCase<K extends KeptTray = KeptTray> {

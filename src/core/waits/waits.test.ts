@@ -1,4 +1,4 @@
-import { jobFacts } from '../../../tests/factories/jobFacts'
+import { diverFacts, jobFacts } from '../../../tests/factories/jobFacts'
 import { keptTray } from '../../../tests/factories/keptTray'
 import { BUILT_IN_POLICY } from '../policy/ShopPolicy'
 import { procedure } from '../procedure/procedure'
@@ -27,6 +27,13 @@ describe('a wait', () => {
         endsAt: '2026-11-24T09:20:00.000Z',
       },
     ])
+  })
+
+  it('says until when what lies in open cement still turns, and nothing of what may not be touched', () => {
+    expect(waits(ticked)[0]?.opensUntil).toBeNull()
+    const insert = procedure(diverFacts({ asked: ['insert'], crystalState: 'whole' }))
+    const [cement] = waitsOf({ procedure: insert, ticks: { 'step:insert-in': AT_NINE }, leftOut: {} })
+    expect(cement).toMatchObject({ minutes: 60, opensUntil: '2026-11-24T09:05:00.000Z' })
   })
 
   it('tells the minutes that are left, and none once its time is over', () => {

@@ -14,6 +14,8 @@ export interface Wait {
   /** ISO times */
   readonly startedAt: string
   readonly endsAt: string
+  /** until then what was set may still be moved; null where it may not be touched */
+  readonly opensUntil: string | null
   /** when somebody said that it is over; null while nobody did */
   readonly overAt: string | null
   /** why it was cut short; null where it was not */
@@ -33,7 +35,7 @@ export interface WaitsBasis {
 
 /** Every wait that was begun on a tray, in the order of its steps. */
 export function waitsOf({ procedure, ticks, leftOut }: WaitsBasis): Wait[] {
-  return procedure.steps.flatMap(({ id, stage, title, waitMinutes }) => {
+  return procedure.steps.flatMap(({ id, stage, title, waitMinutes, openMinutes }) => {
     const startedAt = ticks[`step:${id}`]
     if (waitMinutes === 0 || startedAt === undefined) return []
     return [
@@ -43,12 +45,17 @@ export function waitsOf({ procedure, ticks, leftOut }: WaitsBasis): Wait[] {
         title,
         minutes: waitMinutes,
         startedAt,
-        endsAt: new Date(new Date(startedAt).getTime() + waitMinutes * MINUTE_MS).toISOString(),
+        endsAt: minutesAfter(startedAt, waitMinutes),
+        opensUntil: openMinutes === 0 ? null : minutesAfter(startedAt, openMinutes),
         overAt: overSince(startedAt, ticks[waitSubject(id)]),
         cutShort: laterThan(startedAt, leftOut[waitSubject(id)]),
       },
     ]
   })
+}
+
+function minutesAfter(startedAt: string, minutes: number): string {
+  return new Date(new Date(startedAt).getTime() + minutes * MINUTE_MS).toISOString()
 }
 
 /** What was said of an earlier start of the same step says nothing of this one. */

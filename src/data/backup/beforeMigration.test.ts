@@ -30,7 +30,7 @@ async function expectBackup(location: DataLocation): Promise<void> {
   const first = await openStore(location)
   expect(backups()).toEqual([])
   // As the version before this one left it.
-  for (const table of ['straight_looks', 'bezel_actions'])
+  for (const table of ['removals', 'heat_bursts'])
     await first.db.execute(sql`DROP TABLE ${sql.identifier(table)}`)
   await first.db.execute(sql`SELECT seal_sums()`)
   await first.db.execute(

@@ -5,6 +5,7 @@ import type { FindingKind } from '@/core/intake/Finding'
 import type { Scope } from '@/core/methods/scopes'
 import type { Process } from '@/core/methods/harmTable'
 import type { OwnPartId, Seen } from '@/core/own-parts/OwnPart'
+import type { RemovalOutcome, RemovedPart } from '@/core/removal/Removal'
 import type { StageId } from '@/core/stages/stages'
 import type { StraightPair } from '@/core/straight/pairs'
 import type { SizeMark, TrailPartId } from '@/core/trail/parts'
@@ -42,6 +43,12 @@ export interface DemoLook {
   readonly byHour: Readonly<Partial<Record<number, number>>>
   readonly limitMm?: number
   readonly moves?: boolean
+}
+
+/** How a part came off, by the way its school says unless another is told. */
+export interface DemoRemoval {
+  readonly outcome: RemovalOutcome
+  readonly note: string
 }
 
 type DemoIntake = Partial<
@@ -82,6 +89,8 @@ export interface DemoTray {
   readonly leftOut?: Readonly<Record<string, string>>
   /** looks at whether it stands straight */
   readonly askew?: readonly DemoLook[]
+  /** how parts came off that can be harmed by it; clean where nothing is said */
+  readonly cameOff?: Readonly<Partial<Record<RemovedPart, DemoRemoval>>>
   /** true draws a made-up picture of the piece as it came in */
   readonly pictured?: true
   readonly stage: StageId

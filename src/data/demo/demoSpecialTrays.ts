@@ -127,6 +127,7 @@ export const DEMO_SPECIAL_TRAYS: readonly DemoTray[] = [
     ownerMark: 'bosun’s, no. 4',
     complaint: 'Crystal cracked under the bezel at 2',
     crystalState: 'cracked',
+    cameOff: { bezel: { outcome: 'marked', note: 'a hair at 7, polished out' } },
     intake: { classBar: 5, diver: false, wear: 6 },
     stage: 'match',
     openedDay: -1,

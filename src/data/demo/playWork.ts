@@ -20,6 +20,7 @@ import { insertTrailEvents } from '../queries/trail'
 import type { Tray } from '../queries/trays'
 import { demoPicture } from './demoPicture'
 import type { DemoLook, DemoPart, DemoTray } from './DemoTray'
+import { playRemovals } from './playRemovals'
 
 const MINUTE_MS = 60_000
 
@@ -70,6 +71,7 @@ export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoT
   }
   await tickHazards(db, tray, { ...facts, steamedUp: tray.steamedUp }, minute(1))
   await playTrail(db, tray, demo, done, minute)
+  await playRemovals(db, tray, { facts, demo, done }, minute(30))
   const isNoted = found.some(([kind]) => kind === 'back-tightness')
   const asUsual = done.some(({ id }) => id === 'note-tightness') && !isNoted
   for (const [kind, words] of [...found, ...(asUsual ? [AS_USUAL] : [])]) {

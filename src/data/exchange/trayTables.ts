@@ -49,6 +49,8 @@ export const OF_TRAY: readonly PgTable[] = [
   schema.ownParts,
   schema.straightLooks,
   schema.bezelActions,
+  schema.removals,
+  schema.heatBursts,
   schema.reopenings,
   schema.sheetFigures,
   schema.stockMoves,
@@ -112,7 +114,12 @@ const LATER: Readonly<Record<string, readonly string[]>> = {
 }
 
 /** Lists that files of an earlier version have not: left out, they are empty. */
-const LATER_LISTS: readonly PgTable[] = [schema.straightLooks, schema.bezelActions]
+const LATER_LISTS: readonly PgTable[] = [
+  schema.straightLooks,
+  schema.bezelActions,
+  schema.removals,
+  schema.heatBursts,
+]
 
 /** True where a file need not have a list. */
 export function mayBeNoList(table: PgTable): boolean {

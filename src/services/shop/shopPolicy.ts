@@ -3,7 +3,7 @@ import { policyChanges, policyValues, policyWith } from '@/core/policy/policyCha
 import { POLICY_FIELDS } from '@/core/policy/policyFields'
 import { mergeRecord } from '@/core/records/mergeRecord'
 import type { ShopPolicy } from '@/core/policy/ShopPolicy'
-import type { ShopRules } from '@/core/tray/trayCase'
+import type { ShopRules } from '@/core/tray/ShopRules'
 import type { Db } from '@/data/client'
 import { changeShopSettings, shopSettingsRow } from '@/data/queries/shopSettings'
 import { action } from '../action'

@@ -22,6 +22,8 @@ export const chooseSchool = trayChange(
     if (!Object.hasOwn(options, option))
       return refuse(`${question}: “${option}” is not one of ${Object.values(options).join('; ')}.`)
     const stand = schoolStand(school, facts, { [school]: option })
+    const against = stand.against?.[option]
+    if (against !== undefined) return refuse(`${question}: not so here, ${against}.`)
     if (stand.option !== option)
       return refuse(`${question}: stays “${stand.option.replaceAll('-', ' ')}”, ${stand.because}.`)
     await updateTrayIntake(tx, trayId, { schools: { ...kept.tray.schools, [school]: option } })

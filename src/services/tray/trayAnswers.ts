@@ -6,6 +6,7 @@ import { leftOutOf } from '@/data/queries/leftOut'
 import { openMethodRuns } from '@/data/queries/methodRuns'
 import { bezelsByIds } from '@/data/queries/otherParts'
 import { bezelActionsOf } from '@/data/queries/bezelActions'
+import { heatBurstsOf, removalsOf } from '@/data/queries/removals'
 import { lookedOverOf } from '@/data/queries/ownParts'
 import { straightLooksOf } from '@/data/queries/straightLooks'
 import { pastWaitsOf } from '@/data/queries/pastWaits'
@@ -70,6 +71,8 @@ export const QUESTIONS = {
   looked: ofTray([schema.ownParts], (db, { trayIds }) => lookedOverOf(db, trayIds)),
   straightLooks: ofTray([schema.straightLooks], (db, { trayIds }) => straightLooksOf(db, trayIds)),
   bezelActions: ofTray([schema.bezelActions], (db, { trayIds }) => bezelActionsOf(db, trayIds)),
+  removals: ofTray([schema.removals], (db, { trayIds }) => removalsOf(db, trayIds)),
+  heatBursts: ofTray([schema.heatBursts], (db, { trayIds }) => heatBurstsOf(db, trayIds)),
   trails: ofTray([trailEvents], (db, { trayIds }) => trailsOf(db, trayIds)),
   pastTrails: ofSheet([trailEvents, trays], (db, { sheetIds }) =>
     newestTrailsOf(db, sheetIds, PAST_TRAILS + 1),

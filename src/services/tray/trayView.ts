@@ -36,6 +36,8 @@ import type { RimView } from './rimView'
 import { rimView } from './rimView'
 import type { BezelActionView } from './bezelActionView'
 import { bezelActionView } from './bezelActionView'
+import type { RemovalView } from './removalView'
+import { removalView } from './removalView'
 import type { StraightView } from './straightView'
 import { straightView } from './straightView'
 import { withPartsOut } from './withPartsOut'
@@ -72,6 +74,8 @@ export interface TrayView extends ReadingsView, SizeView, PartsView {
   readonly straight: StraightView
   /** null where no turning bezel was off */
   readonly bezelAction: BezelActionView | null
+  /** null where nothing comes off that can be harmed by it */
+  readonly removal: RemovalView | null
 }
 
 const NO_LEANS: ReadonlyMap<number, PressLean> = new Map()
@@ -114,6 +118,7 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
     rim: rimView(opened, leans),
     straight: straightView(opened),
     bezelAction: bezelActionView(opened),
+    removal: await removalView(db, opened),
     policy: rules.policy.fit,
     ...partsView(opened, drawers),
   }

@@ -22,7 +22,7 @@ test('an acrylic cup over a neck: the bezel that squeezes it is there without be
   await piece.read('1.20', '1.20', '1.20', '1.40')
   await piece.done('Push out')
   const steps = page.getByTestId('step')
-  await expect(steps.filter({ hasText: 'Bezel off: enter at the gap' })).toBeVisible()
+  await expect(steps.filter({ hasText: 'Bezel off: plastic lever in at the gap' })).toBeVisible()
   await expect(page.getByText('Crystal gasket out')).toHaveCount(0)
   await piece.work()
   await piece.done('Clean')

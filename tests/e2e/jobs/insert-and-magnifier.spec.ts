@@ -44,13 +44,15 @@ test('insert two minutes off and a magnifier to come off: soaked while the head 
   })
   await piece.work()
   await piece.done('Open')
-  // The other school: its bezel stays on and the face soaks. It is chosen where the insert comes off, and moves to Open.
-  await piece.look('Push out')
-  const pushed = page.getByTestId('step').filter({ hasText: 'Push the insert out from behind' })
-  await pushed.getByRole('button', { expanded: false }).first().click()
-  await page.getByRole('button', { name: 'bezel stays on, the head’s face soaks in acetone' }).click()
-  await expect(pushed).toBeHidden()
-  await piece.look('Open')
+  // The other school: its bezel stays on and the face soaks. It is chosen before the head is opened, for it needs it shut.
+  const insertWays = page.getByRole('region', { name: 'Insert off, safest first' })
+  await expect(insertWays.getByTestId('way').filter({ hasText: 'Thin blade' })).toContainText(
+    'aluminium insert: aluminium bends',
+  )
+  await insertWays.getByRole('button', { name: 'Take it: soak the face in acetone' }).click()
+  await expect(insertWays.getByTestId('way').filter({ hasText: '✓ taken' })).toContainText(
+    /^Soak the face.*1 h/s,
+  )
   const steps = page.getByTestId('step')
   await expect(steps).toContainText([
     /^Strap/,
@@ -87,9 +89,16 @@ test('insert two minutes off and a magnifier to come off: soaked while the head 
   await piece.done('Decase')
   await piece.work()
   await piece.done('Push out')
-  await expect(steps).toHaveCount(1)
+  await expect(steps).toContainText([/^Magnifier off/, /^After the heat/])
+  const heat = page.getByRole('region', { name: 'Heat by the burst' })
+  await expect(heat.getByRole('button', { name: 'Heat on' })).toBeDisabled()
   await startMethod(page, 'flame', 'the face of the head')
   await expect(page.getByText(/flame in use on this tray/)).toBeVisible()
+  await heat.getByRole('button', { name: 'Heat on' }).click()
+  await expect(heat.getByRole('status')).toHaveText(/^[1-9]\.\d s$/)
+  await heat.getByRole('button', { name: 'Heat off' }).click()
+  await expect(heat).toContainText(/1 burst, [1-9] s in all/)
+  await expect(heat.getByRole('status')).toHaveText(/^cooling, \d+ s$/)
   await page.getByRole('button', { name: 'End it' }).click()
   await expect(page.getByText(/flame in use on this tray/)).toBeHidden()
   await piece.work()

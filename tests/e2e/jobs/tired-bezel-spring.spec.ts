@@ -19,8 +19,27 @@ test('a turning bezel with a tired spring: no blade near its ceramic, no insert 
   await expect(strip.getByRole('button', { name: /^(Decase|Measure|Match|Press in)/ })).toHaveCount(0)
   await piece.through('Open', 'Push out')
   const ways = page.getByRole('region', { name: 'Bezel off' })
-  await expect(ways.getByRole('listitem').first()).toContainText('nylon or ABS lever')
-  await expect(ways.getByRole('listitem').last()).toContainText(/^steel blade\s*blocked\. ceramic insert/)
+  const way = ways.getByTestId('way')
+  await expect(way).toHaveText([/^Nylon or ABS lever/, /^Four-jaw/, /^Rubber grip ball/, /^Steel blade/])
+  await expect(way.last()).toContainText(/Blocked\s*ceramic insert: ceramic shatters when pried/)
+  await expect(way.last().getByRole('button')).toHaveCount(0)
+  // Another school: its steps are the job's from then on.
+  await ways.getByRole('button', { name: 'Take it: four-jaw remover' }).click()
+  await expect(way.filter({ hasText: '✓ taken' })).toHaveText(/^Four-jaw remover/)
+  await expect(page.getByTestId('step').filter({ hasText: 'Bezel off: four jaws' })).toBeVisible()
+  // What would not come is written down before it is off, and that it came off clean only once it is.
+  const went = async (outcome: string, minutes: string) => {
+    await ways.getByRole('button', { name: /^(Write down how it went|One more try)$/ }).click()
+    await ways.getByRole('combobox', { name: 'How it went' }).click()
+    await page.getByRole('option', { name: outcome, exact: true }).click()
+    await ways.getByRole('textbox', { name: 'Minutes' }).fill(minutes)
+    await ways.getByRole('button', { name: 'Keep how it went' }).click()
+  }
+  const tries = ways.getByRole('list', { name: 'Tries' }).getByRole('listitem')
+  await went('did not move', '5')
+  await expect(tries).toHaveText(/^did not move.*four-jaw remover.*5 min/)
+  await went('came off clean', '9')
+  await expect(page.getByText(/on by the parts trail: take it off there first/)).toBeVisible()
   // Wrong order: the spring is under the bezel, and going on with it off is asked about.
   await page.keyboard.press('d')
   const why = page.getByRole('dialog')
@@ -28,6 +47,8 @@ test('a turning bezel with a tired spring: no blade near its ceramic, no insert 
   await page.keyboard.press('Escape')
   await expect(why).toBeHidden()
   await piece.work()
+  await ways.getByRole('button', { name: 'Keep how it went' }).click()
+  await expect(tries).toHaveText([/^did not move/, /^came off clean.*9 min/])
   await piece.done('Clean')
 
   const clean = page.getByTestId('step')
@@ -76,4 +97,8 @@ test('a turning bezel with a tired spring: no blade near its ceramic, no insert 
   })
   await next.look('Prove')
   await expect(page.getByText('120 clicks counted')).toBeVisible()
+  // What this shop saw of a way goes with its case.
+  await next.look('Push out')
+  const jaws = page.getByTestId('way').filter({ hasText: 'Four-jaw' })
+  await expect(jaws).toContainText(/this case: 2, 1 did not move/)
 })

@@ -12,6 +12,8 @@ import { bezelOnAfter } from './reachedAfter'
 /** Cures, minutes. Common practice. */
 const RING_CURE_MINUTES = 30
 const INSERT_CURE_MINUTES = 60
+/** Clear flexible cement skins over: what lies in it still turns for so long, minutes. From memory. */
+const CEMENT_OPEN_MINUTES = 5
 
 const ringWork = ({ facts }: Job) => facts.asked.includes('chapter-ring') && facts.chapterRing !== 'none'
 
@@ -68,6 +70,7 @@ export const PRESS_RULES: readonly StepRule[] = [
     tools: ['flexible cement', 'fine needle'],
     activeMinutes: 4,
     waitMinutes: RING_CURE_MINUTES,
+    openMinutes: CEMENT_OPEN_MINUTES,
     school: 'ring-fixing',
   },
   ...movementBack('press-in'),
@@ -169,6 +172,8 @@ export const ALIGN_RULES: readonly StepRule[] = [
     after: ['match-insert'],
     waitMinutes: ({ schools }) =>
       schools['insert-fixing'].option === 'flexible-cement' ? INSERT_CURE_MINUTES : 0,
+    openMinutes: ({ schools }) =>
+      schools['insert-fixing'].option === 'flexible-cement' ? CEMENT_OPEN_MINUTES : 0,
     check: 'Pip on 12, insert flush all round.',
     school: 'insert-fixing',
   },

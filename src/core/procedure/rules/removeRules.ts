@@ -1,16 +1,41 @@
-import { constructionOf } from '../../construction/constructions'
 import { hasOldRing } from '../../construction/hasOldRing'
+import type { BezelEntry } from '../../construction/kinds'
 import { isPressedOn } from '../../construction/kinds'
 import { constructionSteps } from './constructionSteps'
 import { CAUTIONS } from '../cautions'
 import type { Job } from '../Job'
 import { bezelBaresDial, ringLivesInBezel, turningBezelOff } from '../jobOf'
 import type { StepRule } from '../Step'
+import { judged } from './questions'
 
 const asksForRing = ({ facts }: Job) => facts.asked.includes('chapter-ring')
 
-/** Its own insert fitted here before: only another one is chosen by what is read. */
-const choosesInsert = ({ insertWork, facts }: Job) => insertWork && !facts.ownBack.includes('insert')
+/** Where a lever or blade goes in; the joint is the same for both. */
+function enterAt(entry: BezelEntry | null): string {
+  return entry === 'none' ? 'between the lugs, no gap shows' : 'at the gap or slot, between the lugs'
+}
+
+const BEZEL_OFF: Readonly<Record<string, (at: string) => string>> = {
+  'plastic-lever': (at) =>
+    `Bezel off: plastic lever in ${at}, up by a hair, on by a quarter, until it lets go all round`,
+  'four-jaw': () =>
+    'Bezel off: four jaws under its edge, each a quarter turn at a time, opposite before neighbour',
+  'steel-blade': (at) =>
+    `Bezel off: blade in ${at}, lightly, all the way round, never levered against the case`,
+  'grip-ball': () => 'Bezel off: rubber ball pressed on, turned and drawn by hand',
+}
+const BEZEL_OFF_TOOLS: Readonly<Record<string, readonly string[]>> = {
+  'plastic-lever': ['nylon or ABS lever'],
+  'four-jaw': ['four-jaw remover'],
+  'steel-blade': ['thin blade', 'film under it'],
+  'grip-ball': ['rubber grip ball'],
+}
+
+/** Ways that can slip into the other hand. */
+const PRIED: readonly string[] = ['plastic-lever', 'steel-blade']
+
+/** Off with its old adhesive left on the seat: everything but a soak. */
+const offDry = ({ schools }: Job) => schools['insert-removal'].option !== 'soak'
 
 /** Measure, then take off: bezel, insert, crystal, magnifier. Thickness is read before anything presses on the glass. */
 export const REMOVE_RULES: readonly StepRule[] = [
@@ -27,11 +52,13 @@ export const REMOVE_RULES: readonly StepRule[] = [
   {
     id: 'tape-bezel',
     stage: 'push-out',
-    when: ({ bezelOff, facts }) => bezelOff && isPressedOn(facts.bezelKind),
+    when: ({ bezelOff, facts, schools }) =>
+      bezelOff && isPressedOn(facts.bezelKind) && schools['bezel-removal'].option !== 'grip-ball',
     title: 'Two layers of tape across bezel and case, one down the joint',
     why: 'What the lever touches is scarred.',
     tools: ['masking tape'],
     activeMinutes: 3,
+    school: 'bezel-removal',
   },
   {
     id: 'bezel-off',
@@ -48,18 +75,17 @@ export const REMOVE_RULES: readonly StepRule[] = [
     id: 'bezel-off',
     stage: 'push-out',
     when: ({ bezelOff, facts }) => bezelOff && isPressedOn(facts.bezelKind),
-    title: ({ facts }) =>
-      facts.bezelEntry === 'none'
-        ? 'Bezel off: no gap shows, so enter between the lugs'
-        : 'Bezel off: enter at the gap or slot, between the lugs',
+    title: ({ facts, schools }) =>
+      BEZEL_OFF[schools['bezel-removal'].option]?.(enterAt(facts.bezelEntry)) ?? 'Bezel off',
+    tools: ({ schools }) => BEZEL_OFF_TOOLS[schools['bezel-removal'].option] ?? [],
     why: ({ facts }) =>
       facts.insertMaterial === 'ceramic'
         ? 'Even lift all round: a ceramic insert shatters when pried.'
         : 'Even lift all round: a bezel pried on one side bends.',
-    cautions: [CAUTIONS.blade],
+    cautions: ({ schools }) => (PRIED.includes(schools['bezel-removal'].option) ? [CAUTIONS.blade] : []),
     activeMinutes: 6,
     takesOff: ['bezel'],
-    school: ({ bezelMustOff }) => (bezelMustOff ? null : 'bezel-at-the-press'),
+    school: ({ bezelMustOff }) => (bezelMustOff ? 'bezel-removal' : 'bezel-at-the-press'),
   },
   {
     id: 'dial-covered',
@@ -92,12 +118,24 @@ export const REMOVE_RULES: readonly StepRule[] = [
     school: 'insert-removal',
   },
   {
+    id: 'insert-blade-off',
+    stage: 'push-out',
+    when: ({ insertWork, schools }) => insertWork && schools['insert-removal'].option === 'blade',
+    title: 'Insert out from the front: thin blade under its edge, small moves all round',
+    why: 'Lifted at one spot it bends or chips; the tape keeps the blade off bezel and crystal.',
+    tools: ['masking tape', 'thin blade', 'pegwood'],
+    cautions: [CAUTIONS.blade],
+    activeMinutes: 6,
+    takesOff: ['insert'],
+    school: 'insert-removal',
+  },
+  {
     id: 'adhesive-off',
     stage: 'push-out',
-    when: ({ insertWork, schools, facts }) =>
-      insertWork && schools['insert-removal'].option === 'push-out' && facts.insertHold !== 'friction',
-    title: 'Old adhesive off with hot water and detergent',
-    why: 'A lump left behind tilts the new insert.',
+    when: (job) => job.insertWork && offDry(job) && job.facts.insertHold !== 'friction',
+    title: 'Old adhesive off with hot water and detergent; what stays, with its own solvent',
+    why: 'A lump left behind tilts the new insert. Alcohol takes film and its glue, acetone cement, on the bare bezel alone.',
+    tools: ['hot water and detergent', 'pegwood', 'alcohol or acetone on a cloth'],
     activeMinutes: 12,
     check: 'Seat bare and smooth.',
   },
@@ -128,6 +166,25 @@ export const REMOVE_RULES: readonly StepRule[] = [
     takesOff: ['chapter-ring'],
   },
   {
+    id: 'crystal-ring-seen',
+    stage: 'push-out',
+    when: (job) => asksForRing(job) && job.facts.chapterRing !== 'none' && hasOldRing(job.facts),
+    title: 'Look where the crystal’s own ring stayed, before anything else is laid in',
+    why: 'It slips out unseen with crystal or chapter ring; a chapter ring cemented over its empty place has to come out again.',
+    tools: ['loupe'],
+    after: ['chapter-ring-out'],
+    activeMinutes: 1,
+    question: {
+      asks: 'Seen',
+      answers: [
+        { words: 'still in the case', good: true },
+        { words: 'came out with the crystal, laid by', good: true },
+        { words: 'nowhere to be found', good: false },
+      ],
+      detail: { label: 'Where, and how it looks', needed: false },
+    },
+  },
+  {
     id: 'crystal-gasket-out',
     stage: 'push-out',
     when: ({ crystalWork, facts }) => crystalWork && hasOldRing(facts),
@@ -149,40 +206,18 @@ export const MAGNIFIER_RULES: readonly StepRule[] = [
     tools: ['small flame', 'pegwood', 'heatproof board'],
     cautions: [CAUTIONS.flame],
     activeMinutes: 10,
-    check: 'Crystal still stands fast; if it moved, press it home again.',
-  },
-]
-
-/** Read once it is out, still before cleaning. */
-export const MEASURE_OUT_RULES: readonly StepRule[] = [
-  {
-    id: 'measure-diameter',
-    stage: 'clean',
-    when: ({ crystalToRemove, facts }) => crystalToRemove && facts.crystalState !== 'shattered',
-    title: 'Read the crystal across several directions, out of the case',
-    why: 'In the case the bevel makes it read small by twice the bevel.',
-    tools: ['caliper'],
-    activeMinutes: 3,
+    check: 'Bond let go by itself: nothing was levered.',
   },
   {
-    id: 'measure-case',
-    stage: 'clean',
-    when: ({ crystalWork }) => crystalWork,
-    title: ({ facts }) => constructionOf(facts.retention).measureCase,
-    why: 'The case decides what fits; the old crystal may have been the wrong one.',
-    tools: ['caliper', 'depth gauge'],
-    activeMinutes: 4,
-  },
-  {
-    id: 'measure-bezel',
-    stage: 'clean',
-    when: (job) => choosesInsert(job) || (job.bezelOff && job.facts.asked.includes('bezel')),
-    title: (job) =>
-      choosesInsert(job)
-        ? 'Read the insert seat: outer and inner diameter, depth'
-        : 'Read the old bezel and what it goes over',
-    why: 'Families that look alike differ by tenths and are not interchangeable.',
-    tools: ['caliper', 'depth gauge'],
-    activeMinutes: 3,
+    id: 'heat-level',
+    stage: 'push-out',
+    when: ({ facts, crystalWork }) =>
+      facts.asked.includes('magnifier-off') && facts.magnifier !== 'none' && !crystalWork,
+    title: 'After the heat: crystal still fast, and as high all round as it was',
+    why: 'Too much heat loosens the ring it sits in; found now, it is pressed home once more.',
+    tools: ['dial indicator', 'loupe'],
+    after: ['magnifier-off'],
+    activeMinutes: 2,
+    question: judged('fast and even all round', 'moved or high on a side', 'Where, and by how much'),
   },
 ]

@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { opensBack } from '@/core/procedure/opensBack'
 import { Findings } from '../intake/Findings'
 import { MethodsPanel } from '../push-out/MethodsPanel'
+import { RemovalPanels } from '../removal/RemovalPanels'
 import { PastFindings } from '../shared/PastFindings'
 import { StepList } from '../shared/StepList'
 import { WorkError } from '../shared/WorkError'
@@ -30,6 +31,7 @@ export function OpeningPanel({ bench, actions }: StageWorkProps) {
           Open: the back stays closed for this job
         </Typography>
         <StepList bench={bench} actions={actions} stage="open" />
+        <RemovalPanels bench={bench} actions={actions} stage="open" />
         {steps.has('insert-soak') && <MethodsPanel bench={bench} actions={actions} />}
         <TrailPanel bench={bench} actions={actions} stage="open" />
       </Box>
@@ -50,6 +52,7 @@ export function OpeningPanel({ bench, actions }: StageWorkProps) {
       <HolderNote view={view} />
       <PastFindings found={view.pastFindings} />
       <StepList bench={bench} actions={actions} stage="open" />
+      <RemovalPanels bench={bench} actions={actions} stage="open" />
       {steps.has('insert-soak') && <MethodsPanel bench={bench} actions={actions} />}
       <BackTightness bench={bench} actions={actions} />
       <Findings

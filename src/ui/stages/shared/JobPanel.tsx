@@ -10,13 +10,16 @@ import { MethodsPanel } from '../push-out/MethodsPanel'
 import { ReadingsTable } from '../measure/ReadingsTable'
 import { TrayVerdict } from '../measure/TrayVerdict'
 import { MovementNote } from '../decase/MovementNote'
-import { RemovalChooser } from '../push-out/RemovalChooser'
 import { ReplayPanel } from '../close/ReplayPanel'
 import { OwnPartsPanel } from './OwnPartsPanel'
 import { StepList } from './StepList'
 import { TrailPanel } from '../decase/TrailPanel'
 
 const PressWorks = dynamic(() => import('../press/PressWorks').then((m) => m.PressWorks), {
+  loading: () => null,
+})
+
+const RemovalPanels = dynamic(() => import('../removal/RemovalPanels').then((m) => m.RemovalPanels), {
   loading: () => null,
 })
 
@@ -60,7 +63,7 @@ export function JobPanel({ bench, actions, stage }: StageWorkProps & { stage: St
       {PRESSED_AT.includes(stage) && <PressWorks bench={bench} actions={actions} />}
       {shows.includes('own-parts') && <OwnPartsPanel bench={bench} actions={actions} />}
       {shows.includes('readings') && <ReadHere bench={bench} actions={actions} />}
-      {shows.includes('removal') && <RemovalChooser view={view} />}
+      {view.removal && <RemovalPanels bench={bench} actions={actions} stage={stage} />}
       {shows.includes('methods') && <MethodsPanel bench={bench} actions={actions} />}
       {partsOff && <TrailPanel bench={bench} actions={actions} stage={stage} />}
       {partsBack && <ReplayPanel bench={bench} actions={actions} />}

@@ -13,9 +13,16 @@ export interface SchoolChoiceProps {
 export function SchoolChoice({ school, onChoose }: SchoolChoiceProps) {
   const { question, options } = SCHOOLS[school.id]
   const words = (option: string) => (options as Readonly<Record<string, string>>)[option] ?? option
-  const others = Object.keys(options).filter((option) => option !== school.option)
+  const { against = {} } = school
+  const others = Object.keys(options).filter(
+    (option) => option !== school.option && against[option] === undefined,
+  )
+  const notHere = Object.entries(against).map(([option, why]) => `${words(option)} (${why})`)
   return (
-    <Box sx={{ mt: 0.5, pl: 1.25, borderLeft: 3, borderColor: 'warning.main' }}>
+    <Box
+      data-testid={`school-${school.id}`}
+      sx={{ mt: 0.5, pl: 1.25, borderLeft: 3, borderColor: 'warning.main' }}
+    >
       {question}: <strong>{words(school.option)}</strong>, {school.because}.{' '}
       {school.open && onChoose ? (
         <>
@@ -39,6 +46,9 @@ export function SchoolChoice({ school, onChoose }: SchoolChoiceProps) {
         </>
       ) : (
         <span style={{ color: 'var(--mui-palette-text-secondary)' }}>No other way here.</span>
+      )}
+      {notHere.length > 0 && (
+        <span style={{ color: 'var(--mui-palette-text-secondary)' }}> Not here: {notHere.join('; ')}.</span>
       )}
     </Box>
   )

@@ -1,4 +1,4 @@
-import { screen, within } from '@testing-library/react'
+import { cleanup, screen, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { benchAround } from '../../../../tests/factories/bench'
 import { diverFacts, jobFacts } from '../../../../tests/factories/jobFacts'
@@ -10,7 +10,6 @@ import type { TrailEvent } from '@/core/trail/partsTrail'
 import { HazardList } from './HazardList'
 import { MethodsPanel } from '../push-out/MethodsPanel'
 import { MovementNote } from '../decase/MovementNote'
-import { RemovalChooser } from '../push-out/RemovalChooser'
 import { ReplayPanel } from '../close/ReplayPanel'
 import { ShapePanel } from '../measure/ShapePanel'
 import { StepList } from './StepList'
@@ -111,8 +110,8 @@ describe('StepList', () => {
   })
 
   it('offers the other schools where practice leaves a choice, and says where it does not', async () => {
-    const facts = diverFacts()
-    const work = benchAround(trayViewOf({ job: { facts, procedure: procedure(facts) } }), 'push-out')
+    const sound = diverFacts()
+    const work = benchAround(trayViewOf({ job: { facts: sound, procedure: procedure(sound) } }), 'push-out')
     renderInTheme(<StepList {...work} stage="push-out" />)
     const user = userEvent.setup()
     await user.click(screen.getByRole('button', { name: /^Push the insert out/ }))
@@ -121,16 +120,20 @@ describe('StepList', () => {
       action: 'chooseSchool',
       input: { school: 'insert-removal', option: 'soak' },
     })
+    // Where a crack lets the bath in, the bath is told to be none here, and the blade is left.
     const cracked = diverFacts({ crystalState: 'cracked' })
-    const other = benchAround(
-      trayViewOf({ job: { facts: cracked, procedure: procedure(cracked) } }),
-      'push-out',
-    )
-    renderInTheme(<StepList {...other} stage="push-out" />)
-    const [, second] = screen.getAllByRole('button', { name: /^Push the insert out/ })
-    if (second) await user.click(second)
-    expect(screen.getByText(/no soak here: the crystal/)).toBeInTheDocument()
-    expect(screen.getByText('No other way here.')).toBeInTheDocument()
+    // Held by friction nothing dissolves, and no blade comes near ceramic.
+    const alone = diverFacts({ insertHold: 'friction', insertMaterial: 'ceramic' })
+    for (const facts of [cracked, alone]) {
+      cleanup()
+      const other = benchAround(trayViewOf({ job: { facts, procedure: procedure(facts) } }), 'push-out')
+      renderInTheme(<StepList {...other} stage="push-out" />)
+      await user.click(screen.getByRole('button', { name: /^Push the insert out/ }))
+      const school = screen.getByTestId('school-insert-removal')
+      expect(school).toHaveTextContent(/Not here: bezel stays on, the head’s face soaks in acetone \(/)
+      if (facts === cracked) expect(school).toHaveTextContent(/no soak here: the crystal.*thin blade/)
+      else expect(school).toHaveTextContent(/No other way here.*thin blade.*ceramic shatters when pried/)
+    }
   })
 })
 
@@ -255,27 +258,6 @@ describe('MethodsPanel', () => {
       action: 'startMethod',
       input: { process: 'acetone-bath', scope: 'face', heeded: true },
     })
-  })
-})
-
-describe('RemovalChooser', () => {
-  it('ranks ways for bezel and insert, blocked ones with their way round', () => {
-    const facts = diverFacts({ insertMaterial: 'ceramic', bezelEntry: 'none' })
-    renderInTheme(<RemovalChooser view={trayViewOf({ job: { facts, procedure: procedure(facts) } })} />)
-    const bezel = screen.getByRole('region', { name: 'Bezel off, safest first' })
-    expect(within(bezel).getAllByRole('listitem')[0]).toHaveTextContent('four-jaw remover')
-    expect(bezel).toHaveTextContent(/blocked. ceramic insert: ceramic shatters/)
-    expect(screen.getByRole('region', { name: 'Insert off, safest first' })).toHaveTextContent(
-      'push out from behind',
-    )
-  })
-
-  it('is silent on a case without either', () => {
-    const facts = jobFacts()
-    const { container } = renderInTheme(
-      <RemovalChooser view={trayViewOf({ job: { facts, procedure: procedure(facts) } })} />,
-    )
-    expect(container).toBeEmptyDOMElement()
   })
 })
 
