@@ -198,6 +198,26 @@ export class Piece {
     await this.done('Clean')
   }
 
+  /** Reads at Align how far a pair is off its marks, mm by hour, and waits for what the page makes of it. */
+  async reads(
+    pair: string,
+    byHour: Readonly<Record<number, string>>,
+    verdict: string | RegExp,
+  ): Promise<void> {
+    const straight = this.page.getByRole('region', { name: 'Straight' })
+    const tab = straight.getByRole('button', { name: new RegExp(`${pair}$`) })
+    await tab.click()
+    await expect(tab).toHaveAttribute('aria-pressed', 'true')
+    const again = straight.getByRole('button', { name: 'Read again as it stands' })
+    if (await again.count()) await again.click()
+    for (const [hour, text] of Object.entries(byHour))
+      await this.page.getByLabel(`Offset at ${hour}, mm`).fill(text)
+    await this.page.getByRole('button', { name: 'Keep this look' }).click()
+    await expect(straight.getByRole('status').first()).toHaveText(verdict)
+    // Keys are the page's again.
+    await this.page.getByRole('heading', { name: /^Tray \d+$/ }).click()
+  }
+
   async standsAt(stage: string): Promise<void> {
     await expect(this.page.getByRole('button', { name: `${stage}, the tray is here` })).toBeVisible()
   }

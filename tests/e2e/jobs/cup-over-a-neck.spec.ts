@@ -62,6 +62,10 @@ test('an acrylic cup over a neck: the bezel that squeezes it is there without be
   await page.getByRole('checkbox', { name: /^Clamps half-tight/ }).click()
   await expect(page.getByText(/Still off by the parts trail: 2 clamps/).first()).toBeVisible()
   await piece.countBack('2 clamps')
+  // Light fit, look, corrected, look: the lens is judged from above by what is read, and no tick does.
+  await piece.reads('magnifier against date', { 3: '.3' }, '0.30 clockwise of its mark')
+  await expect(page.getByRole('checkbox', { name: /^Magnifier over the date/ })).toBeDisabled()
+  await piece.reads('magnifier against date', { 3: '.02' }, '✓ Straight')
   await piece.work(/^Press the bezel home/)
   // One final press, logged as it was done: its step is done with it.
   await piece.pressed('Bezel, final fit', /bears on the bezel only.*Keep off the crystal, the magnifier/)

@@ -117,6 +117,7 @@ test('insert two minutes off and a magnifier to come off: soaked while the head 
   await expect(steps.last()).toContainText('pip to 12')
   await piece.work()
   await expect(waits).toContainText(/Clear flexible cement.*(1 h|59 min) left/s)
+  await piece.reads('insert against bezel', { 12: '.01', 3: '0', 6: '-.01', 9: '0' }, '✓ Straight')
   await piece.cutWaits('light-cured cement')
   await piece.done('Close')
   const lines = page.getByTestId('replay-line')

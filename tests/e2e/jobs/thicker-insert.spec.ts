@@ -42,6 +42,8 @@ test('an insert in a steel bezel: the ceramic one stands proud and is refused by
   const black = page.getByRole('listitem').filter({ hasText: '37.9 / 30.6 × 0.8 sloped aluminium black' })
   await black.getByRole('button', { name: 'Take out' }).click()
   await expect(page.getByRole('region', { name: 'Out of the drawers' })).toContainText('I-379-306-K')
+  // Drawn as it will stand, with the cement under it.
+  await expect(page.getByText('Insert flush')).toBeVisible()
   await piece.done('Align')
   await expect(page.getByTestId('step').last()).toContainText('pip to 12')
   await piece.work(/pip to 12/)
@@ -51,6 +53,15 @@ test('an insert in a steel bezel: the ceramic one stands proud and is refused by
   await expect(why).toContainText('say when its wait is over: Clear flexible cement')
   await page.keyboard.press('Escape')
   await expect(why).toBeHidden()
+  // While the cement is open it still turns: read off, turned, read again.
+  await expect(page.getByRole('region', { name: 'Waits' })).toContainText(/Still turns until \d\d:\d\d/)
+  const off = { 12: '.2', 3: '.2', 6: '.2', 9: '.2' }
+  await piece.reads('insert against bezel', off, /^Turned 0\.\d+° clockwise$/)
+  await page.keyboard.press('d')
+  await expect(why).toContainText(/insert against bezel turned 0\.\d+° clockwise/)
+  await page.keyboard.press('Escape')
+  await expect(why).toBeHidden()
+  await piece.reads('insert against bezel', { 12: '0', 3: '.01', 6: '0', 9: '-.01' }, '✓ Straight')
   await piece.cutWaits('light-cured cement')
   await piece.done('Close')
   // The head stayed shut: no seal of it is asked about.

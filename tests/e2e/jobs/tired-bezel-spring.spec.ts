@@ -65,6 +65,15 @@ test('a turning bezel with a tired spring: no blade near its ceramic, no insert 
     page.getByTestId('step').filter({ hasText: 'Press the bezel until it clicks home' }),
   ).toBeVisible()
   await piece.work()
+  // It went on beside its mark: off once more, counted, and what was done is to do again.
+  await page.getByRole('button', { name: 'bezel off again', exact: true }).click()
+  await expect(
+    page.getByRole('checkbox', { name: /^Press the bezel until it clicks home/ }),
+  ).not.toBeChecked()
+  await piece.work()
+  await expect(page.getByRole('button', { name: 'bezel off again, came off 2 times' })).toBeVisible()
+  // Home on its teeth: one click off reads as three degrees.
+  await piece.reads('bezel against case', { 12: '0', 3: '0', 6: '.01', 9: '0' }, '✓ Straight')
   await piece.done('Close')
   const lines = page.getByTestId('replay-line')
   await expect(lines.filter({ hasText: 'bezel spring' })).toContainText('✓ 1 back')

@@ -1,5 +1,6 @@
 import { JobWork } from '../shared/JobWork'
 import type { StageWorkProps } from '../StageWorkProps'
+import { OffAgainRow } from './OffAgainRow'
 import { StraightPanel } from './StraightPanel'
 
 /** What has to stand straight, read and helped, and the steps that set it. */
@@ -7,6 +8,7 @@ export function AlignWork({ bench, actions }: StageWorkProps) {
   return (
     <>
       <StraightPanel bench={bench} />
+      <OffAgainRow bench={bench} actions={actions} />
       <JobWork bench={bench} actions={actions} />
     </>
   )
