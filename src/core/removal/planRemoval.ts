@@ -82,7 +82,7 @@ function planOf(
   const inAll = (step: Step) =>
     [...jobs.values()].every(({ steps }) => steps.some((other) => isSame(step, other)))
   const stand = school && schoolStand(school, facts, choices)
-  const taken = stand ? stand.option : ways[0]?.id
+  const taken = stand?.option
   const stages = [...jobs.values()].flatMap(({ steps }) => removalStep(part, steps)?.stage ?? [])
   return {
     part,

@@ -40,6 +40,8 @@ const BASE_RISK: Readonly<Record<BezelWay, number>> = {
   'grip-ball': 0.05,
 }
 const NO_ENTRY_RISK = 0.3
+/** Most pressed bezels have a gap: one is looked for before anything else is tried. */
+const NOT_LOOKED_RISK = 0.04
 const SOFT_METAL_RISK = 0.25
 /** A grip ball that slips wastes time and marks nothing, but rarely moves a tight bezel. */
 const TIGHT_GRIP_RISK = 0.4
@@ -78,7 +80,7 @@ function bezelWay(id: BezelWay, facts: JobFacts): Judged {
     add(NO_ENTRY_RISK, 'no gap or slot to enter: look between the lugs')
   if (pried && facts.bezelEntry === 'lifting-slot') add(0, 'the lifting slot takes the lever')
   if (pried && facts.bezelEntry === 'gap') add(0, 'the gap takes the lever')
-  if (pried && facts.bezelEntry === null) add(NO_ENTRY_RISK / 2, 'nobody has looked for a gap yet')
+  if (pried && facts.bezelEntry === null) add(NOT_LOOKED_RISK, 'nobody has looked for a gap yet: look first')
   if (id === 'plastic-lever') add(0, 'plastic does not scar the case')
   if (id === 'four-jaw') add(0, 'four jaws lift evenly')
   if (id === 'steel-blade') add(0, 'steel works and scars: two layers of tape, one down the joint')

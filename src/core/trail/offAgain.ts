@@ -1,6 +1,5 @@
 import type { Step } from '../procedure/Step'
 import type { TrailPartId } from './parts'
-import { TRAIL_PARTS } from './parts'
 import type { TrailLine } from './partsTrail'
 
 /** A part that is back on and may have to come off once more, to be set right. */
@@ -10,15 +9,16 @@ export interface OffAgain {
   readonly times: number
 }
 
+/** Parts that are set true by taking them off and laying them on once more. */
+const SET_TRUE: readonly TrailPartId[] = ['bezel', 'insert', 'chapter-ring']
+
 /**
- * Parts that steps put back, one of a kind, which are on again by the trail: a bezel comes off as often as it takes.
+ * Parts to be set true that steps put back, which are on again by the trail: a bezel comes off as often as it takes.
  * @source common practice: expect to take a bezel off once more to correct it
  */
 export function offAgain(steps: readonly Step[], trail: readonly TrailLine[]): OffAgain[] {
-  const parts = [...new Set(steps.flatMap(({ putsBack }) => putsBack))].filter(
-    (part) => !TRAIL_PARTS[part].several,
-  )
-  return parts.flatMap((part) => {
+  const putBack = steps.flatMap(({ putsBack }) => putsBack)
+  return SET_TRUE.filter((part) => putBack.includes(part)).flatMap((part) => {
     const lines = trail.filter((line) => line.part === part)
     const isBack = lines.length > 0 && lines.every(({ open }) => open === 0)
     const isOn = lines.some(({ back, renewed }) => back + renewed > 0)

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useHotkeys } from 'react-hotkeys-hook'
+import { usePageKeys } from '../keys/usePageKeys'
 import { textIn } from '@/core/units/shopTime'
 import { stageLabel } from '@/core/stages/stages'
 import type { BenchView } from '@/services/bench/benchView'
@@ -90,7 +90,7 @@ function DoNow({ first, newShop }: Pick<BenchView, 'first' | 'newShop'>) {
   const { dueText } = useTimes()
   const router = useRouter()
   const href = first ? `/trays/${first.tray.number}` : '/trays/new'
-  useHotkeys('enter', (event) => {
+  usePageKeys('enter', (event) => {
     // Enter on a link or button is theirs.
     if (isAtRest(event.target)) router.push(href)
   })

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useHotkeys } from 'react-hotkeys-hook'
+import { usePageKeys } from '../keys/usePageKeys'
 import { dayIn, textIn } from '@/core/units/shopTime'
 import type { HistoryAct } from '@/services/history/historyOf'
 import type { HistoryPage as Page } from '@/services/history/historyPage'
@@ -18,7 +18,7 @@ export function HistoryPage({ page }: { page: Page }) {
   const { acts, whose, back, isOfTray, older } = page
   const router = useRouter()
   const { zone } = useTimes()
-  useHotkeys('escape', () => back && router.push(back.href), [back, router])
+  usePageKeys('escape', () => back && router.push(back.href), {}, [back, router])
   const days = byDay(acts, zone)
   return (
     <PageFrame

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import { useRouter } from 'next/navigation'
-import { useHotkeys } from 'react-hotkeys-hook'
+import { usePageKeys } from '../keys/usePageKeys'
 import type { ReportSection } from '@/core/report/Report'
 import type { ReportOfTray } from '@/services/tray/trayReportPage'
 import { PageFrame } from '../shell/PageFrame'
@@ -16,7 +16,7 @@ export function ReportPage({ page }: { page: ReportOfTray }) {
   const { dayText } = useTimes()
   const { tray, photos, report } = page
   const router = useRouter()
-  useHotkeys('escape', () => router.push(`/trays/${tray.number}`))
+  usePageKeys('escape', () => router.push(`/trays/${tray.number}`))
   return (
     <PageFrame
       title={`Report, tray ${tray.number}`}

@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic'
 import { usePathname, useRouter } from 'next/navigation'
 import { useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
+import { usePageKeys } from '../keys/usePageKeys'
 import { addressOf } from '@/core/stock/scanCode'
 import { useScan } from '../keys/scans'
 import { useKeyOwner } from '../keys/useKeyOwner'
@@ -50,7 +50,7 @@ export function GlobalKeys() {
     router.push(addressOf(target))
     return true
   }, 'last')
-  useHotkeys(
+  usePageKeys(
     PLACES.map(({ key }) => `g>${key}`),
     (_, { keys }) => {
       const place = PLACES.find(({ key }) => keys?.includes(key))
@@ -58,9 +58,9 @@ export function GlobalKeys() {
     },
     { sequenceTimeoutMs: 1500 },
   )
-  useHotkeys('n', () => router.push('/trays/new'))
-  useHotkeys('/', () => router.push('/trays?find'), { useKey: true, preventDefault: true })
-  useHotkeys('?', () => setHelpOpen(true), { useKey: true, ignoreModifiers: true })
+  usePageKeys('n', () => router.push('/trays/new'))
+  usePageKeys('/', () => router.push('/trays?find'), { useKey: true, preventDefault: true })
+  usePageKeys('?', () => setHelpOpen(true), { useKey: true, ignoreModifiers: true })
 
   return (
     <>

@@ -5,7 +5,7 @@ import { stageOf } from '@/core/stages/stages'
 import type { TrayView } from '@/services/tray/trayView'
 import dynamic from 'next/dynamic'
 import { useEffect, useLayoutEffect, useRef, useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
+import { usePageKeys } from '../keys/usePageKeys'
 import { useFigures } from '../keys/figureTakers'
 import { RAIL_WIDTH } from '../shell/railWidth'
 import { ReadingBar } from './ReadingBar'
@@ -74,17 +74,17 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
   // Off from the moment a dialog is asked for: what is typed while it loads must not move the tray.
   const enabled = !bench.keysRest
   const inMatch = enabled && state.stage === 'match'
-  useHotkeys('[', () => bench.turnStage(-1), { ...ON_ROWS, useKey: true, enabled })
-  useHotkeys(']', () => bench.turnStage(1), { ...ON_ROWS, useKey: true, enabled })
-  useHotkeys('p', () => bench.pick(), { ...ON_ROWS, enabled: inMatch })
+  usePageKeys('[', () => bench.turnStage(-1), { ...ON_ROWS, useKey: true, enabled })
+  usePageKeys(']', () => bench.turnStage(1), { ...ON_ROWS, useKey: true, enabled })
+  usePageKeys('p', () => bench.pick(), { ...ON_ROWS, enabled: inMatch })
   // The key that opens a dialog must not be the first letter in it.
-  useHotkeys('d', () => bench.moveOn(), { ...ON_ROWS, enabled: enabled && open, preventDefault: true })
-  useHotkeys('i', () => bar.setFeed(bar.feed === 'simulated' ? null : 'simulated'), {
+  usePageKeys('d', () => bench.moveOn(), { ...ON_ROWS, enabled: enabled && open, preventDefault: true })
+  usePageKeys('i', () => bar.setFeed(bar.feed === 'simulated' ? null : 'simulated'), {
     ...ON_ROWS,
     enabled,
   })
-  useHotkeys('up', () => bench.chooseBy(-1), { ...ON_ROWS, preventDefault: true, enabled: inMatch })
-  useHotkeys('down', () => bench.chooseBy(1), { ...ON_ROWS, preventDefault: true, enabled: inMatch })
+  usePageKeys('up', () => bench.chooseBy(-1), { ...ON_ROWS, preventDefault: true, enabled: inMatch })
+  usePageKeys('down', () => bench.chooseBy(1), { ...ON_ROWS, preventDefault: true, enabled: inMatch })
   useInstrumentFeed({
     source: open && session.question === null && !state.busy ? bar.feed : null,
     trayId: view.tray.id,

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
 import type { ReactNode } from 'react'
 import { offsetField } from '@/core/straight/checkLook'
-import { offCentreMm, worstOffsetMm } from '@/core/straight/Displacement'
+import { offCentreMm } from '@/core/straight/Displacement'
 import { degreesText } from '@/core/straight/degreesText'
 import { enlargedBy } from '@/core/straight/enlargedBy'
 import type { StraightPair } from '@/core/straight/pairs'
@@ -146,7 +146,7 @@ function OffsetInput({ form, hour }: { readonly form: StraightForm; readonly hou
 
 /** Turned and off-centre, each with what it may be off by, and what these places cannot tell. */
 function Told({ look, isRing }: { readonly look: JudgedLook; readonly isRing: boolean }) {
-  const { fit, radiusMm, judgement } = look
+  const { fit, judgement } = look
   const colour = judgement.isStraight ? 'success.main' : 'text.primary'
   return (
     <>
@@ -167,7 +167,7 @@ function Told({ look, isRing }: { readonly look: JudgedLook; readonly isRing: bo
         )}
         <Big
           what={isRing ? 'most at a tick' : 'off its mark'}
-          value={formatMm(worstOffsetMm(fit.displacement, radiusMm))}
+          value={formatMm(judgement.worstMm)}
           off={null}
           colour={colour}
         />

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import TextField from '@mui/material/TextField'
 import { useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
+import { usePageKeys } from '../../keys/usePageKeys'
 import { stageIndex } from '@/core/stages/stages'
 import type { TrailPartId } from '@/core/trail/parts'
 import { partsText, TRAIL_PARTS } from '@/core/trail/parts'
@@ -49,12 +49,12 @@ export function ReplayPanel({ bench, actions }: StageWorkProps) {
     setError(wrong)
     if (wrong === null) setLeaving(null)
   }
-  useHotkeys('b', () => next && void answer(next, 'back', next.open), { enabled: enabled && next !== null })
-  useHotkeys('w', () => next && void answer(next, 'renewed', next.open), {
+  usePageKeys('b', () => next && void answer(next, 'back', next.open), { enabled: enabled && next !== null })
+  usePageKeys('w', () => next && void answer(next, 'renewed', next.open), {
     enabled: enabled && next !== null,
   })
-  useHotkeys('l', () => setLeaving(next), { enabled: enabled && next !== null, preventDefault: true })
-  useHotkeys(
+  usePageKeys('l', () => setLeaving(next), { enabled: enabled && next !== null, preventDefault: true })
+  usePageKeys(
     'ctrl+z, meta+z',
     () => void bench.change(actions.undoTrail({ trayId: view.tray.id })).then(setError),
     {

@@ -2,7 +2,7 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import { useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
+import { usePageKeys } from '../../keys/usePageKeys'
 import { stepsOf } from '@/core/procedure/procedure'
 import { usualParts } from '@/core/procedure/stepsOnTrail'
 import type { StageId } from '@/core/stages/stages'
@@ -53,7 +53,7 @@ export function TrailPanel({ bench, actions, stage }: StageWorkProps & { stage: 
     setSize(SIZE_MARKS[at] ?? '')
   }
 
-  useHotkeys(
+  usePageKeys(
     HOTKEYS.map((id) => TRAIL_PARTS[id].key),
     (_, { keys }) => {
       const part = HOTKEYS.find((id) => keys?.includes(TRAIL_PARTS[id].key))
@@ -62,11 +62,11 @@ export function TrailPanel({ bench, actions, stage }: StageWorkProps & { stage: 
     { enabled, preventDefault: true },
     [view, size, place],
   )
-  useHotkeys('up', () => turnSize(1), { enabled, preventDefault: true })
-  useHotkeys('down', () => turnSize(-1), { enabled, preventDefault: true })
-  useHotkeys('left', () => setPlace(turnedPlace(place, -1)), { enabled, preventDefault: true })
-  useHotkeys('right', () => setPlace(turnedPlace(place, 1)), { enabled, preventDefault: true })
-  useHotkeys('ctrl+z, meta+z', undo, { enabled, preventDefault: true })
+  usePageKeys('up', () => turnSize(1), { enabled, preventDefault: true })
+  usePageKeys('down', () => turnSize(-1), { enabled, preventDefault: true })
+  usePageKeys('left', () => setPlace(turnedPlace(place, -1)), { enabled, preventDefault: true })
+  usePageKeys('right', () => setPlace(turnedPlace(place, 1)), { enabled, preventDefault: true })
+  usePageKeys('ctrl+z, meta+z', undo, { enabled, preventDefault: true })
 
   return (
     <Box component="section" aria-label="Parts trail" sx={{ mt: 1.5 }}>

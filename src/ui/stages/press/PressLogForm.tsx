@@ -5,7 +5,7 @@ import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
+import { usePageKeys } from '../../keys/usePageKeys'
 import type { Die } from '@/core/dies/Die'
 import type { PressSettings } from '@/core/press/asLastTime'
 import { otherwiseThanLast } from '@/core/press/asLastTime'
@@ -64,7 +64,7 @@ export function PressLogForm(props: PressLogFormProps) {
       initial: { ...initial, quarterTurns: last.quarterTurns, cushion: last.cushion },
     })
   }
-  useHotkeys('a', asLast, { enabled: last !== null, ignoreEventWhen: (event) => !isAtRest(event.target) })
+  usePageKeys('a', asLast, { enabled: last !== null, ignoreEventWhen: (event) => !isAtRest(event.target) })
   const otherwise = (typed: Partial<FormValues>) => {
     if (!last || !dies) return []
     const turns = Number(typed['quarterTurns'])

@@ -28,7 +28,7 @@ export function PartRemoval({ bench, actions, removal, children }: PartRemovalPr
   const [logs, setLogs] = useState(false)
   const [error, setError] = useErrorAt(view)
   const inHand = view.tray.finishedAt === null
-  const title = `${capital(part)} off, safest first`
+  const title = `${capital(part)} off${school === null ? '' : ', safest first'}`
   const takenWay = ways.find(({ isTaken }) => isTaken)
   return (
     <Box component="section" aria-label={title} sx={{ mt: 2 }}>

@@ -60,11 +60,11 @@ export function WayCard({ way, onTake }: WayCardProps) {
         <Box sx={{ color: 'error.main' }}>Not here: {against}</Box>
       )}
       {steps.length > 0 && (
-        <Box component="ol" sx={{ m: 0, pl: 2.25 }}>
+        <Box component="ol" sx={{ m: 0, pl: 3 }}>
           {steps.map(({ title, activeMinutes, waitMinutes }) => (
             <li key={title}>
               {title}
-              <Box component="span" sx={{ color: 'text.secondary' }}>
+              <Box component="span" sx={{ color: 'text.secondary', whiteSpace: 'nowrap' }}>
                 {' '}
                 {minutesText(activeMinutes)}
                 {waitMinutes > 0 && `, then ${minutesText(waitMinutes)}`}

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import { useEffect, useRef, useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
+import { usePageKeys } from '../../keys/usePageKeys'
 import { PRESS_WORK_FACTS } from '@/core/press/pressWorks'
 import { stepsOf } from '@/core/procedure/procedure'
 import { saidByTick } from '@/core/procedure/stepsOnTrail'
@@ -78,7 +78,7 @@ export function StepList({ bench, actions, stage }: StageWorkProps & { stage: St
     if (isShown(next)) setError(`“${next.title}” ticks itself once that is read or recorded here.`)
     else tick(next)
   }
-  useHotkeys('space', tickNext, {
+  usePageKeys('space', tickNext, {
     preventDefault: true,
     enabled: inHand && next !== null && !bench.keysRest,
     ignoreEventWhen: (event) => !isAtRest(event.target),

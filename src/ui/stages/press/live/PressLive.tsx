@@ -5,7 +5,7 @@ import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import Typography from '@mui/material/Typography'
 import { useEffect, useEffectEvent, useState } from 'react'
-import { useHotkeys } from 'react-hotkeys-hook'
+import { usePageKeys } from '../../../keys/usePageKeys'
 import { countsAsPressed } from '@/core/press-run/countsAsPressed'
 import type { PressReading } from '@/core/press-run/PressReading'
 import type { PressRunPolicy } from '@/core/press-run/pressRunPolicy'
@@ -131,7 +131,7 @@ export function PressLive({
     onTrace(null)
     run.start({ source, trayId, pressId, fault })
   }
-  useHotkeys('h', () => (state === 'running' ? run.stop() : start()), {
+  usePageKeys('h', () => (state === 'running' ? run.stop() : start()), {
     ignoreEventWhen: (event) => !isAtRest(event.target),
   })
 
