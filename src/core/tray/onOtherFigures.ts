@@ -26,7 +26,7 @@ interface Rested {
   readonly bySheet: readonly (readonly [DimensionId, number])[]
 }
 
-type KeptActs = Pick<KeptTray, 'tray' | 'ticks' | 'picked' | 'pressRuns' | 'partsOut'>
+type KeptActs = Pick<KeptTray, 'tray' | 'ticks' | 'picked' | 'pressRuns' | 'partsOut' | 'trail'>
 
 /**
  * What was done on other figures than there are now. A change answers to the last act that rests on it: to the pick

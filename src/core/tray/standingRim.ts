@@ -5,6 +5,7 @@ import type { RimReading } from '../level/readRim'
 import { readRim } from '../level/readRim'
 import type { RimPass, RimReadingTaken } from '../level/rimPasses'
 import { rimPasses } from '../level/rimPasses'
+import { cameOffSince } from '../trail/cameOffSince'
 import type { KeptTray } from './KeptTray'
 
 type KeptRun = KeptTray['pressRuns'][number]
@@ -36,12 +37,14 @@ export function passesOfPick(
  * @returns null where it was not read since, or at too few places
  */
 export function standingRim(
-  kept: Pick<KeptTray, 'picked' | 'pressRuns'>,
+  kept: Pick<KeptTray, 'picked' | 'pressRuns' | 'trail'>,
   standing: readonly RimReadingTaken[],
   policy: LevelPolicy,
 ): StandingRim | null {
   const passes = passesOfPick(kept, standing)
   const last = passes.at(-1)
+  // Off again, it stood level once and says nothing of how it will stand.
+  if (last && cameOffSince('crystal', last.run.ranAt, kept.trail)) return null
   const now = last && readPass(last, policy)
   if (!now) return null
   const earlier = passes.slice(0, -1).map((pass) => readPass(pass, policy))

@@ -1,3 +1,4 @@
+import { cameOff, OFF_AT } from '../../../tests/factories/trailEvents'
 import { caseSheet } from '../../../tests/factories/caseSheet'
 import { keptPick, keptReading, keptRun, keptTray } from '../../../tests/factories/keptTray'
 import { policyWith } from '../policy/policyChanges'
@@ -100,6 +101,15 @@ describe('how the work stands', () => {
     for (const outcome of ['cracked', 'high-on-one-side'] as const)
       expect(isHome([keptRun(7, 'home'), keptRun(7, outcome)])).toBe(false)
     expect(isHome([keptRun(7, 'loose')])).toBe(false)
+    // Taken off again by the trail it is home no more, until it is pressed once more; an undo takes that back.
+    const run = keptRun(7, 'home', new Date('2026-11-24T09:00:00.000Z'))
+    const off = cameOff(1, 'crystal')
+    const openBy = (pressRuns: KeptTray['pressRuns'], trail: KeptTray['trail']) =>
+      openAt('press-in', { picked, pressRuns, trail }).includes('press run not logged as home')
+    expect(openBy([run], [off])).toBe(true)
+    expect(openBy([run], [off, { id: 2, at: OFF_AT, kind: 'undo', undoes: 1 }])).toBe(false)
+    expect(openBy([run, keptRun(7, 'home', new Date('2026-11-24T11:00:00.000Z'))], [off])).toBe(false)
+    expect(openBy([run], [cameOff(1, 'crystal-gasket')])).toBe(false)
     expect(openAt('match', { picked }).join()).not.toMatch(/not picked/)
     expect(openAt('match', {}).join()).toMatch(/not picked/)
     // What cracked under the press is to be picked anew, until one went home after it.

@@ -23,7 +23,15 @@ import type { TrayReadout } from './trayReadout'
 export interface WorkBasis {
   readonly kept: Pick<
     KeptTray,
-    'shapes' | 'picked' | 'pressRuns' | 'partsOut' | 'looked' | 'findings' | 'ticks' | 'straightLooks'
+    | 'shapes'
+    | 'picked'
+    | 'pressRuns'
+    | 'partsOut'
+    | 'looked'
+    | 'findings'
+    | 'ticks'
+    | 'straightLooks'
+    | 'trail'
   >
   readonly procedure: Procedure
   readonly plan: readonly DimensionId[]

@@ -23,7 +23,7 @@ function now(
   work: Partial<Parameters<typeof standsNow>[2]> = {},
 ) {
   const ticks = Object.fromEntries(steps.map((id) => [`step:${id}`, OFF_AT]))
-  return standsNow(FACTS, partsTrail(events), { ticks, picked: null, pressRuns: [], ...work })
+  return standsNow(FACTS, partsTrail(events), { ticks, picked: null, pressRuns: [], trail: events, ...work })
 }
 
 describe('a piece as it stands now', () => {

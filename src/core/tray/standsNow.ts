@@ -31,9 +31,9 @@ const WAYS: Readonly<
 export function standsNow(
   facts: JobFacts,
   trail: readonly TrailLine[],
-  { ticks, picked, pressRuns }: Pick<KeptTray, 'ticks' | 'picked' | 'pressRuns'>,
+  { ticks, picked, pressRuns, trail: events }: Pick<KeptTray, 'ticks' | 'picked' | 'pressRuns' | 'trail'>,
 ): PieceNow {
-  const home = isHome({ picked, pressRuns })
+  const home = isHome({ picked, pressRuns, trail: events })
   const ticked = (id: string) => ticks[`step:${id}`] !== undefined
   const isOff = (name: keyof PieceNow['off']): boolean => {
     const { part, off, on } = WAYS[name]

@@ -96,9 +96,9 @@ function reportOf(opened: OpenedCase): TrayReport {
 /** Told with the pick and with every run, not as a drawer's line. */
 const OF_THE_PICK = ['crystal', 'gasket']
 
-function fittedLines({ kept: { picked, pressRuns, partsOut }, stages }: OpenedCase): ReportLine[] {
+function fittedLines({ kept: { picked, pressRuns, partsOut, trail }, stages }: OpenedCase): ReportLine[] {
   return [
-    ...(picked ? pickedLines(picked, homeOf({ picked, pressRuns }, stages)) : []),
+    ...(picked ? pickedLines(picked, homeOf({ picked, pressRuns, trail }, stages)) : []),
     ...partsOut
       .filter(({ kind }) => !OF_THE_PICK.includes(kind))
       .map(({ kind, code, count, since }) =>
@@ -108,7 +108,10 @@ function fittedLines({ kept: { picked, pressRuns, partsOut }, stages }: OpenedCa
 }
 
 /** Whether what was picked went home with the piece: what only came out of a drawer, or cracked, was not fitted. */
-function homeOf(kept: Pick<TrayRecord, 'picked' | 'pressRuns'>, stages: OpenedCase['stages']): Home {
+function homeOf(
+  kept: Pick<TrayRecord, 'picked' | 'pressRuns' | 'trail'>,
+  stages: OpenedCase['stages'],
+): Home {
   const run = homeRun(kept)
   if (run) return { mark: 'plain', beside: '', at: run.ranAt.toISOString() }
   const last = kept.pressRuns.findLast(({ pickId }) => pickId === kept.picked?.pick.id)
