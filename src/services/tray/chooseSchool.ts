@@ -18,12 +18,14 @@ const schoolSchema = Joi.object<{ trayId: number; school: SchoolId; option: stri
 export const chooseSchool = trayChange(
   schoolSchema,
   async (tx, { trayId, school, option }, { kept, facts }) => {
-    const { question, options } = SCHOOLS[school]
+    const { question } = SCHOOLS[school]
+    const options: Readonly<Record<string, string>> = SCHOOLS[school].options
     if (!Object.hasOwn(options, option))
       return refuse(`${question}: “${option}” is not one of ${Object.values(options).join('; ')}.`)
     const stand = schoolStand(school, facts, { [school]: option })
     const against = stand.against?.[option]
-    if (against !== undefined) return refuse(`${question}: not so here, ${against}.`)
+    if (against !== undefined)
+      return refuse(`${question}: not open here, “${options[option] ?? option}”: ${against}.`)
     if (stand.option !== option)
       return refuse(`${question}: stays “${stand.option.replaceAll('-', ' ')}”, ${stand.because}.`)
     await updateTrayIntake(tx, trayId, { schools: { ...kept.tray.schools, [school]: option } })

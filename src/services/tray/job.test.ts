@@ -205,7 +205,7 @@ describe.each(testStores())('the work on a tray, on $name', ({ open }) => {
       const cracked = await taken('diver', {}, { asked: 'insert', crystalState: 'cracked' })
       const soak = { trayId: cracked.tray.id, school: 'insert-removal', option: 'soak' }
       expect(refused(await chooseSchool(store.db, soak, NOW))).toMatch(
-        /stays “push out”, no soak here: the crystal/,
+        /not open here, “bezel stays on, the head’s face soaks in acetone”: the crystal/,
       )
     })
   })
