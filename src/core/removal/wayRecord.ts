@@ -1,3 +1,4 @@
+import { median } from 'simple-statistics'
 import type { Removal, RemovalWay } from './Removal'
 import { isHarm, isOff, OUTCOME_WORDS, REMOVAL_OUTCOMES } from './Removal'
 
@@ -29,7 +30,7 @@ const STUCK_HARM = 0.4
 export function wayRecord(way: RemovalWay, past: readonly PastRemoval[]): WayRecord {
   const ofWay = past.filter((one) => one.way === way && (one.sameCase || one.alike))
   const here = ofWay.filter(({ sameCase }) => sameCase)
-  const times = ofWay.flatMap(({ minutes }) => minutes ?? []).toSorted((a, b) => a - b)
+  const times = ofWay.flatMap(({ minutes }) => minutes ?? [])
   const parts = [
     here.length > 0 && `this case: ${countText(here)}`,
     ofWay.length > here.length && `such parts: ${countText(ofWay)}`,
@@ -38,7 +39,7 @@ export function wayRecord(way: RemovalWay, past: readonly PastRemoval[]): WayRec
     tries: ofWay.length,
     harmed: ofWay.filter(({ outcome }) => isHarm(outcome)).length,
     stuck: ofWay.filter(({ outcome }) => !isOff(outcome)).length,
-    medianMinutes: times.length === 0 ? null : middleOf(times),
+    medianMinutes: times.length === 0 ? null : median(times),
     words: parts.join('; '),
   }
 }
@@ -77,12 +78,4 @@ function countText(removals: readonly PastRemoval[]): string {
   })
   const clean = removals.length === 1 ? 'clean' : 'all clean'
   return [removals.length, ...(others.length === 0 ? [clean] : others)].join(', ')
-}
-
-/** The middle one of figures in order; between the two middle ones where they are even in number. */
-function middleOf(figures: readonly number[]): number {
-  const at = (figures.length - 1) / 2
-  const low = figures[Math.floor(at)] ?? 0
-  const high = figures[Math.ceil(at)] ?? low
-  return (low + high) / 2
 }

@@ -12,14 +12,8 @@ import type { ComputedTools } from '../procedure/Step'
 import { NO_COMPUTED_TOOLS } from '../procedure/Step'
 import type { DimensionId } from '../readings/dimensions'
 import type { PlanBasis, ReadingTarget } from '../readings/readingPlan'
-import {
-  nextTarget,
-  unreadOf,
-  planBasisOf,
-  plannedForCrystal,
-  possibleDimensions,
-  readingPlan,
-} from '../readings/readingPlan'
+import { nextTarget, planBasisOf, plannedForCrystal, possibleDimensions } from '../readings/readingPlan'
+import { readingPlan, unreadOf } from '../readings/readingPlan'
 import type { StageState } from '../stages/StageState'
 import { openOf } from '../stages/StageState'
 import { stageStates } from '../stages/stageStates'
