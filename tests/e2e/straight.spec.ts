@@ -25,7 +25,10 @@ test('an insert that is turned: what each remedy leaves is drawn before a part i
   await at(12).focus()
   await page.keyboard.type('left')
   await press(page, 'Tab')
+  // As a caliper's data key ends a figure: on to the next hour; from one left empty, all that is read is kept.
   await page.keyboard.type('400')
+  await press(page, 'Enter')
+  await expect(at(6)).toBeFocused()
   await press(page, 'Enter')
   await expect(page.getByText('Offset at 12: “left” is no figure in mm.')).toBeVisible()
   await expect(page.getByText(/^Offset at 3: 400\.00 mm; .*3\.00 mm are possible/)).toBeVisible()

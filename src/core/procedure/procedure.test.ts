@@ -477,6 +477,11 @@ describe('procedure, kind by kind', () => {
     expect(at('fixed-friction', 'off')).not.toContain('bezel-protected')
     expect(at('none', 'protected')).not.toContain('bezel-protected')
     expect(at('resin-shell', 'protected')).not.toContain('bezel-protected')
+    // What turns may have turned under the press, or turn on grit.
+    const turning = at('rotating-click', 'protected')
+    expect(turning.indexOf('bezel-kept')).toBeGreaterThan(turning.indexOf('crystal-in'))
+    expect(at('rotating-click', 'off')).not.toContain('bezel-kept')
+    expect(at('fixed-friction', 'protected')).not.toContain('bezel-kept')
   })
 
   it('a resin shell comes off for what lies behind it, and stays on for what does not', () => {

@@ -52,5 +52,8 @@ export interface StraightLook {
   readonly afterWords: string
   /** null where ticks were read one by one */
   readonly byPicture: ByPicture | null
+  /** the picture of the tray it was read from, and the one with the head turned by half; null where there is none */
+  readonly photoId: number | null
+  readonly secondPhotoId: number | null
   readonly at: Date
 }

@@ -28,6 +28,8 @@ function look(pair: StraightLook['pair'], offsetMm: number, over: Partial<Straig
     after: null,
     afterWords: '',
     byPicture: null,
+    photoId: null,
+    secondPhotoId: null,
     at: new Date('2026-11-24T10:00:00Z'),
     ...over,
   }

@@ -84,6 +84,7 @@ export const POINTERS: Readonly<Record<string, Readonly<Record<string, PointsTo>
     supportId: to(schema.dies),
   },
   trail_events: { photoId: to(schema.photos), refersTo: to(schema.trailEvents) },
+  straight_looks: { photoId: to(schema.photos), secondPhotoId: to(schema.photos) },
   sheet_figures: { caseSheetId: to(schema.caseSheets) },
   stock_moves: { partId: partOf },
 }
@@ -111,6 +112,7 @@ export function keyOf(table: PgTable): readonly [string, PgColumn] {
 const LATER: Readonly<Record<string, readonly string[]>> = {
   press_runs: ['work', 'leftHour', 'feel', 'cause', 'trace', 'cell', 'slideForceN', 'verdict'],
   presses: ['mostForceN'],
+  straight_looks: ['photoId', 'secondPhotoId'],
 }
 
 /** Lists that files of an earlier version have not: left out, they are empty. */

@@ -36,6 +36,10 @@ export const straightLooks = pgTable(
     afterWords: text('after_words').notNull().default(''),
     /** null where ticks were read one by one */
     byPicture: jsonb('by_picture').$type<ByPicture>(),
+    /** the picture of the tray it was read from; it may be taken off the tray later */
+    photoId: integer('photo_id'),
+    /** the one with the head turned by half */
+    secondPhotoId: integer('second_photo_id'),
     at: timestamp('at', { withTimezone: true }).notNull(),
   },
   (table) => [index().on(table.trayId)],

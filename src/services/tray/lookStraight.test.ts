@@ -1,9 +1,11 @@
+import sharp from 'sharp'
 import { testStores } from '../../../tests/stores/testStores'
 import type { Store } from '@/data/client'
 import { straightLooks } from '@/data/schema'
 import { leaveOut } from './leaveOut'
 import { lookByPicture, lookStraight } from './lookStraight'
 import { recordOff } from './partsTrail'
+import { addPhoto, removePhoto } from './photos'
 import { trayByItsNumber } from './trayPages'
 import { reportOfTray } from './trayReportPage'
 import type { TrayView } from './trayView'
@@ -145,6 +147,11 @@ describe.each(testStores())('whether it stands straight, on $name', ({ openDemo 
       turnUncertaintyDeg: 0.01,
       centreUncertaintyMm: 0.05,
     }
+    const bytes = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#888' } })
+      .png()
+      .toBuffer()
+    const kept = await addPhoto(store.db, (await tray(TURNED)).tray.id, { bytes, caption: 'above' }, NOW)
+    if (!kept.ok) throw new Error('picture refused')
     const byPicture = async (over: object) =>
       lookByPicture(
         store.db,
@@ -157,6 +164,7 @@ describe.each(testStores())('whether it stands straight, on $name', ({ openDemo 
           after: null,
           asked: false,
           told,
+          photoIds: [kept.id],
           ...over,
         },
         LATER,
@@ -167,12 +175,26 @@ describe.each(testStores())('whether it stands straight, on $name', ({ openDemo 
     expect(last?.judgement.words).toBe('turned 0.90° clockwise')
     expect(last?.fit.turnedDeg?.standardUncertainty).toBe(0.01)
     expect(last?.offsets.map(({ offsetMm }) => offsetMm)).toEqual([0.273, 0.243, 0.213, 0.243])
+    // What it was read from is named, and shows no owner how the piece came in.
+    const picturesOf = ({ straight }: TrayView) =>
+      straight.pairs.find(({ pair }) => pair === 'insert-dial')?.pictures
+    expect([last?.photoId, picturesOf(view)]).toEqual([kept.id, [kept.id]])
+    const report = await reportOfTray(store.db, TURNED)
+    expect(report?.ok && report.photos.map(({ id }) => id)).not.toContain(kept.id)
+    expect(await errorsOf(byPicture({ photoIds: [99_999] }))).toEqual({
+      picture: expect.stringMatching(/not with this tray any more/) as string,
+    })
+    expect(await errorsOf(byPicture({ photoIds: [] }))).toHaveProperty('photoIds')
     expect(await errorsOf(byPicture({ radius: 'half' }))).toEqual({
       radius: expect.stringMatching(/no figure in mm/) as string,
     })
     expect(Object.keys(await errorsOf(byPicture({ pair: 'hands-dial' })))).toEqual(['pair'])
     expect(await errorsOf(byPicture({ told: { ...told, turnedDeg: 400 } }))).toHaveProperty('told')
     expect(await errorsOf(byPicture({ after: 'none-such' }))).toHaveProperty('after')
+    // Taken off the tray for good, it is read from no picture that is there; the look stays.
+    const { id: trayId } = (await tray(TURNED)).tray
+    const without = await stored(removePhoto(store.db, { trayId, photoId: kept.id }, LATER))
+    expect([standing(without, 'insert-dial')?.last.method, picturesOf(without)]).toEqual(['picture', []])
   })
 
   it('says that the dial is what is turned, and sets nothing to it', async () => {

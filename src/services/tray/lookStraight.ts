@@ -32,7 +32,13 @@ interface LookSent {
   readonly asked: boolean
 }
 
-type LookedByPicture = Omit<LookSent, 'method' | 'offsets'> & { readonly told: ByPicture }
+type LookedByPicture = Omit<LookSent, 'method' | 'offsets'> & {
+  readonly told: ByPicture
+  /** pictures kept with the tray: the first, and the one with the head turned by half */
+  readonly photoIds: readonly number[]
+}
+
+const MOST_PICTURES = 2
 
 const typed = Joi.string().allow('').max(MOST_TEXT)
 
@@ -66,7 +72,7 @@ export const lookStraight = trayChange(schema, async (tx, look, opened, now) => 
   const checked = checkLook(look)
   if (!checked.ok) return checked
   const { ok: _, ...read } = checked
-  return keepLook(tx, opened, { ...look, ...read, byPicture: null }, now)
+  return keepLook(tx, opened, { ...look, ...read, byPicture: null, photoIds: [] }, now)
 })
 
 const pictureSchema = Joi.object<LookedByPicture>({
@@ -86,6 +92,7 @@ const pictureSchema = Joi.object<LookedByPicture>({
     turnUncertaintyDeg: Joi.number().positive().max(1).required(),
     centreUncertaintyMm: Joi.number().positive().max(1).required(),
   }).required(),
+  photoIds: Joi.array().items(idSchema.required()).min(1).max(MOST_PICTURES).required(),
 })
 
 /** Keeps what a picture told of a ring, see lookStraight. */
@@ -94,6 +101,8 @@ export const lookByPicture = trayChange(pictureSchema, async (tx, look, opened, 
   if (against) return against
   const checked = checkSetting(look)
   if (!checked.ok) return checked
+  if (!look.photoIds.every((id) => opened.kept.photos.some((photo) => photo.id === id)))
+    return refuse('Picture: it is not with this tray any more. Choose it once more.', 'picture')
   const { radiusMm, limitMm } = checked
   const offsets = offsetsOfPicture(look.told, radiusMm)
   const read = { method: 'picture' as const, radiusMm, limitMm, offsets, byPicture: look.told }
@@ -114,10 +123,11 @@ type Kept = Pick<
   StraightLook,
   'pair' | 'method' | 'radiusMm' | 'limitMm' | 'offsets' | 'moves' | 'after' | 'byPicture'
 > &
-  Pick<LookSent, 'trayId' | 'asked'>
+  Pick<LookSent, 'trayId' | 'asked'> &
+  Pick<LookedByPicture, 'photoIds'>
 
 async function keepLook(tx: Db, opened: OpenedCase, look: Kept, now: Date): Promise<Refusal | null> {
-  const { trayId, pair, method, radiusMm, limitMm, offsets, moves, after, asked, byPicture } = look
+  const { trayId, pair, method, radiusMm, limitMm, offsets, moves, after, asked, byPicture, photoIds } = look
   const remedy = after === null ? NOTHING_DONE : remedyDone({ pair, after, asked }, opened)
   if ('ok' in remedy) return remedy
   await insertStraightLook(tx, {
@@ -131,6 +141,8 @@ async function keepLook(tx: Db, opened: OpenedCase, look: Kept, now: Date): Prom
     after,
     afterWords: remedy.words,
     byPicture,
+    photoId: photoIds[0] ?? null,
+    secondPhotoId: photoIds[1] ?? null,
     at: now,
   })
   return null

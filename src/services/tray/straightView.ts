@@ -1,6 +1,7 @@
 import type { Estimate } from '@/core/straight/fitOffsets'
 import type { StraightPair } from '@/core/straight/pairs'
 import { pairsOfCase, usualHours, usualRadiusMm } from '@/core/straight/pairsOfCase'
+import type { StraightLook } from '@/core/straight/StraightLook'
 import type { StandingPair } from '@/core/straight/standingPairs'
 import { dialTurnedBy } from '@/core/straight/standingPairs'
 import type { OpenedCase } from './openTrayCases'
@@ -15,6 +16,8 @@ export interface PairView {
   readonly standing: StandingPair | null
   /** why it cannot be looked at: part of it is off; null where it can */
   readonly notYet: string | null
+  /** pictures its last look was read from, as far as they are still with the tray; null where it was read tick by tick */
+  readonly pictures: readonly number[] | null
 }
 
 /** What stands straight, what does not, and what would help. */
@@ -39,11 +42,20 @@ export function straightView(opened: OpenedCase): StraightView {
         ),
         standing,
         notYet: opened.againstLooking(pair),
+        pictures: standing ? picturesOf(standing.last, opened) : null,
       }
     }),
     dial: dialTurnedBy(straight),
     seenMm: rules.policy.straight.seenMm,
   }
+}
+
+function picturesOf(
+  { method, photoId, secondPhotoId }: StraightLook,
+  { kept }: OpenedCase,
+): readonly number[] | null {
+  if (method !== 'picture') return null
+  return kept.photos.map(({ id }) => id).filter((id) => id === photoId || id === secondPhotoId)
 }
 
 /** In the order a hand goes round. */

@@ -25,7 +25,7 @@ import { photoFile } from './photos'
 import type { TrayHeader } from './trayHeader'
 import { trayHeader } from './trayHeader'
 
-/** A tray's report with what stands at its head. */
+/** A tray's report with what stands at its head: pictures but for those a figure was read from. */
 export interface ReportOfTray {
   readonly ok: true
   readonly tray: TrayHeader
@@ -44,12 +44,20 @@ export async function reportOfTray(
     return {
       ok: true,
       tray: trayHeader(opened.kept),
-      photos: photoViews(opened.kept),
+      photos: photoViews(opened.kept).filter(({ id }) => !readFrom(opened).includes(id)),
       report: reportOf(opened),
     }
   } catch (error) {
     return { ok: false, trouble: troubleOf(error) }
   }
+}
+
+/** Pictures taken to read a figure from: they show no owner anything. */
+function readFrom({ kept }: OpenedCase): readonly (number | null)[] {
+  return [
+    ...kept.shapes.map(({ photoId }) => photoId),
+    ...kept.straightLooks.flatMap(({ photoId, secondPhotoId }) => [photoId, secondPhotoId]),
+  ]
 }
 
 const DAY = 'd MMM yyyy'

@@ -69,11 +69,13 @@ export function RingPictureDialog({ form, samples, onClose }: RingPictureDialogP
   }
   const [keep, busy] = useOneAtATime(async () => {
     if (!told || !ring.picture) return
+    const ids: number[] = []
     for (const file of [...(first ? [first.file] : []), ring.picture.file]) {
       const sent = await sendPicture(tray.id, file)
       if (!sent.ok) return setError(sent.message)
+      ids.push(sent.id)
     }
-    const wrong = await form.storePicture(told)
+    const wrong = await form.storePicture(told, ids)
     if (wrong !== null) return setError(wrong)
     onClose()
   })

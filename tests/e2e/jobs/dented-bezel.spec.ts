@@ -92,6 +92,10 @@ test('a dented bezel that carries crystal and chapter ring: wrong keys refused, 
   await piece.pressed('Bezel, light fit', /bears on the bezel only.*Stop as soon as it holds by itself/)
   await piece.work(/^Press the/)
   await piece.pressed('Bezel, final fit', /12 stands at 12.*Stop when no gap is left all round/)
+  // Ring and bezel went on anew: both are read off their marks.
+  const ring = { 12: '.01', 3: '.02', 6: '0', 9: '-.01' }
+  await piece.reads('chapter ring against dial', ring, '✓ Straight')
+  await piece.reads('bezel against case', { 12: '.04', 3: '.03', 6: '.03', 9: '.02' }, '✓ Straight')
   await piece.work()
   const lines = page.getByTestId('replay-line')
   await expect(lines.filter({ hasText: /^bezel/ })).toContainText('✓ 1 new')

@@ -162,6 +162,17 @@ export const ALIGN_RULES: readonly StepRule[] = [
       turns(facts.bezelKind) ? 'Both directions tried, clicks counted, no back play.' : 'No gap all round.',
   },
   {
+    id: 'bezel-kept',
+    stage: 'align',
+    // What turns may have turned with the case, and what lay over it may have left grit under it.
+    when: ({ crystalWork, bezelOff, facts }) => crystalWork && !bezelOff && turns(facts.bezelKind),
+    title: 'Bezel that stayed on: protection off, once round by hand, back on its mark',
+    why: 'Tape, polish and splinters of glass get under a bezel that was pressed past.',
+    after: ['crystal-in'],
+    activeMinutes: 2,
+    question: judged('turns as it did, on its mark', 'gritty, loose or off its mark', 'What it does now'),
+  },
+  {
     id: 'insert-in',
     stage: 'align',
     when: ({ insertWork }) => insertWork,

@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
 import type { ReactNode } from 'react'
-import { offsetField } from '@/core/straight/checkLook'
 import { offCentreMm } from '@/core/straight/Displacement'
 import { degreesText } from '@/core/straight/degreesText'
 import { enlargedBy } from '@/core/straight/enlargedBy'
@@ -13,6 +12,8 @@ import { formatMm, formatSignedMm } from '@/core/units/formatMm'
 import { planPoint } from '@/core/plan-view/planViewGeometry'
 import { AskewDrawing } from './AskewDrawing'
 import { LookFields } from './LookFields'
+import { OffsetInput } from './OffsetInput'
+import { ReadFrom } from './ReadFrom'
 import type { StraightForm } from './useStraightForm'
 
 /** Of a drawing nobody measured, mm. */
@@ -86,7 +87,12 @@ export function AskewPane({ form, plan, onAsk }: AskewPaneProps) {
       {draft ? (
         <LookFields form={form} draft={draft} onAsk={onAsk} />
       ) : (
-        last && <Told look={last} isRing={isRing} />
+        last && (
+          <>
+            <Told look={last} isRing={isRing} />
+            {shown.pictures && <ReadFrom pictures={shown.pictures} />}
+          </>
+        )
       )}
     </Box>
   )
@@ -105,43 +111,6 @@ function placeOf(hour: number, partOfHalf: number) {
     top: `${50 + yMm}%`,
     transform: 'translate(-50%, -50%)',
   } as const
-}
-
-function OffsetInput({ form, hour }: { readonly form: StraightForm; readonly hour: number }) {
-  const { draft, errors, inHand } = form
-  const wrong = errors[offsetField(hour)]
-  return (
-    <Box
-      component="input"
-      className="figure"
-      type="text"
-      inputMode="decimal"
-      aria-label={`Offset at ${hour}, mm`}
-      aria-invalid={wrong !== undefined}
-      value={draft?.texts[hour] ?? ''}
-      disabled={!inHand}
-      placeholder={`at ${hour}`}
-      onChange={(event: React.ChangeEvent<HTMLInputElement>) =>
-        form.type({ texts: { ...draft?.texts, [hour]: event.target.value } })
-      }
-      onKeyDown={(event: React.KeyboardEvent) => {
-        if (event.key !== 'Enter') return
-        event.preventDefault()
-        form.store()
-      }}
-      sx={{
-        width: 62,
-        height: 40,
-        textAlign: 'center',
-        fontSize: 16,
-        color: 'text.primary',
-        bgcolor: 'background.paper',
-        border: 1.5,
-        borderColor: wrong ? 'error.main' : 'primary.main',
-        borderRadius: 1,
-      }}
-    />
-  )
 }
 
 /** Turned and off-centre, each with what it may be off by, and what these places cannot tell. */

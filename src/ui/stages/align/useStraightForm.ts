@@ -79,10 +79,13 @@ export function useStraightForm(
     onStored(answer)
   }
   /** @returns what is wrong, in a sentence; null where it was kept */
-  const storePicture = async (told: ByPicture): Promise<string | null> => {
+  const storePicture = async (
+    told: ByPicture,
+    photoIds: readonly number[],
+  ): Promise<string | null> => {
     if (!shown || !draft) return null
     const { radius, limit, moves, after, asked } = draft
-    const look = { trayId: tray.id, pair: shown.pair, radius, limit, moves, after, asked, told }
+    const look = { trayId: tray.id, pair: shown.pair, radius, limit, moves, after, asked, told, photoIds }
     const answer: Changed | Refusal = await answerOf(actions.lookByPicture(look))
     if (!answer.ok) return Object.values(answer.errors).join(' ')
     setErrors({})
