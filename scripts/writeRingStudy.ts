@@ -8,6 +8,7 @@ import { fitTicks, TICK_DEG, wrapped } from '@/core/ring-picture/fitTicks'
 import { readRing } from '@/core/ring-picture/readRing'
 import { STRIP_STEPS, ticksOf } from '@/core/ring-picture/tickStrip'
 import { offCentreMm } from '@/core/straight/Displacement'
+import { isTwelveSeen } from '@/devices/simulated-ring/isTwelveSeen'
 import { anyScene } from '@/devices/simulated-ring/anyScene'
 import { renderRing } from '@/devices/simulated-ring/renderRing'
 
@@ -17,6 +18,7 @@ const SIDE_PX = 700
 const NEAR_DEG = 0.15
 
 interface ReadPicture {
+  readonly isTwelveSeen: boolean
   /** within a tick, degrees */
   readonly offDeg: number
   readonly saidDeg: number
@@ -26,8 +28,10 @@ interface ReadPicture {
   readonly isWrongTick: boolean
 }
 
+const sceneOf = (index: number) => anyScene(index / 1000, SIDE_PX)
+
 function readPicture(index: number): ReadPicture | null {
-  const scene = anyScene(index / 1000, SIDE_PX)
+  const scene = sceneOf(index)
   const image = renderRing(scene)
   const found = findTracks(image)
   if (!found.ok) return null
@@ -38,6 +42,7 @@ function readPicture(index: number): ReadPicture | null {
   const { displacement, turnUncertaintyDeg, centreUncertaintyMm, known } = outcome.reading
   const off = displacement.turnedDeg - scene.turnedDeg
   return {
+    isTwelveSeen: isTwelveSeen(scene),
     offDeg: Math.abs(wrapped(off)),
     saidDeg: turnUncertaintyDeg,
     offCentreMm: offCentreMm({
@@ -90,6 +95,9 @@ const strips = Array.from({ length: STRIPS }, (_, i) => readStrips(i + 1))
 const share = (count: number) => `${((100 * count) / read.length).toFixed(1)} %`
 const knownAs = (known: string) => read.filter((one) => one.known === known)
 const named = knownAs('tick')
+const seenTwelve = read.filter((one) => one.isTwelveSeen)
+const ofTwelve = Array.from({ length: PICTURES }, (_, i) => sceneOf(i + 1)).filter(isTwelveSeen).length
+const nearOfTwelve = seenTwelve.filter(({ offDeg }) => offDeg <= NEAR_DEG).length
 const inside = (isInside: (one: ReadPicture) => boolean) => share(read.filter(isInside).length)
 
 const page = `# A ring by picture: how well it is read
@@ -110,6 +118,9 @@ ${row(
   strips.filter((one) => one !== null),
   STRIPS,
 )}
+
+Of the ${ofTwelve} pictures whose 12 can be seen on both tracks, ${((100 * nearOfTwelve) / ofTwelve).toFixed(1)} % are read within ${NEAR_DEG}°, and in
+${((100 * seenTwelve.filter(({ known }) => known === 'tick').length) / ofTwelve).toFixed(1)} % the tick is named as well.
 
 Within a tick; which tick it is, is another question:
 

@@ -37,7 +37,8 @@ export function insertStand(
   return { thicknessMm, flushMm, word: standWord(flushMm, flush) }
 }
 
-function standWord(flushMm: number, { lowMm, highMm }: Window): NonNullable<InsertStand['word']> {
+/** Proud, flush or sunk by what the shop calls flush. */
+export function standWord(flushMm: number, { lowMm, highMm }: Window): NonNullable<InsertStand['word']> {
   if (!reaches(highMm, flushMm)) return 'proud'
   return reaches(flushMm, lowMm) ? 'flush' : 'sunk'
 }

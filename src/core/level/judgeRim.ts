@@ -17,8 +17,30 @@ export interface RimJudgement {
   readonly because: string
 }
 
+/** What is done about what does not lie level, each a sentence. */
+export interface LevelRemedies {
+  readonly dirt: string
+  readonly unclear: string
+  readonly high: string
+  readonly bent: string
+  /** added where it is too bent to stay */
+  readonly another: string
+}
+
+const OF_A_CRYSTAL: LevelRemedies = {
+  dirt: 'Something lies under it there: take it out, clean seat and ring, press again.',
+  unclear: 'Four places cannot tell dirt from warp: read 8 places.',
+  high: 'turn the case and press once more.',
+  bent: 'Two opposite sides stand high: an oval seat or a warped crystal, which no pressing takes away.',
+  another: 'Try another crystal, or say why it stays.',
+}
+
 /** Judges a rim by its tilt and by what lifts it beside that; what lies under it comes before what the press did. */
-export function judgeRim(reading: RimReading, { mostTiltMm }: LevelPolicy): RimJudgement {
+export function judgeRim(
+  reading: RimReading,
+  { mostTiltMm }: LevelPolicy,
+  remedies: LevelRemedies = OF_A_CRYSTAL,
+): RimJudgement {
   const tilt = tiltMm(reading.tilt)
   const high = clockText(highSideDeg(reading.tilt))
   const leaning = `${formatMm(tilt)} high ${high}`
@@ -28,7 +50,7 @@ export function judgeRim(reading: RimReading, { mostTiltMm }: LevelPolicy): RimJ
       advice: 'clean',
       isLevel: false,
       words: `${formatMm(oddity.liftMm)} up ${clockText(oddity.directionDeg)} alone`,
-      because: 'Something lies under it there: take it out, clean seat and ring, press again.',
+      because: remedies.dirt,
     }
   }
   if (oddity?.kind === 'dirt-or-warp') {
@@ -36,7 +58,7 @@ export function judgeRim(reading: RimReading, { mostTiltMm }: LevelPolicy): RimJ
       advice: 'read-more',
       isLevel: false,
       words: `uneven, ${leaning}`,
-      because: 'Four places cannot tell dirt from warp: read 8 places.',
+      because: remedies.unclear,
     }
   }
   if (tilt > mostTiltMm) {
@@ -44,20 +66,24 @@ export function judgeRim(reading: RimReading, { mostTiltMm }: LevelPolicy): RimJ
       advice: 'press-again',
       isLevel: false,
       words: leaning,
-      because: `The limit is ${formatMm(mostTiltMm)}: turn the case and press once more.`,
+      because: `The limit is ${formatMm(mostTiltMm)}: ${remedies.high}`,
     }
   }
-  if (oddity?.kind === 'warp') return bent(oddity, mostTiltMm)
+  if (oddity?.kind === 'warp') return bent(oddity, mostTiltMm, remedies)
   return { advice: 'level', isLevel: true, words: `level within ${formatMm(tilt)}`, because: '' }
 }
 
-function bent({ axisDeg, heightMm }: Extract<RimOddity, { kind: 'warp' }>, mostTiltMm: number): RimJudgement {
+function bent(
+  { axisDeg, heightMm }: Extract<RimOddity, { kind: 'warp' }>,
+  mostTiltMm: number,
+  remedies: LevelRemedies,
+): RimJudgement {
   const along = `${clockText(axisDeg)} and ${clockText(axisDeg + 180)}`
   const isLevel = heightMm <= mostTiltMm
   return {
     advice: 'bent',
     isLevel,
     words: `${formatMm(heightMm)} up ${along}, level across`,
-    because: `Two opposite sides stand high: an oval seat or a warped crystal, which no pressing takes away.${isLevel ? '' : ' Try another crystal, or say why it stays.'}`,
+    because: isLevel ? remedies.bent : `${remedies.bent} ${remedies.another}`,
   }
 }

@@ -1,7 +1,8 @@
 import { readRim } from './readRim'
 import type { LeanPass, PressLean } from './pressLean'
 import { pressLean } from './pressLean'
-import type { PressedRun, RimReadingTaken } from './rimPasses'
+import type { HeightTaken } from './heightsTaken'
+import type { PressedRun } from './rimPasses'
 import { rimPasses } from './rimPasses'
 
 /** A run, with what its lean is learned by. */
@@ -15,7 +16,7 @@ export interface LeanRun extends PressedRun {
 /** One tray's runs, oldest first, and its readings that stand. */
 export interface PressedTray {
   readonly runs: readonly LeanRun[]
-  readonly readings: readonly RimReadingTaken[]
+  readonly readings: readonly HeightTaken[]
 }
 
 /**

@@ -1,5 +1,5 @@
-import type { RimHeight } from './RimHeight'
-import { RIM_PLACES } from './rimPlaces'
+import type { HeightTaken, PlacedHeight } from './heightsTaken'
+import { heightsTaken } from './heightsTaken'
 
 /** A run at the press, as far as rims go by it. */
 export interface PressedRun {
@@ -7,20 +7,10 @@ export interface PressedRun {
   readonly ranAt: Date
 }
 
-/** A height as it was read. */
-export interface RimReadingTaken {
-  readonly dimension: string
-  /** index into `RIM_PLACES` */
-  readonly placeIndex: number
-  readonly shownMm: number
-  readonly zeroOffsetMm: number
-  readonly takenAt: Date
-}
-
 /** One pressing with what was read of the rim after it, and before the next. */
 export interface RimPass<R extends PressedRun> {
   readonly run: R
-  readonly heights: readonly (RimHeight & { readonly placeIndex: number })[]
+  readonly heights: readonly PlacedHeight[]
 }
 
 /**
@@ -30,20 +20,11 @@ export interface RimPass<R extends PressedRun> {
  */
 export function rimPasses<R extends PressedRun>(
   runs: readonly R[],
-  readings: readonly RimReadingTaken[],
+  readings: readonly HeightTaken[],
 ): RimPass<R>[] {
-  const rim = readings.filter(({ dimension }) => dimension === 'rim-height')
   return runs.map((run, i) => {
     const until = runs[i + 1]?.ranAt ?? null
-    const after = rim.filter(({ takenAt }) => takenAt >= run.ranAt && (until === null || takenAt < until))
-    return {
-      run,
-      heights: after.flatMap(({ placeIndex, shownMm, zeroOffsetMm }) => {
-        const place = RIM_PLACES[placeIndex]
-        return place
-          ? [{ placeIndex, directionDeg: place.directionDeg, heightMm: shownMm - zeroOffsetMm }]
-          : []
-      }),
-    }
+    const isAfter = (at: Date) => at >= run.ranAt && (until === null || at < until)
+    return { run, heights: heightsTaken(readings, 'rim-height', isAfter) }
   })
 }

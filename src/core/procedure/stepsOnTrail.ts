@@ -1,7 +1,7 @@
 import type { TrailPartId } from '../trail/parts'
 import { COMES_WITH, fewestOf, partsName, TRAIL_PART_IDS, TRAIL_PARTS } from '../trail/parts'
 import type { TrailLine } from '../trail/partsTrail'
-import { missingText } from '../trail/partsTrail'
+import { goesInNew, missingText } from '../trail/partsTrail'
 import type { Step } from './Step'
 
 type PartsOfStep = Pick<Step, 'takesOff' | 'putsBack'>
@@ -32,7 +32,7 @@ export function saidByTick(
   const on = trail.filter((line) => line.open > 0 && putsBack.includes(line.part))
   const uncounted = off.filter((part) => TRAIL_PARTS[part].several)
   const unseen = on.filter(({ part }) => TRAIL_PARTS[part].several)
-  const isNew = ({ part }: TrailLine) => renews.includes(part)
+  const isNew = (line: TrailLine) => goesInNew(line, trail, renews)
   return {
     off,
     back: on.filter((line) => !isNew(line)),

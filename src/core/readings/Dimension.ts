@@ -23,7 +23,7 @@ export interface Dimension {
   /** degrees clockwise from 12 of each place, when the places lie round the rim */
   readonly roundDeg: readonly number[] | null
   /** the stage of the work in which it can first be read */
-  readonly stage: 'measure' | 'push-out' | 'clean' | 'press-in'
+  readonly stage: 'measure' | 'push-out' | 'clean' | 'press-in' | 'align'
   /** how it is drawn on the plan view: across, round, or not at all */
   readonly part: DimensionPart
   /** further than this from what is expected is asked about, mm */

@@ -2,7 +2,7 @@ import type { Dimension } from './Dimension'
 import { BEZEL_DIMENSIONS } from './table/bezelDimensions'
 import { CASE_DIMENSIONS } from './table/caseDimensions'
 import { CRYSTAL_DIMENSIONS } from './table/crystalDimensions'
-import { PRESS_DIMENSIONS } from './table/pressDimensions'
+import { FITTING_DIMENSIONS } from './table/fittingDimensions'
 import { SEAL_DIMENSIONS } from './table/sealDimensions'
 
 /**
@@ -15,7 +15,7 @@ const TABLE = {
   ...CASE_DIMENSIONS,
   ...BEZEL_DIMENSIONS,
   ...SEAL_DIMENSIONS,
-  ...PRESS_DIMENSIONS,
+  ...FITTING_DIMENSIONS,
 }
 
 export type DimensionId = keyof typeof TABLE
@@ -30,7 +30,7 @@ export function isInside(id: DimensionId): boolean {
   return DIMENSIONS[id].instruments.some((kind) => kind === 'inside-micrometer' || kind === 'pin-gauges')
 }
 
-/** True for what is read of the case and its parts; what is read at the press is of one pressing alone. */
+/** True for what is read of the case and its parts; what is read of a fitting is of that one alone. */
 export function isOfCase(id: DimensionId): boolean {
-  return DIMENSIONS[id].stage !== 'press-in'
+  return !(id in FITTING_DIMENSIONS)
 }

@@ -97,6 +97,8 @@ export interface StandingWork {
   readonly home: boolean
   /** how the rim was read to stand after the last pressing; null where no height was read since */
   readonly rim: { readonly words: string; readonly isLevel: boolean } | null
+  /** how the insert lies by heights read since it was set; null where none were, or none was set */
+  readonly insertLevel: { readonly words: string; readonly isLevel: boolean } | null
   /** it was seen to be even at the end, under the loupe */
   readonly rimSeenEven: boolean
   /** pairs that were looked at, how each stands by its last look */

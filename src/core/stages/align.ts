@@ -1,4 +1,4 @@
-import type { Stage } from './Stage'
+import type { Demand, Stage, StandingWork } from './Stage'
 import { straightDemands } from './straightDemands'
 
 export const align: Stage = {
@@ -8,5 +8,13 @@ export const align: Stage = {
   reads: false,
   drawing: 'plan',
   shows: [],
-  demands: (work) => straightDemands(work, 'align'),
+  demands: (work) => [...straightDemands(work, 'align'), ...insertLies(work)],
+}
+
+/** Nobody has to read an insert's heights; once they are read, what they say is dealt with. */
+function insertLies({ insertLevel }: StandingWork): Demand[] {
+  if (!insertLevel) return []
+  return [
+    { id: 'insert-level', open: `insert ${insertLevel.words}`, met: insertLevel.isLevel, standsFor: [] },
+  ]
 }

@@ -23,6 +23,7 @@ const NOTHING_YET: StandingWork = {
   picked: false,
   home: false,
   rim: null,
+  insertLevel: null,
   rimSeenEven: false,
   straight: [],
   bezelAction: null,

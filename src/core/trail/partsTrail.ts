@@ -70,6 +70,8 @@ type OffEvent = Extract<TrailEvent, { kind: 'off' }>
 
 function isAlike(line: TrailLine, event: OffEvent): boolean {
   return (
+    // The one there is came off once more: that is no second one.
+    !isOnlyOne(event.part) &&
     line.part === event.part &&
     line.size === event.size &&
     line.clockHour === event.clockHour &&
@@ -129,10 +131,27 @@ function withAnswers(line: TrailLine, standing: readonly TrailEvent[]): TrailLin
 /** Rings of which a bezel or a back in two parts has a second one. */
 const MAY_BE_TWO: readonly TrailPartId[] = ['crystal-gasket', 'back-seal']
 
+/** True of a part a case never has two of. */
+function isOnlyOne(part: TrailPartId): boolean {
+  return !TRAIL_PARTS[part].several && !MAY_BE_TWO.includes(part)
+}
+
+/** True where a new part goes in for this line: what went in new and came off again is the new one, and goes back. */
+export function goesInNew(
+  line: TrailLine,
+  lines: readonly TrailLine[],
+  renews: readonly TrailPartId[],
+): boolean {
+  const first = line.offIds[0] ?? 0
+  const isNewAlready = lines.some(
+    ({ part, renewed, offIds }) => part === line.part && renewed > 0 && (offIds[0] ?? 0) < first,
+  )
+  return renews.includes(line.part) && !(isOnlyOne(line.part) && isNewAlready)
+}
+
 /** True of a part a case has one of, while it is off: it cannot come off once more. */
 export function isOffAlready(lines: readonly TrailLine[], part: TrailPartId): boolean {
-  const { several } = TRAIL_PARTS[part]
-  return !several && !MAY_BE_TWO.includes(part) && lines.some((line) => line.part === part && line.open > 0)
+  return isOnlyOne(part) && lines.some((line) => line.part === part && line.open > 0)
 }
 
 /** The order in which parts go back: the last off is the first on. */

@@ -1,8 +1,9 @@
 import fc from 'fast-check'
 import { SIZE_MARKS, partsText, TRAIL_PART_IDS, TRAIL_PARTS } from './parts'
 import type { SizeMark, TrailPartId } from './parts'
-import type { TrailEvent } from './partsTrail'
+import type { TrailEvent, TrailLine } from './partsTrail'
 import {
+  goesInNew,
   isOffAlready,
   lastStanding,
   missingBefore,
@@ -63,6 +64,23 @@ describe('partsTrail', () => {
       [1, '', 'shell', null],
       [2, 'long', 'shell-screw', 1],
     ])
+  })
+
+  it('has the one part there is off once more on a line of its own, and puts the new one back, not another new one', () => {
+    const [first, again] = [off('insert'), off('insert')]
+    const lines = partsTrail([first, answer('renewed', first), again])
+    expect(lines.map(({ count, renewed, open }) => [count, renewed, open])).toEqual([
+      [1, 1, 0],
+      [1, 0, 1],
+    ])
+    const isNew = (line: TrailLine | undefined, all = lines) => line && goesInNew(line, all, ['insert'])
+    expect([isNew(lines[0]), isNew(lines[1])]).toEqual([true, false])
+    expect(lines[0] && goesInNew(lines[0], lines, [])).toBe(false)
+    // Of rings there may be two, both new.
+    const [one, other] = [off('crystal-gasket'), off('crystal-gasket')]
+    const rings = partsTrail([one, answer('renewed', one), off('stem'), other])
+    const last = rings.at(-1)
+    expect(last && goesInNew(last, rings, ['crystal-gasket'])).toBe(true)
   })
 
   it('counts what went back, was renewed or stays off', () => {

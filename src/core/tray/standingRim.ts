@@ -3,7 +3,8 @@ import type { RimJudgement } from '../level/judgeRim'
 import type { LevelPolicy } from '../level/levelPolicy'
 import type { RimReading } from '../level/readRim'
 import { readRim } from '../level/readRim'
-import type { RimPass, RimReadingTaken } from '../level/rimPasses'
+import type { HeightTaken } from '../level/heightsTaken'
+import type { RimPass } from '../level/rimPasses'
 import { rimPasses } from '../level/rimPasses'
 import { cameOffSince } from '../trail/cameOffSince'
 import type { KeptTray } from './KeptTray'
@@ -26,7 +27,7 @@ export interface StandingRim extends ReadPass {
 /** Every pressing of what is picked, read or not, oldest first. */
 export function passesOfPick(
   { picked, pressRuns }: Pick<KeptTray, 'picked' | 'pressRuns'>,
-  standing: readonly RimReadingTaken[],
+  standing: readonly HeightTaken[],
 ): RimPass<KeptRun>[] {
   return rimPasses(pressRuns, standing).filter(({ run }) => run.pickId === picked?.pick.id)
 }
@@ -38,7 +39,7 @@ export function passesOfPick(
  */
 export function standingRim(
   kept: Pick<KeptTray, 'picked' | 'pressRuns' | 'trail'>,
-  standing: readonly RimReadingTaken[],
+  standing: readonly HeightTaken[],
   policy: LevelPolicy,
 ): StandingRim | null {
   const passes = passesOfPick(kept, standing)

@@ -45,6 +45,7 @@ export interface WorkBasis {
   readonly own: () => Pick<OwnParts, 'parts'>
   /** asked only where a run at the press is kept */
   readonly rim: () => StandingWork['rim']
+  readonly insertLevel: () => StandingWork['insertLevel']
   readonly bezelAction: StandingAction | null
   /** asked only where something was looked at */
   readonly straight: () => readonly StandingPair[]
@@ -64,6 +65,7 @@ export function standingWork({
   readout,
   onOtherFigures,
   rim,
+  insertLevel,
   straight,
   bezelAction,
 }: WorkBasis): StandingWork {
@@ -102,6 +104,9 @@ export function standingWork({
     home: isHome(kept),
     get rim() {
       return pressRuns.length > 0 ? rim() : null
+    },
+    get insertLevel() {
+      return insertLevel()
     },
     rimSeenEven: kept.ticks['step:rim-check'] !== undefined,
     bezelAction,

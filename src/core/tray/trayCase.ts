@@ -1,3 +1,5 @@
+import type { InsertLevel } from '../bezel/insertLevel'
+import { insertLevel } from '../bezel/insertLevel'
 import type { StandingAction } from '../bezel/standingAction'
 import { standingAction } from '../bezel/standingAction'
 import { withLearned } from '../learning/learnedFigures'
@@ -36,10 +38,10 @@ import { standingPairs } from '../straight/standingPairs'
 import type { StraightPair } from '../straight/pairs'
 import { againstLooking } from '../straight/partsOfPair'
 import type { OwnParts } from '../own-parts/ownParts'
-import { ownParts } from '../own-parts/ownParts'
 import type { Wait } from '../waits/waits'
 import { waitsOf } from '../waits/waits'
 import { isOfOldBezel, newBezelOf } from './newBezel'
+import { ownPartsOfTray } from './ownPartsOfTray'
 import { actsOnOtherFigures } from './onOtherFigures'
 import type { ShopRules } from './ShopRules'
 import type { StandingRim } from './standingRim'
@@ -76,6 +78,8 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly next: ReadingTarget | null
   /** how the rim stands after the last pressing; null where no height was read since, or too few */
   readonly rim: StandingRim | null
+  /** how the insert lies by heights since it was set; null where none was set here */
+  readonly insertLevel: InsertLevel | null
   /** pairs that were looked at for standing straight, with what would help */
   readonly straight: readonly StandingPair[]
   /** why a pair cannot be looked at now; null where it can */
@@ -145,6 +149,7 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       trail: trail(),
       own: () => own(),
       rim: () => rim()?.judgement ?? null,
+      insertLevel: () => onInsert()?.standing ?? null,
       straight,
       bezelAction: bezelAction(),
       readout: () => now().readout,
@@ -154,18 +159,10 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
   const straight = lazily(() => standingPairs(kept.straightLooks, facts(), rules.policy.straight, moves()))
   const bezelAction = lazily(() => standingAction(kept.bezelActions, kept.sheet, moves()))
   const rim = lazily(() => standingRim(kept, standing, rules.policy.level))
+  const onInsert = lazily(() => insertLevel(standing, moves(), rules.policy))
   const piece = lazily(() => standsNow(facts(), trail(), kept))
   const stages = lazily(() => stageStates(stagesBasis()))
-  const own = lazily(() => {
-    const { seat } = now().readout
-    return ownParts({
-      facts: facts(),
-      schools: tray.schools,
-      looked: kept.looked,
-      found: { sheet, measured: found().readout.measured },
-      seat: seat.ok ? seat.seat : null,
-    })
-  })
+  const own = lazily(() => ownPartsOfTray(kept, facts(), { sheet, found: found(), now: now() }))
   const asItCame = () => ({ ...facts(), steamedUp: tray.steamedUp })
   return {
     kept,
@@ -202,6 +199,9 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
     },
     get rim() {
       return rim()
+    },
+    get insertLevel() {
+      return onInsert()
     },
     get straight() {
       return straight()

@@ -40,6 +40,9 @@ const MOST_RIM_TILT_MM = 0.12
 const SPECK_AT_DEG = [0, 180]
 const LEFT_BY_A_PRESSING = 0.4
 const RIM_OVER_BEZEL_MM = 0.2
+/** Of an insert set on cement. Invented. */
+const MOST_INSERT_TILT_MM = 0.08
+const CEMENT_FILM_MM = 0.05
 
 const LEVEL: TiltVector = { towards12Mm: 0, towards3Mm: 0 }
 
@@ -91,8 +94,19 @@ export function simulatedCase(
     )
   }
 
+  const set = streamOf(seed, 'insert-height')
+  const insertTilt = anyTilt(MOST_INSERT_TILT_MM, set)
+  const [thickness, depth] = [piece.get('insert-thickness'), piece.get('recess-depth')]
+  const overEdge = thickness === undefined || depth === undefined ? 0 : thickness + CEMENT_FILM_MM - depth
+  const insertHeight = (directionDeg: number) => {
+    const angle = (directionDeg * Math.PI) / 180
+    return overEdge + (insertTilt.towards12Mm * Math.cos(angle) + insertTilt.towards3Mm * Math.sin(angle)) / 2
+  }
+
   return {
     trueMm({ dimension, placeIndex }) {
+      if (dimension === 'insert-height')
+        return insertHeight(DIMENSIONS[dimension].roundDeg?.[placeIndex] ?? 0)
       if (dimension === 'rim-height') return rimHeight(DIMENSIONS[dimension].roundDeg?.[placeIndex] ?? 0)
       const directionDeg = DIMENSIONS[dimension].directionsDeg?.[placeIndex] ?? 0
       const bore = piece.get('bore')

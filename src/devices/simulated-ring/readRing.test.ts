@@ -14,6 +14,9 @@ import { SAMPLE_RINGS } from './sampleRings'
 
 const SIDE_PX = 560
 const SCENES = 8
+/** At this size so narrow a gap is a few pixels. */
+const SMALL_PX = 400
+const GAP_MM = 0.45
 
 function readOf(scene: RingScene, image = renderRing(scene), twelveDeg = 0): RingReading | string {
   const found = findTracks(image)
@@ -62,6 +65,22 @@ describe('a ring by picture, on rendered heads', () => {
     expect(two.turnedDeg).toBeCloseTo(0.4, 1)
   }, 60_000)
 
+  it('of one track alone is none: neither bare nor in two prints that stand alike', () => {
+    const scene = anyScene(0.001, SIDE_PX)
+    const bare = { ...scene, ring: { ...scene.ring, ink: scene.ring.ground } }
+    expect(readOf(bare)).toBe('one-track')
+    // Two prints so near that blur fills the gap: where they stand alike they are one, where they do not the band dips.
+    const { innerMm, outerMm } = scene.dial
+    const near = {
+      ...anyScene(0.001, SMALL_PX),
+      ...{ turnedDeg: 0, towards3Mm: 0, towards12Mm: 0, depthMm: 0, tiltDeg: 0 },
+      ...{ hands: [], glares: [], blurPx: 0.9 },
+      ring: { ...scene.dial, innerMm: outerMm + GAP_MM, outerMm: outerMm + GAP_MM + (outerMm - innerMm) },
+    }
+    expect(readOf(near)).toBe('one-track')
+    expect(reading(readOf({ ...near, turnedDeg: 2.5 })).displacement.turnedDeg).toBeCloseTo(2.5, 1)
+  }, 60_000)
+
   it('is not found in a picture of something else', () => {
     const side = 420
     const values = Float32Array.from(
@@ -83,25 +102,8 @@ describe('the simulated photographs of heads shipped with the program', () => {
     return greyFromRgba(data, { widthPx: info.width, heightPx: info.height }, 1)
   }
 
-  it('are not read out of focus: both tracks run into one, until somebody draws them', async () => {
-    const { scene } = SAMPLE_RINGS.find(({ id }) => id === 'blurred') ?? {}
-    if (!scene) throw new Error('not there')
-    const image = await load('blurred')
-    expect(findTracks(image)).toEqual({ ok: false, reason: 'one-track' })
-    const middle = (scene.sidePx - 1) / 2
-    const trackOf = ({ innerMm, outerMm }: RingScene['dial']) => ({
-      centre: { x: middle + 3, y: middle - 4 },
-      innerPx: innerMm * scene.pxPerMm,
-      outerPx: outerMm * scene.pxPerMm,
-      twelveDeg: 0,
-    })
-    const tracks = { inner: trackOf(scene.dial), outer: trackOf(scene.ring) }
-    const outcome = readRing(image, { ...tracks, radiusMm: 14.4, depthMm: scene.depthMm })
-    const { displacement, turnUncertaintyDeg } = reading(outcome.ok ? outcome.reading : outcome.reason)
-    expect(Math.abs(wrapped(displacement.turnedDeg - scene.turnedDeg))).toBeLessThan(3 * turnUncertaintyDeg)
-  }, 30_000)
-
-  it.each(SAMPLE_RINGS.filter(({ id }) => id !== 'blurred').map((sample) => [sample.id, sample] as const))(
+  // Out of focus both tracks run into one band, and are parted where it dips.
+  it.each(SAMPLE_RINGS.map((sample) => [sample.id, sample] as const))(
     'read as what was true of %s, or say what they do not know',
     async (id, { scene }) => {
       const image = await load(id)

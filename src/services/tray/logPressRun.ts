@@ -5,6 +5,7 @@ import { againstPress } from '@/core/stages/inOrder'
 import type { StageId } from '@/core/stages/stages'
 import { stageIndex } from '@/core/stages/stages'
 import { standsAfter } from '@/core/stages/StageState'
+import { goesInNew } from '@/core/trail/partsTrail'
 import { renewedParts } from '@/core/tray/renewedParts'
 import type { Wait } from '@/core/waits/waits'
 import { minutesLeft, runningBefore } from '@/core/waits/waits'
@@ -103,7 +104,7 @@ function onTrail(outcome: PressOutcome, opened: OpenedCase): readonly TrailRecor
   if (outcome === 'home')
     return pressed
       .filter(({ open }) => open > 0)
-      .map((line) => answerOf(line, renewed.includes(line.part) ? 'renewed' : 'back', line.open))
+      .map((line) => answerOf(line, goesInNew(line, opened.trail, renewed) ? 'renewed' : 'back', line.open))
   const wasHome = pressed.some(({ part }) => part === 'crystal') && pressed.every(({ open }) => open === 0)
   return outcome === 'cracked' && wasHome ? [{ kind: 'off', part: 'crystal', count: 1 }] : []
 }

@@ -32,6 +32,8 @@ import type { SizeView } from './sizeView'
 import { sizeView } from './sizeView'
 import type { TrayHeader } from './trayHeader'
 import { trayHeader } from './trayHeader'
+import type { InsertLevelView } from './insertLevelView'
+import { insertLevelView } from './insertLevelView'
 import type { RimView } from './rimView'
 import { rimView } from './rimView'
 import type { BezelActionView } from './bezelActionView'
@@ -71,6 +73,8 @@ export interface TrayView extends ReadingsView, SizeView, PartsView {
   readonly pressWorks: readonly PressWorkView[]
   /** level after the last pressing; null where there is no rim to read */
   readonly rim: RimView | null
+  /** how the insert lies; null where none was set here */
+  readonly insertLevel: InsertLevelView | null
   readonly straight: StraightView
   /** null where no turning bezel was off */
   readonly bezelAction: BezelActionView | null
@@ -116,6 +120,7 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
     simulatedCounts: rules.invented,
     pressWorks,
     rim: rimView(opened, leans),
+    insertLevel: insertLevelView(opened),
     straight: straightView(opened),
     bezelAction: bezelActionView(opened),
     removal: await removalView(db, opened),

@@ -1,6 +1,7 @@
 'use client'
 import Box from '@mui/material/Box'
 import type { StageId } from '@/core/stages/stages'
+import { isOfCase } from '@/core/readings/dimensions'
 import { stageOf } from '@/core/stages/stages'
 import type { TrayView } from '@/services/tray/trayView'
 import dynamic from 'next/dynamic'
@@ -54,8 +55,9 @@ export function TrayBench({ initial, stage, act }: TrayBenchProps) {
   const { view } = state
   const { session } = bar
   const open = view.tray.finishedAt === null
-  const asksRim = target?.dimension === 'rim-height'
-  const reads = stageOf(state.stage).reads || asksRim || session.text !== ''
+  // Of what was just fitted here.
+  const asksHeight = target !== null && !isOfCase(target.dimension)
+  const reads = stageOf(state.stage).reads || asksHeight || session.text !== ''
 
   // A reason is typed the moment it is asked for: its dialog must not have to be fetched first.
   useEffect(() => void import('./LeaveDialog'), [])

@@ -11,7 +11,7 @@ import type { FigureInBar } from './figureInBar'
 import { begun, onItsWay, sentBack, settled, typedMeanwhile, withTyped } from './figureInBar'
 import { flashed } from './flash'
 import type { JudgedPair } from '@/core/tray/judgePair'
-import type { RimView } from '@/services/tray/rimView'
+import type { HeightsView } from '@/services/tray/heightsView'
 import type { ReadingQuestion } from '@/services/tray/takeReading'
 import type { TrayView } from '@/services/tray/trayView'
 
@@ -205,14 +205,14 @@ export function onEnter(state: TraySession): 'wait' | 'send' | 'not-asked' | 'no
   return state.text.trim() === '' ? 'nothing' : 'not-asked'
 }
 
-/** Where the next reading goes: the dimension chosen on the drawing, at the press the rim, else the plan's next. */
+/** Where the next reading goes: the dimension chosen on the drawing, what was just fitted here, else the plan's next. */
 export function targetOfSession({ aimedAt, view, stage, rimPattern }: TraySession): ReadingTarget | null {
-  const rim = stage === 'press-in' ? view.rim : null
-  return aimedAt ?? (rim ? rim.next[rimPatternOf(rim, rimPattern)] : null) ?? view.next
+  const fitted = stage === 'press-in' ? view.rim : stage === 'align' ? view.insertLevel : null
+  return aimedAt ?? (fitted ? fitted.next[rimPatternOf(fitted, rimPattern)] : null) ?? view.next
 }
 
 /** Places that are read round the rim: as many as were chosen, or as it takes to tell dirt from a warp. */
-export function rimPatternOf(rim: Pick<RimView, 'standing'>, chosen: RimPattern): RimPattern {
+export function rimPatternOf(rim: Pick<HeightsView, 'standing'>, chosen: RimPattern): RimPattern {
   return chosen === 4 && rim.standing?.advice === 'read-more' ? 8 : chosen
 }
 

@@ -84,7 +84,7 @@ test('a flat mineral to be a domed sapphire: compared, its hands cleared at cent
   await expect(level).toContainText('after the push before: 0.08 high between 11 and 12')
   // A bezel that stayed on under a press may have turned with it.
   await piece.done('Align')
-  await piece.reads('insert against dial', { 12: '.03', 3: '.02', 6: '.01', 9: '.02' }, '✓ Straight')
+  await piece.reads('bezel against case', { 12: '.03', 3: '.02', 6: '.01', 9: '.02' }, '✓ Straight')
   await expect(page.getByTestId('step')).toContainText([/^Bezel that stayed on/])
   await piece.work()
   await piece.done('Close')

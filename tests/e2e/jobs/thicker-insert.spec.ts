@@ -1,6 +1,8 @@
 import { expect, test } from '../support/bench'
 import { Piece } from './Piece'
 
+const STRAIGHT = { 12: '0', 3: '.01', 6: '0', 9: '-.01' }
+
 test('an insert in a steel bezel: the ceramic one stands proud and is refused by its figure, the aluminium one is set with its pip on 12', async ({
   page,
 }) => {
@@ -63,12 +65,34 @@ test('an insert in a steel bezel: the ceramic one stands proud and is refused by
   await expect(why).toContainText(/insert against bezel turned 0\.\d+° clockwise/)
   await page.keyboard.press('Escape')
   await expect(why).toBeHidden()
-  await piece.reads('insert against bezel', { 12: '0', 3: '.01', 6: '0', 9: '-.01' }, '✓ Straight')
+  await piece.reads('insert against bezel', STRAIGHT, '✓ Straight')
+  // A lump of old adhesive shows by heights round it: four places see that it is uneven, six where.
+  const level = page.getByRole('region', { name: 'Insert level' })
+  await piece.read('.02', '.02', '.14', '.02')
+  await expect(level.getByRole('status')).toHaveText(/^Uneven, 0\.\d\d high/)
+  await piece.read('.02', '.02')
+  await expect(level.getByRole('status')).toHaveText(/^0\.1\d up at 3 alone$/)
+  await expect(level).toContainText(
+    'A lump lies under it there: lift it, scrape the seat bare, set it again.',
+  )
+  await page.keyboard.press('d')
+  await expect(why).toContainText(/insert 0\.1\d up at 3 alone/)
+  await page.keyboard.press('Escape')
+  await expect(why).toBeHidden()
+  // Lifted and set anew, what was read of it is old.
+  await page.getByRole('button', { name: 'insert off again', exact: true }).click()
+  await expect(level).toBeHidden()
+  await piece.work()
+  await expect(level.getByRole('status')).toHaveText(/^Where it looks uneven/)
+  await piece.read('.01', '.03', '.02', '.02')
+  await expect(level.getByRole('status')).toHaveText('✓ Level within 0.02')
+  await piece.reads('insert against bezel', STRAIGHT, '✓ Straight')
   await piece.cutWaits('light-cured cement')
   await piece.done('Close')
   // The head stayed shut: no seal of it is asked about.
   await expect(page.getByRole('region', { name: 'Seals' })).toBeHidden()
   const lines = page.getByTestId('replay-line')
-  await expect(lines.filter({ hasText: 'insert' })).toContainText('✓ 1 new')
+  // The new one that came off once more went back: no second one was taken.
+  await expect(lines.filter({ hasText: 'insert' })).toHaveText([/✓ 1 back/, /✓ 1 new/])
   await piece.provedAndBack('nothing runs')
 })

@@ -1,5 +1,5 @@
 import { degreesText } from '../degreesText'
-import { wayText } from '../judgeStraight'
+import { turnText, wayText } from '../judgeStraight'
 import type { Remedy, ToHelp } from './Remedy'
 import { byHandDeg, unturned } from './Remedy'
 
@@ -75,7 +75,8 @@ function clickText(count: number): string {
 function byFriction({ displacement, radiusMm }: ToHelp): Remedy {
   return {
     id: 'friction',
-    title: `Turn the bezel ${degreesText(Math.abs(displacement.turnedDeg))} ${wayText(-displacement.turnedDeg)}`,
+    title:
+      displacement.turnedDeg === 0 ? 'Turn the bezel' : `Turn the bezel ${turnText(-displacement.turnedDeg)}`,
     how: 'it stays where a hand leaves it',
     left: unturned(displacement),
     leftUncertaintyDeg: byHandDeg(radiusMm),
@@ -83,7 +84,7 @@ function byFriction({ displacement, radiusMm }: ToHelp): Remedy {
     waitMinutes: 0,
     undo: 'yes',
     risk: '',
-    against: null,
+    against: displacement.turnedDeg === 0 ? 'It is not turned.' : null,
   }
 }
 
@@ -93,7 +94,10 @@ function refitted({ displacement, radiusMm, facts }: ToHelp): Remedy {
   return {
     id: 'bezel-refit',
     title: 'Bezel off and on again, light fit, looked at, then home',
-    how: `laid on ${degreesText(Math.abs(displacement.turnedDeg))} ${wayText(-displacement.turnedDeg)} of where it lies`,
+    how:
+      displacement.turnedDeg === 0
+        ? 'laid on as it lies, looked at, pressed'
+        : `laid on ${turnText(-displacement.turnedDeg)} of where it lies`,
     left: facts.bezelKind === 'rotating-click' ? displacement : unturned(displacement),
     leftUncertaintyDeg: byHandDeg(radiusMm),
     activeMinutes: REFIT_MINUTES,

@@ -1,6 +1,6 @@
-import { degreesText } from '../degreesText'
-import { worstOffsetMm } from '../Displacement'
-import { turnText, wayText } from '../judgeStraight'
+import type { Displacement } from '../Displacement'
+import { offCentreMm, worstOffsetMm } from '../Displacement'
+import { turnText } from '../judgeStraight'
 import { byClicks } from './bezelRemedies'
 import type { Remedy, ToHelp } from './Remedy'
 import { byHandDeg, unturned } from './Remedy'
@@ -33,7 +33,7 @@ function reseated({ displacement, radiusMm, facts }: ToHelp): Remedy {
   const isHeld = facts.insertHold === 'friction'
   return {
     id: 'reseat',
-    title: `Turn the insert in its seat by ${degreesText(Math.abs(displacement.turnedDeg))} ${wayText(-displacement.turnedDeg)}`,
+    title: displacement.turnedDeg === 0 ? TURNED : `${TURNED} by ${turnText(-displacement.turnedDeg)}`,
     how: isHeld
       ? 'lifted out and pressed in again'
       : 'soaked in the shut head or lifted, old adhesive off, fresh cement; the seat keeps it centred as it is',
@@ -43,12 +43,18 @@ function reseated({ displacement, radiusMm, facts }: ToHelp): Remedy {
     waitMinutes: isHeld ? 0 : CEMENT_MINUTES,
     undo: 'by-work',
     risk: INSERT_RISK[facts.insertMaterial],
-    against: displacement.turnedDeg === 0 ? NOT_TURNED : null,
+    against: againstTurning(displacement),
   }
 }
 
-const NOT_TURNED =
-  'It is not turned, and its seat keeps it as far off-centre as it is: read seat and insert, one of them is the wrong size.'
+const TURNED = 'Turn the insert in its seat'
+
+function againstTurning(displacement: Displacement): string | null {
+  if (displacement.turnedDeg !== 0) return null
+  return offCentreMm(displacement) === 0
+    ? 'It is not turned.'
+    : 'It is not turned, and its seat keeps it as far off-centre as it is: read seat and insert, one of them is the wrong size.'
+}
 
 const INSERT_RISK: Readonly<Record<ToHelp['facts']['insertMaterial'], string>> = {
   none: '',

@@ -112,8 +112,19 @@ describe('what would help', () => {
   it('turns no insert that is off-centre alone: its seat keeps it there', () => {
     const shifted = { turnedDeg: 0, towards3Mm: 0.13, towards12Mm: 0 }
     const help = toHelp({ pair: 'insert-bezel', displacement: shifted, limitMm: 0.05 })
-    expect(one('reseat', help).against).toMatch(/^It is not turned/)
+    expect(one('reseat', help).against).toMatch(/^It is not turned, and its seat/)
     expect(ids(help)[0]).toBe('leave')
+  })
+
+  it('names no turn of nothing where all stands straight', () => {
+    const straight = { displacement: { turnedDeg: 0, towards3Mm: 0, towards12Mm: 0 } }
+    expect(one('reseat', toHelp({ pair: 'insert-bezel', ...straight }))).toMatchObject({
+      ...{ title: 'Turn the insert in its seat', against: 'It is not turned.' },
+    })
+    const bezel = toHelp({ pair: 'bezel-case', ...straight }, { bezelKind: 'rotating-friction' })
+    expect(one('friction', bezel)).toMatchObject({ title: 'Turn the bezel', against: 'It is not turned.' })
+    const pressed = toHelp({ pair: 'bezel-case', ...straight }, { bezelKind: 'fixed-friction' })
+    expect(one('bezel-refit', pressed).how).toBe('laid on as it lies, looked at, pressed')
   })
 
   it('keeps a blade from a ceramic insert', () => {

@@ -1,5 +1,6 @@
 import { JobWork } from '../shared/JobWork'
 import type { StageWorkProps } from '../StageWorkProps'
+import { InsertLevelPanel } from './InsertLevelPanel'
 import { OffAgainRow } from './OffAgainRow'
 import { StraightPanel } from './StraightPanel'
 
@@ -8,6 +9,7 @@ export function AlignWork({ bench, actions }: StageWorkProps) {
   return (
     <>
       <StraightPanel bench={bench} />
+      <InsertLevelPanel bench={bench} />
       <OffAgainRow bench={bench} actions={actions} />
       <JobWork bench={bench} actions={actions} />
     </>

@@ -79,10 +79,7 @@ export function useStraightForm(
     onStored(answer)
   }
   /** @returns what is wrong, in a sentence; null where it was kept */
-  const storePicture = async (
-    told: ByPicture,
-    photoIds: readonly number[],
-  ): Promise<string | null> => {
+  const storePicture = async (told: ByPicture, photoIds: readonly number[]): Promise<string | null> => {
     if (!shown || !draft) return null
     const { radius, limit, moves, after, asked } = draft
     const look = { trayId: tray.id, pair: shown.pair, radius, limit, moves, after, asked, told, photoIds }

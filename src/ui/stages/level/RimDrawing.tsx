@@ -1,11 +1,13 @@
 import { useId } from 'react'
 import { RIM_PLACES } from '@/core/level/rimPlaces'
 import { formatMm } from '@/core/units/formatMm'
-import type { RimView } from '@/services/tray/rimView'
+import type { HeightsView } from '@/services/tray/heightsView'
 import { onRing, rimRing } from './rimRing'
 
 export interface RimDrawingProps {
-  readonly rim: RimView
+  /** what is seen from above: “Rim”, “Insert” */
+  readonly what: string
+  readonly rim: HeightsView
   /** index into `RIM_PLACES` of what is read next; null when nothing is */
   readonly nextPlace: number | null
 }
@@ -16,7 +18,7 @@ const FIGURES = 98
 const NEEDLE = 34
 
 /** The rim from above with its heights: what stands high is drawn outward, much enlarged. */
-export function RimDrawing({ rim, nextPlace }: RimDrawingProps) {
+export function RimDrawing({ what, rim, nextPlace }: RimDrawingProps) {
   const titleId = useId()
   const { heights, standing } = rim
   const { spokes, leaning, enlarged } = rimRing(rim, RADIUS)
@@ -31,7 +33,7 @@ export function RimDrawing({ rim, nextPlace }: RimDrawingProps) {
       style={{ display: 'block', maxWidth: '100%' }}
     >
       <title id={titleId}>
-        {`Rim from above, 12 up: ${heights.map(({ hour, heightMm }) => `${hour} ${formatMm(heightMm)}`).join(', ') || 'nothing read yet'}`}
+        {`${what} from above, 12 up: ${heights.map(({ hour, heightMm }) => `${hour} ${formatMm(heightMm)}`).join(', ') || 'nothing read yet'}`}
       </title>
       <circle r={RADIUS} fill="none" stroke="var(--mui-palette-divider)" strokeWidth={1.5} />
       <path d="M0 -78V-70" stroke="var(--mui-palette-text-secondary)" strokeWidth={2} />

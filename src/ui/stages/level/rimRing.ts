@@ -1,4 +1,4 @@
-import type { RimView } from '@/services/tray/rimView'
+import type { HeightsView } from '@/services/tray/heightsView'
 
 interface Point {
   readonly x: number
@@ -20,7 +20,7 @@ const PX_OF_HUNDREDTH = 2.4
 /** CSS px that a millimetre of the ring itself takes, about. */
 const PX_OF_MM = 4
 /** No height is drawn further off the ring than this, px. */
-const MOST_OFF = 26
+const MOST_OFF = 16
 
 /** A point of a ring, clockwise from 12. */
 export function onRing(radius: number, directionDeg: number): Point {
@@ -30,7 +30,7 @@ export function onRing(radius: number, directionDeg: number): Point {
 
 /** Where a rim's heights and its lean are drawn on a ring. */
 export function rimRing(
-  { heights, standing }: Pick<RimView, 'heights' | 'standing'>,
+  { heights, standing }: Pick<HeightsView, 'heights' | 'standing'>,
   radius: number,
 ): RimRing {
   const mean = heights.reduce((sum, { heightMm }) => sum + heightMm, 0) / Math.max(1, heights.length)

@@ -34,7 +34,7 @@ describe('rimRing', () => {
       },
       60,
     )
-    expect(leaning?.x).toBe(26)
-    expect(spokes[0]?.to.x).toBe(86)
+    expect(leaning?.x).toBe(16)
+    expect(spokes[0]?.to.x).toBe(76)
   })
 })
