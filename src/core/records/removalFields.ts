@@ -29,6 +29,7 @@ export function removalFields(part: RemovedPart): readonly Field[] {
       name: 'note',
       label: 'What was seen, where',
       required: false,
+      multiline: true,
       mostLength: LONGEST_NOTE,
     },
   ]

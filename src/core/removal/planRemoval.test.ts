@@ -65,6 +65,13 @@ describe('planRemovals', () => {
     expect(blade).toMatchObject({ against: 'ceramic insert, ceramic shatters when pried', steps: [] })
   })
 
+  it('has last what this case does not allow, though the piece as it stands meets no harm by it', () => {
+    const facts = { ...insertJob, insertMaterial: 'ceramic' as const, bezelEntry: 'lifting-slot' as const }
+    const [plan] = planRemovals({ facts, piece: pieceNow({ bezel: true, insert: true }), bench: [] }, {}, [])
+    expect(plan?.ways.at(-1)).toMatchObject({ id: 'steel-blade', severity: 'allow' })
+    expect(plan?.ways.at(-1)?.against).not.toBeNull()
+  })
+
   it('the steps of the job follow the way taken', () => {
     const titleBy = (option: string) =>
       removalStep('bezel', procedure(insertJob, { 'bezel-removal': option }).steps)?.title

@@ -88,21 +88,32 @@ function planOf(
     part,
     school,
     at: [...new Set(stages)],
-    ways: ways.map((way) => {
-      const against = stand?.against?.[way.id] ?? null
-      const all = against === null ? (jobs.get(way.id)?.steps ?? []) : []
-      const own = removalStep(part, all)
-      const steps = all.filter((step) => !inAll(step) || step.id === own?.id)
-      return {
-        ...way,
-        steps: steps.map(({ title, activeMinutes, waitMinutes }) => ({ title, activeMinutes, waitMinutes })),
-        activeMinutes: total(steps, 'activeMinutes'),
-        waitMinutes: total(steps, 'waitMinutes'),
-        isTaken: way.id === taken,
-        against,
-      }
-    }),
+    ways: openFirst(
+      ways.map((way) => {
+        const against = stand?.against?.[way.id] ?? null
+        const all = against === null ? (jobs.get(way.id)?.steps ?? []) : []
+        const own = removalStep(part, all)
+        const steps = all.filter((step) => !inAll(step) || step.id === own?.id)
+        return {
+          ...way,
+          steps: steps.map(({ title, activeMinutes, waitMinutes }) => ({
+            title,
+            activeMinutes,
+            waitMinutes,
+          })),
+          activeMinutes: total(steps, 'activeMinutes'),
+          waitMinutes: total(steps, 'waitMinutes'),
+          isTaken: way.id === taken,
+          against,
+        }
+      }),
+    ),
   }
+}
+
+/** What this case does not allow comes last, whatever its risk were elsewhere. */
+function openFirst(ways: readonly PlannedWay[]): PlannedWay[] {
+  return ways.toSorted((a, b) => Number(a.against !== null) - Number(b.against !== null))
 }
 
 function isSame(a: Step, b: Step): boolean {

@@ -141,7 +141,7 @@ function Told({ look, isRing }: { readonly look: JudgedLook; readonly isRing: bo
           colour={colour}
         />
       </Box>
-      {(isRing ? sentencesOf(look) : []).map((sentence) => (
+      {(isRing && look.byPicture === null ? sentencesOf(look) : []).map((sentence) => (
         <Typography key={sentence} sx={{ fontSize: 14.5, mt: 0.25 }}>
           {sentence}
         </Typography>
@@ -176,6 +176,7 @@ function Big({
   )
 }
 
+/** Of ticks that were read one by one: a picture reads them all. */
 function sentencesOf({ fit, offsets, radiusMm }: JudgedLook): string[] {
   const twelve = offsets.find(({ hour }) => hour === 12)
   const at12 = twelve && ((twelve.offsetMm / radiusMm) * 180) / Math.PI

@@ -14,6 +14,8 @@ const UNDO_WORDS: Readonly<Record<Undo, string>> = {
 const COLUMNS = '26px minmax(0,1fr) 98px 72px 60px'
 /** So many standard uncertainties are told: they hold 95 %. */
 const TOLD = 2
+/** Above it hundredths say nothing. */
+const COARSE_DEG = 0.1
 
 export interface RemedyListProps {
   readonly remedies: readonly RankedRemedy[]
@@ -116,7 +118,7 @@ function RemedyRow({ remedy, rank, isChosen, onChoose }: RemedyRowProps) {
           {degreesText(left.turnedDeg)}
           <Box component="span" sx={{ color: 'text.secondary' }}>
             {' '}
-            ±{(TOLD * leftUncertaintyDeg).toFixed(1)}
+            ±{unsureText(TOLD * leftUncertaintyDeg)}
           </Box>
           <Box
             component="span"
@@ -149,3 +151,8 @@ const FIGURE = {
   whiteSpace: 'nowrap',
   textAlign: { xs: 'left', sm: 'right' },
 } as const
+
+/** To the tenth; a picture tells hundredths. */
+function unsureText(degrees: number): string {
+  return degrees.toFixed(degrees < COARSE_DEG ? 2 : 1)
+}

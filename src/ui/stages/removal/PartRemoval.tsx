@@ -76,7 +76,6 @@ export function PartRemoval({ bench, actions, removal, children }: PartRemovalPr
             fields={fields}
             initial={{ way: takenWay?.id ?? ways[0]?.id, outcome: 'clean' }}
             submitLabel="Keep how it went"
-            dense
             onSubmit={async (values) => {
               const answer = await answerOf(
                 actions.logRemoval({ trayId: view.tray.id, part, fields: values }),
