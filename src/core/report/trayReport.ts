@@ -14,6 +14,7 @@ import { partLines } from './partLines'
 import { removalLines } from './removalLines'
 import type { ReportLine, TrayReport } from './Report'
 import { told } from './Report'
+import { straightLines } from './straightLines'
 import { stageLines, stepLines } from './workLines'
 
 /** What a report tells that is worked out nowhere in the core: words of the shop's own records. */
@@ -39,6 +40,7 @@ export function trayReport(opened: TrayCase, beside: ToldBeside): TrayReport {
   const { kept, stages, procedure, trail, now } = opened
   const work = { procedure, ticks: kept.ticks, said: kept.said }
   const needed = stages.filter(({ standing }) => standing !== 'not-needed')
+  const straight = straightLines(opened)
   const proofs = needed.filter(({ stage }) => stage === 'prove')
   return {
     sections: [
@@ -50,6 +52,7 @@ export function trayReport(opened: TrayCase, beside: ToldBeside): TrayReport {
         none: 'Nothing was measured.',
       },
       { title: 'Fitted', lines: [...beside.fitted, ...beside.pressed], none: 'No part was fitted.' },
+      ...(straight.length === 0 ? [] : [{ title: 'Straight', lines: straight, none: '' }]),
       {
         title: 'Off and on again',
         lines: [...partLines(trail), ...removalLines(kept)],

@@ -4,7 +4,6 @@ import { withSaid } from '../procedure/StepQuestion'
 import { stepsOf } from '../procedure/procedure'
 import type { StageState, StandingDemand } from '../stages/StageState'
 import { openOf } from '../stages/StageState'
-import { isOfStraight } from '../stages/straightDemands'
 import { stageLabel } from '../stages/stages'
 import { waitSubject } from '../waits/waits'
 import type { ReportLine } from './Report'
@@ -25,15 +24,13 @@ export function stageLines(state: StageState, { procedure, ticks, said }: WorkTo
   // A wait has a line of its own, with how long it took or why it was cut short.
   const demands = state.demands.filter(({ subject }) => !subject.startsWith(waitSubject('')))
   const open = openOf({ demands })
-  // What was read to be straight is told by its reading.
-  const straight = demands.filter((demand) => demand.met && isOfStraight(demand)).map((demand) => demand.open)
   return [
-    ...(done.length + straight.length === 0
+    ...(done.length === 0
       ? []
       : [
           line(
             label,
-            [...done.map(({ id, title }) => withSaid(title, said[`step:${id}`])), ...straight].join('; '),
+            done.map(({ id, title }) => withSaid(title, said[`step:${id}`])).join('; '),
             'done',
             latest(times),
           ),

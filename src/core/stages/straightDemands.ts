@@ -1,5 +1,4 @@
 import type { StraightPair } from '../straight/pairs'
-import { STRAIGHT_PAIRS } from '../straight/pairs'
 import type { Demand, StandingWork } from './Stage'
 
 /** Steps that set a pair straight by eye: once its ticks are read they say whether it is, and no eye does. */
@@ -12,11 +11,6 @@ export const SET_AT_THE_PRESS = 'ring-align'
 
 /** Of a pair: that it stands straight by its last look. */
 export const straightOf = (pair: StraightPair) => `straight-${pair}`
-
-/** True of a demand that a pair stands straight. */
-export function isOfStraight({ subject }: { readonly subject: string }): boolean {
-  return STRAIGHT_PAIRS.some((pair) => subject === straightOf(pair))
-}
 
 /** That what was looked at stands straight. A reason to leave it counts until it is looked at once more. */
 export function straightDemands({ steps, straight }: StandingWork, at: 'press-in' | 'align'): Demand[] {

@@ -77,7 +77,12 @@ describe.each(testStores())('whether it stands straight, on $name', ({ openDemo 
     expect(openAt(once, 'align').map(({ subject }) => subject)).toContain('straight-insert-dial')
     const view = await stored(look(TURNED, 'insert-dial', CROSS, after, LATER))
     expect(openAt(view, 'align').map(({ subject }) => subject)).not.toContain('straight-insert-dial')
-    expect(JSON.stringify(await reportOfTray(store.db, TURNED))).toContain('insert against dial straight')
+    const report = await reportOfTray(store.db, TURNED)
+    const told = report?.ok && report.report.sections.find(({ title }) => title === 'Straight')?.lines[0]
+    expect(told).toMatchObject({ what: 'Insert against dial', mark: 'done' })
+    expect(told && told.words).toMatch(
+      /^as found turned 2\.46° clockwise; after “Turn the insert in its seat by 2\.46° anticlockwise” .*straight$/,
+    )
     const looks = standing(view, 'insert-dial')?.looks.map(({ afterWords }) => afterWords) ?? []
     expect(looks).toHaveLength(3)
     expect(looks[0]).toBe('')

@@ -7,6 +7,7 @@ import type { Refusal } from '@/services/boundary'
 import type { PairView } from '@/services/tray/straightView'
 import type { Changed } from '@/services/tray/trayChange'
 import type { TrayView } from '@/services/tray/trayView'
+import { useOneAtATime } from '../../forms/useOneAtATime'
 import { answerOf } from '../../tray/trayAnswer'
 
 /** Hours read round a ring: more of them name a place that does not go with the others. */
@@ -64,7 +65,7 @@ export function useStraightForm(
   const remedies = shown?.standing?.remedies ?? []
   const remedy = remedies.find(({ id }) => id === mine?.remedy) ?? remedies[0] ?? null
 
-  const store = async () => {
+  const [store] = useOneAtATime(async () => {
     if (!shown || !draft) return
     const { hours, texts, ...look } = draft
     const offsets = hours.map((hour) => ({ hour, text: texts[hour] ?? '' }))
@@ -77,7 +78,7 @@ export function useStraightForm(
     setErrors({})
     setChosen({ pair: shown.pair, remedy: null, draft: null })
     onStored(answer)
-  }
+  })
   /** @returns what is wrong, in a sentence; null where it was kept */
   const storePicture = async (told: ByPicture, photoIds: readonly number[]): Promise<string | null> => {
     if (!shown || !draft) return null
