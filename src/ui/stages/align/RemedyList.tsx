@@ -11,11 +11,11 @@ const UNDO_WORDS: Readonly<Record<Undo, string>> = {
   'by-work': 'by work',
   never: 'never',
 }
-const COLUMNS = '26px minmax(0,1fr) 98px 72px 60px'
+const COLUMNS = '26px minmax(0,1fr) 108px 72px 60px'
 /** So many standard uncertainties are told: they hold 95 %. */
 const TOLD = 2
 /** Above it hundredths say nothing. */
-const COARSE_DEG = 0.1
+const COARSE_DEG = 0.05
 
 export interface RemedyListProps {
   readonly remedies: readonly RankedRemedy[]
