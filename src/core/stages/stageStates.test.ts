@@ -53,6 +53,17 @@ const openAt = (all: readonly StageState[], stage: StageId) => openOf(at(all, st
 const idsOf = (stage: StageId) => stepsOf(PROCEDURE, stage).map(({ id }) => id)
 
 describe('a stage', () => {
+  it('at Align has nothing to ask of an insert nobody read round, and asks for one that is read uneven', () => {
+    const uneven = { words: '0.12 up at 3 alone', isLevel: false }
+    const told = 'insert 0.12 up at 3 alone'
+    expect(openAt(states(), 'align')).not.toContain(told)
+    expect(openAt(states({ insertLevel: uneven }), 'align')).toContain(told)
+    expect(openAt(states({ insertLevel: { ...uneven, isLevel: true } }), 'align')).not.toContain(told)
+    expect(
+      openAt(states({ insertLevel: uneven }, [], { 'insert-level': 'owner’s wish' }), 'align'),
+    ).not.toContain(told)
+  })
+
   it('is done when each of its steps is ticked, and names the ones that are not', () => {
     const [first = '', ...others] = idsOf('intake')
     expect(at(states({}, [first, ...others]), 'intake').standing).toBe('done')
