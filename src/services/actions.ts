@@ -36,6 +36,8 @@ import { takeBackShape, takeShape } from './tray/takeShape'
 import { tickTray } from './tray/tickTray'
 import { tryBezel } from './tray/tryBezel'
 import { heatBond } from './tray/heatBond'
+import { keepDryRecord } from './tray/keepDryRecord'
+import { lookForLeak } from './tray/lookForLeak'
 import { logRemoval } from './tray/logRemoval'
 import { showTray } from './tray/trayPages'
 import { weighPast } from './tray/weighPast'
@@ -78,6 +80,8 @@ const TRAY_ACTIONS = {
   tryBezel,
   logRemoval,
   heatBond,
+  keepDryRecord,
+  lookForLeak,
   undoTrail,
   weighPast,
 }

@@ -18,6 +18,7 @@ import { CRYSTAL_MATERIALS } from '@/core/fit/parts'
 import { ASKED_FOR } from '@/core/intake/jobWords'
 import { BACK_KINDS } from '@/core/opening/backKinds'
 import { CRYSTAL_STATES } from '@/core/intake/crystalStates'
+import { LEAK_PLACES } from '@/core/dry-test/LeakPlace'
 import { OWN_PART_IDS } from '@/core/own-parts/OwnPart'
 import type { JobFacts } from '@/core/procedure/JobFacts'
 
@@ -52,6 +53,8 @@ export const anyJobFacts: fc.Arbitrary<JobFacts> = fc.record({
   oldLume: fc.boolean(),
   looseMarkers: fc.boolean(),
   sealsDoubtful: fc.boolean(),
+  pushers: fc.boolean(),
+  leaksSuspected: fc.subarray([...LEAK_PLACES]),
   asked: fc.subarray([...ASKED_FOR]),
   classBar: fc.constantFrom(null, 3, 5, 10, 20),
   diver: fc.boolean(),

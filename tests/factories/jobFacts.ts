@@ -32,6 +32,8 @@ export function jobFacts(over: Partial<JobFacts> = {}): JobFacts {
     oldLume: false,
     looseMarkers: false,
     sealsDoubtful: false,
+    pushers: false,
+    leaksSuspected: [],
     shopSchools: {},
     asked: ['crystal'],
     classBar: 5,

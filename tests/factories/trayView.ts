@@ -52,6 +52,7 @@ const NOTHING_DONE: StandingWork = {
   rimSeenEven: false,
   straight: [],
   bezelAction: null,
+  dryTest: null,
   onOtherFigures: {},
   partsOpen: '',
 }
@@ -203,6 +204,7 @@ export function trayViewOf({
     insertLevel: null,
     straight: { pairs: [], dial: null, seenMm: 0.05 },
     bezelAction: null,
+    dryTest: null,
     removal: null,
     insertStands: null,
     policy: FIT_POLICY,

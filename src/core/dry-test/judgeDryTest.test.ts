@@ -1,6 +1,7 @@
 import { randomLcg, randomNormal } from 'd3-random'
 import { driftOf } from './driftOf'
-import type { DryKnown, DryRecord } from './DryRecord'
+import { driftAt } from './driftShapes'
+import type { BlankRun, DryKnown, DryRecord } from './DryRecord'
 import { DRY_TEST_POLICY } from './dryTestPolicy'
 import { fitDryTest, LEAST_SAMPLES, priorOf } from './fitDryTest'
 import { judgeDryTest } from './judgeDryTest'
@@ -10,7 +11,7 @@ import { leastLeakSeen } from './leastLeakSeen'
 const air = { volumeCm3: 1.5, pressureBar: 2, temperatureC: 20 }
 const NOISE_UM = 0.02
 const KNOWN: DryKnown = {
-  drift: { umPerS: 0.0002, spreadUmPerS: 2e-5 },
+  drift: { umPerS: [0.0002, 0, 0], spreadUmPerS: [2e-5, 2e-5, 2e-5], knownForS: 3600 },
   deformation: { um: 8, spreadUm: 0.8 },
 }
 const NO_BLANK: DryKnown = { ...KNOWN, drift: null }
@@ -94,7 +95,7 @@ describe('fitDryTest', () => {
 
 describe('leastLeakSeen', () => {
   const plan = { air, lastsS: 180, samples: 181, noiseUm: NOISE_UM, deformationUm: 8 }
-  const seen = (over: object, known = KNOWN) => leastLeakSeen({ ...plan, ...over }, priorOf(known))
+  const seen = (over: object, known = KNOWN) => leastLeakSeen({ ...plan, ...over }, priorOf(known, 3600))
 
   it('falls with length, samples and how far the case goes in, and grows with noise and drift', () => {
     const usual = seen({})
@@ -109,16 +110,50 @@ describe('leastLeakSeen', () => {
   it('comes to what the drift’s own spread hides where there is no noise', () => {
     // A slope of 3.29 spreads, as a leak of a case that goes in by 8 µm: 50 µg/min lose 8/4278 µm a second.
     const floor = (3.29 * 2e-5 * 50 * 4278) / 8
+    const even: DryKnown = {
+      ...KNOWN,
+      drift: { umPerS: [0, 0, 0], spreadUmPerS: [2e-5, 0, 0], knownForS: 3600 },
+    }
     for (const lastsS of [60, 3600])
-      expect(seen({ noiseUm: 1e-6, lastsS, samples: lastsS + 1 }) / floor).toBeCloseTo(1, 3)
+      expect(seen({ noiseUm: 1e-6, lastsS, samples: lastsS + 1 }, even) / floor).toBeCloseTo(1, 2)
   })
 })
 
 describe('driftOf', () => {
+  /** A tester that goes on evenly and warms up, sampled every second, without noise. */
+  const blank = (umPerS: number, warmUm: number, lastsS = 300): BlankRun => {
+    const timesS = Array.from({ length: lastsS + 1 }, (_, t) => t)
+    return { timesS, shownUm: timesS.map((t) => 3 + umPerS * t + warmUm * (1 - Math.exp(-t / 100))) }
+  }
+
   it('is the mean of blank runs, and how far the next may be off it', () => {
-    expect(driftOf([1e-4, 2e-4])).toBeNull()
-    const drift = driftOf([1e-4, 2e-4, 3e-4])
-    expect(drift?.umPerS).toBeCloseTo(2e-4, 12)
-    expect(drift?.spreadUmPerS).toBeCloseTo(1e-4 * Math.sqrt(4 / 3), 12)
+    expect(driftOf([blank(1e-4, 0), blank(2e-4, 0)])).toBeNull()
+    const drift = driftOf([blank(1e-4, 0), blank(2e-4, 0), blank(3e-4, 0)])
+    expect(drift?.umPerS[0]).toBeCloseTo(2e-4, 9)
+    // Of three, Student's t for two degrees of freedom widens it.
+    expect(drift?.spreadUmPerS[0]).toBeCloseTo(1e-4 * Math.sqrt(4 / 3) * (4.53 / 2), 9)
+    expect(drift?.umPerS[1]).toBeCloseTo(0, 9)
+  })
+
+  it('follows one that warms up within a fortieth of how far that carries it', () => {
+    const drift = driftOf([blank(1e-4, 0.2), blank(1e-4, 0.2), blank(1e-4, 0.2)])
+    if (!drift) throw new Error('no drift')
+    const off = [10, 30, 60, 100, 150, 200, 250, 300].map(
+      (t) => driftAt(t, drift.umPerS, drift.knownForS) - 1e-4 * t - 0.2 * (1 - Math.exp(-t / 100)),
+    )
+    // How it lay at the first is the record's own.
+    expect(Math.max(...off) - Math.min(...off)).toBeLessThan(0.005)
+  })
+
+  it('is known as long as the shortest run, but for one let go early', () => {
+    expect(driftOf([blank(0, 0, 300), blank(0, 0, 200), blank(0, 0, 250)])?.knownForS).toBe(200)
+    expect(driftOf([blank(0, 0, 300), blank(0, 0, 290), blank(0, 0, 280), blank(0, 0, 60)])?.knownForS).toBe(
+      280,
+    )
+  })
+
+  it('has what a record shows later judge nothing', () => {
+    const known: DryKnown = { ...KNOWN, drift: driftOf([1, 2, 3].map((times) => blank(times * 1e-5, 0, 60))) }
+    expect(judged(record(5, 180), known).judgedForS).toBe(60)
   })
 })

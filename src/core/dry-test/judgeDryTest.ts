@@ -1,7 +1,7 @@
 import type { DryKnown, DryRecord } from './DryRecord'
 import type { DryTestPolicy } from './dryTestPolicy'
-import type { LeakLikelihood } from './fitDryTest'
-import { fitDryTest, priorOf } from './fitDryTest'
+import type { DryCurve, LeakLikelihood } from './fitDryTest'
+import { fitDryTest, lastsS, LEAST_SAMPLES, priorOf } from './fitDryTest'
 import { leastLeakSeen, lengthToSee } from './leastLeakSeen'
 
 /** Less than this many times its noise, a case did not go in at all. */
@@ -38,19 +38,25 @@ export interface DryJudgement {
   readonly leastSeen: number
   /** how long a record has to last to see the limit, s; null where no length would do */
   readonly lengthNeededS: number | null
+  /** what it was judged by, s: no longer than the blank runs */
+  readonly judgedForS: number
+  /** of one sample, standard deviation, µm */
+  readonly noiseUm: number
+  readonly likeliest: DryCurve
 }
 
 /** What a dry test says of a case. A record that could not have seen the limit never passes. */
-export function judgeDryTest(record: DryRecord, known: DryKnown, policy: DryTestPolicy): DryJudgement {
+export function judgeDryTest(whole: DryRecord, known: DryKnown, policy: DryTestPolicy): DryJudgement {
+  const record = asFarAsKnown(whole, known)
   const leaks = fitDryTest(record, known)
   const { limitUgPerMin, passFrom, failFrom } = policy
-  const prior = priorOf(known)
+  const prior = priorOf(known, lastsS(record))
   const plan = {
     air: record.air,
-    lastsS: (record.timesS.at(-1) ?? 0) - (record.timesS[0] ?? 0),
+    lastsS: lastsS(record),
     samples: record.timesS.length,
     noiseUm: leaks.noiseUm,
-    deformationUm: Math.abs(known.deformation?.um ?? leaks.deformationUm),
+    deformationUm: Math.abs(known.deformation?.um ?? leaks.likeliest.deformationUm),
   }
   const leastSeen = leastLeakSeen(plan, prior)
   const tightProbability = leaks.flows.reduce(
@@ -63,6 +69,9 @@ export function judgeDryTest(record: DryRecord, known: DryKnown, policy: DryTest
     leastSeen,
     lengthNeededS: lengthToSee(plan, prior, limitUgPerMin),
     isOpen: isOpen(record, known),
+    judgedForS: plan.lastsS,
+    noiseUm: leaks.noiseUm,
+    likeliest: leaks.likeliest,
   }
   if (told.isOpen) return { ...told, verdict: 'fail', doubt: null }
   if (known.deformation === null && neverWentIn(record, leaks.noiseUm))
@@ -72,6 +81,19 @@ export function judgeDryTest(record: DryRecord, known: DryKnown, policy: DryTest
     return { ...told, verdict: 'pass', doubt: null }
   if (leastSeen <= limitUgPerMin) return { ...told, verdict: 'cannot-tell', doubt: 'near-the-limit' }
   return { ...told, verdict: 'cannot-tell', doubt: told.lengthNeededS === null ? 'drift' : 'too-short' }
+}
+
+/** What a tester does later than any blank run lasted nobody knows: that part of a record tells nothing. */
+function asFarAsKnown(record: DryRecord, { drift }: DryKnown): DryRecord {
+  if (!drift) return record
+  const from = record.timesS[0] ?? 0
+  const within = record.timesS.filter((t) => t - from <= drift.knownForS).length
+  const count = Math.max(LEAST_SAMPLES, within)
+  return {
+    ...record,
+    timesS: record.timesS.slice(0, count),
+    deformationUm: record.deformationUm.slice(0, count),
+  }
 }
 
 function neverWentIn(record: DryRecord, noiseUm: number): boolean {

@@ -47,6 +47,8 @@ const WORDS: Readonly<Record<string, string>> = {
   tickTray: 'Step ticked',
   tryBezel: 'Bezel tried',
   logRemoval: 'Removal written down',
+  keepDryRecord: 'Dry tester’s record kept',
+  lookForLeak: 'Gone back to look for a leak',
   heatBond: 'Heat on the magnifier',
   undoTrail: 'Parts trail taken back one step',
   weighPast: 'What fitted before: counts, or not',

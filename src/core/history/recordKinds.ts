@@ -1,4 +1,5 @@
 import { KEEPING_FIELDS } from '../backups/keptBackups'
+import { LEAK_PLACE_WORDS } from '../dry-test/LeakPlace'
 import type { PartKind } from '../parts/parts'
 import { PART_KINDS, PARTS } from '../parts/parts'
 import { POLICY_FIELDS } from '../policy/policyFields'
@@ -7,15 +8,13 @@ import { OUTCOME_WORDS, WAY_LABELS } from '../removal/Removal'
 import { CASE_SHEET_FIELDS } from '../records/caseSheetFields'
 import type { Field } from '../records/Field'
 import { TRAY_FIELDS } from '../records/jobFields'
-import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '../records/toolFields'
-import { DIMENSION_IDS, DIMENSIONS } from '../readings/dimensions'
+import { INSTRUMENT_FIELDS, PRESS_FIELDS, TESTER_FIELDS } from '../records/toolFields'
 import { STAGES } from '../stages/stages'
-import { PAIR_WORDS, STRAIGHT_PAIRS } from '../straight/pairs'
 import type { SizeMark } from '../trail/parts'
 import { partsText, TRAIL_PART_IDS } from '../trail/parts'
 import { capital } from '../units/capital'
-import { formatMm } from '../units/formatMm'
 import type { RowValues } from './Change'
+import { joined, pairLabel, sized, subjectOf, textOf, wordOf } from './rowWords'
 
 /** How a kind of record is told in the history. */
 export interface RecordKind {
@@ -45,6 +44,7 @@ const POINTS_TO: ReadonlyMap<string, string> = new Map([
   ['pusher_id', 'dies'],
   ['support_id', 'dies'],
   ['instrument_id', 'instruments'],
+  ['tester_id', 'testers'],
   ['refers_to', 'trail_events'],
 ])
 
@@ -61,42 +61,9 @@ function tableOfKind(given: unknown): string | undefined {
   return kind && TABLE_OF_PARTS[kind]
 }
 
-const textOf = (row: RowValues, column: string): string => {
-  const value = row[column]
-  return typeof value === 'string' || typeof value === 'number' ? String(value) : ''
-}
-
-const joined = (...parts: readonly string[]): string => parts.filter((part) => part !== '').join(', ')
-
 function called(row: RowValues, column: string, calls: (pointer: Pointer) => string): string {
   const pointer = pointerIn(row, column)
   return pointer ? calls(pointer) : ''
-}
-
-/** `step:pull-stem` reads “pull stem”. */
-const subjectOf = (row: RowValues): string =>
-  textOf(row, 'subject')
-    .replace(/^(?:step|hazard):/, '')
-    .replaceAll('-', ' ')
-
-/** What a column of words stands for; the word itself where nobody knows it. */
-function wordOf(words: Readonly<Record<string, string>>, row: RowValues, column: string): string {
-  const word = textOf(row, column)
-  return words[word] ?? word
-}
-
-function pairLabel(row: RowValues): string {
-  const pair = STRAIGHT_PAIRS.find((known) => known === row['pair'])
-  return pair ? PAIR_WORDS[pair].label : ''
-}
-
-/** “Case bore, 12–6: 30.02 mm” */
-function sized(row: RowValues, column: string): string {
-  const [value, place] = [row[column], row['place_index']]
-  const id = DIMENSION_IDS.find((known) => known === row['dimension'])
-  const label = id ? DIMENSIONS[id].label : textOf(row, 'dimension')
-  const at = id && typeof place === 'number' ? (DIMENSIONS[id].places[place] ?? '') : ''
-  return typeof value === 'number' ? `${joined(label, at)}: ${formatMm(value)} mm` : label
 }
 
 /** “2 dial screws”, and what became of them where they did not come off. */
@@ -180,6 +147,7 @@ const RECORD_KINDS: Readonly<Record<string, RecordKind>> = {
   },
   instruments: { one: 'Instrument', nameOf: (row) => textOf(row, 'name'), fields: INSTRUMENT_FIELDS },
   presses: { one: 'Press', nameOf: (row) => textOf(row, 'name'), fields: PRESS_FIELDS },
+  testers: { one: 'Dry tester', nameOf: (row) => textOf(row, 'name'), fields: TESTER_FIELDS },
   owners: { one: 'Owner', nameOf: (row) => textOf(row, 'name') },
   shop_settings: { one: 'The shop’s settings', nameOf: () => '', fieldsIn: SETTINGS },
   instrument_checks: {
@@ -264,6 +232,18 @@ const RECORD_KINDS: Readonly<Record<string, RecordKind>> = {
         wordOf(WAY_LABELS, row, 'way'),
         textOf(row, 'note'),
       ),
+  },
+  dry_records: {
+    one: 'Dry tester’s record',
+    nameOf: (row, calls) =>
+      joined(
+        row['kind'] === 'blank' ? 'blank run' : textOf(row, 'verdict').replaceAll('-', ' '),
+        called(row, 'tester_id', calls),
+      ),
+  },
+  leak_places: {
+    one: 'Leak looked for',
+    nameOf: (row) => joined(wordOf(LEAK_PLACE_WORDS, row, 'place'), textOf(row, 'reason')),
   },
   heat_bursts: { one: 'Heat on the magnifier', nameOf: (row) => `${textOf(row, 'seconds')} s` },
   reopenings: { one: 'Reopened', nameOf: (row) => textOf(row, 'reason') },

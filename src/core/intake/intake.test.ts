@@ -40,6 +40,8 @@ describe('CASE_KINDS', () => {
         oldLume: false,
         looseMarkers: false,
         sealsDoubtful: false,
+        pushers: false,
+        leaksSuspected: [],
         asked: [...ASKED_FOR],
         shopSchools: {},
       } as const

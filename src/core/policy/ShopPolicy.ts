@@ -2,6 +2,8 @@ import type { BezelPolicy } from '../bezel/bezelPolicy'
 import { BEZEL_POLICY } from '../bezel/bezelPolicy'
 import type { DiePolicy } from '../dies/diePolicy'
 import { DIE_POLICY } from '../dies/diePolicy'
+import type { DryTestPolicy } from '../dry-test/dryTestPolicy'
+import { DRY_TEST_POLICY } from '../dry-test/dryTestPolicy'
 import type { FitPolicy } from '../fit/fitPolicy'
 import { FIT_POLICY } from '../fit/fitPolicy'
 import type { LevelPolicy } from '../level/levelPolicy'
@@ -31,6 +33,7 @@ export interface ShopPolicy {
   readonly level: LevelPolicy
   readonly pressRun: PressRunPolicy
   readonly straight: StraightPolicy
+  readonly dryTest: DryTestPolicy
 }
 
 export const BUILT_IN_POLICY: ShopPolicy = {
@@ -44,4 +47,5 @@ export const BUILT_IN_POLICY: ShopPolicy = {
   level: LEVEL_POLICY,
   pressRun: PRESS_RUN_POLICY,
   straight: STRAIGHT_POLICY,
+  dryTest: DRY_TEST_POLICY,
 }

@@ -91,6 +91,32 @@ export const POLICY_FIELDS: readonly PolicyField[] = [
       unit: '%',
     },
   ]),
+  ...policyGroup('Dry test', [
+    {
+      name: 'dry-limit',
+      label: 'tight up to so much air',
+      path: 'dryTest.limitUgPerMin',
+      least: 5,
+      most: 500,
+      unit: 'µg/min',
+    },
+    {
+      name: 'dry-pass',
+      label: 'passes from so sure',
+      path: 'dryTest.passFrom',
+      least: 80,
+      most: 99.9,
+      unit: '%',
+    },
+    {
+      name: 'dry-fail',
+      label: 'fails from so sure',
+      path: 'dryTest.failFrom',
+      least: 80,
+      most: 99.9,
+      unit: '%',
+    },
+  ]),
   ...policyGroup('Strength of a crystal', [
     {
       name: 'strength-factor',

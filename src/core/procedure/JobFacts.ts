@@ -16,6 +16,7 @@ import type {
   Retention,
   StemRelease,
 } from '../construction/kinds'
+import type { LeakPlace } from '../dry-test/LeakPlace'
 import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
 import type { AskedFor, Use } from '../intake/jobWords'
 import type { WaterClass } from '../intake/waterClass'
@@ -67,6 +68,10 @@ export interface JobFacts extends Construction, WaterClass {
   readonly sealsDoubtful: boolean
   readonly asked: readonly AskedFor[]
   readonly use: Use
+  /** it has buttons in its side */
+  readonly pushers: boolean
+  /** where a leak is looked for, after a dry test */
+  readonly leaksSuspected: readonly LeakPlace[]
   /** what the shop always does where practitioners differ */
   readonly shopSchools: ChosenOptions
 }

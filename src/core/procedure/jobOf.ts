@@ -36,7 +36,8 @@ export function jobOf(facts: JobFacts, choices: SchoolChoices = {}): Job {
     (asks('magnifier-off') && facts.magnifier !== 'none')
   const magnifierSet = crystalWork && facts.magnifier !== 'none' && !asks('magnifier-off')
   const resealing = asks('reseal')
-  const backOff = !frontLoader && (movementOut || resealing || asks('battery'))
+  const backOff =
+    !frontLoader && (movementOut || resealing || asks('battery') || facts.leaksSuspected.includes('back'))
   return {
     facts,
     schools,

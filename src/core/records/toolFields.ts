@@ -1,3 +1,5 @@
+import { MOST_TESTER_BAR } from '../dry-test/DryTrace'
+import { TESTER_MODES } from '../dry-test/testerModes'
 import { INSIDE_ZEROS } from '../measure/describedInstrument'
 import { TYPICAL_INSTRUMENTS } from '../measure/InstrumentSpec'
 import { PRESS_KINDS } from '../press/PressStep'
@@ -56,6 +58,21 @@ export const INSTRUMENT_FIELDS: readonly Field[] = [
     help: 'off the same way as the outside jaws’, or the opposite; empty: the same',
   },
   { kind: 'date', name: 'calibrationDueOn', label: 'Calibration due', required: false },
+]
+
+export const TESTER_FIELDS: readonly Field[] = [
+  { kind: 'text', name: 'name', label: 'Name', required: true, mostLength: 60 },
+  { kind: 'choice', name: 'mode', label: 'It tests by', required: true, options: optionsOf(TESTER_MODES) },
+  {
+    kind: 'figure',
+    name: 'mostBar',
+    label: 'Goes to',
+    required: true,
+    leastMm: 0.2,
+    mostMm: MOST_TESTER_BAR,
+    unit: 'bar',
+    help: 'against the air around; by its maker',
+  },
 ]
 
 export const PRESS_FIELDS: readonly Field[] = [

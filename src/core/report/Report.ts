@@ -1,3 +1,5 @@
+import type { DryPlot } from '../dry-test/dryPlot'
+
 /** How a line of a report stands: `plain` is only told, the others tell of work. */
 export type ReportMark = 'plain' | 'done' | 'left-out' | 'open'
 
@@ -25,6 +27,8 @@ export interface ReportSection {
 
 /** What became of a tray, for its owner and for the shop: the same on paper and on the screen. */
 export interface TrayReport {
+  /** of the last dry test; null where none was recorded */
+  readonly plot: DryPlot | null
   readonly sections: readonly ReportSection[]
   /** what the figures and proofs say, and what they do not */
   readonly notes: readonly string[]

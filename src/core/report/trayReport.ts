@@ -1,3 +1,4 @@
+import { dryPlot } from '../dry-test/dryPlot'
 import { minutesText } from '../units/minutesText'
 import { FINDING_WORDS } from '../intake/Finding'
 import { ASKED_WORDS } from '../intake/jobWords'
@@ -9,6 +10,7 @@ import type { KeptTray } from '../tray/KeptTray'
 import type { TrayCase } from '../tray/trayCase'
 import { capital } from '../units/capital'
 import type { Wait } from '../waits/waits'
+import { dryTestLines } from './dryTestLines'
 import { figureLines } from './figureLines'
 import { partLines } from './partLines'
 import { removalLines } from './removalLines'
@@ -43,6 +45,7 @@ export function trayReport(opened: TrayCase, beside: ToldBeside): TrayReport {
   const straight = straightLines(opened)
   const proofs = needed.filter(({ stage }) => stage === 'prove')
   return {
+    plot: opened.dryTest && dryPlot(opened.dryTest, opened.rules.policy.dryTest.limitUgPerMin),
     sections: [
       { title: 'As it came in', lines: intakeLines(opened, beside), none: 'Nothing was written down.' },
       { title: 'Found', lines: foundLines(opened), none: 'Nothing beside the work asked for.' },
@@ -70,7 +73,7 @@ export function trayReport(opened: TrayCase, beside: ToldBeside): TrayReport {
       },
       {
         title: 'Proved',
-        lines: proofs.flatMap((state) => stepLines('Proof', state, work)),
+        lines: [...dryTestLines(opened), ...proofs.flatMap((state) => stepLines('Proof', state, work))],
         none: 'This job asks for no proof.',
       },
     ],

@@ -1,6 +1,8 @@
 import type { Stage } from './Stage'
 
 const RIM_CHECK = 'rim-check'
+/** The step that a dry tester's record stands for. */
+export const PRESSURE_TEST = 'pressure-test'
 /** The step that a bezel which was tried stands for. */
 export const CLICKS = 'clicks'
 
@@ -11,7 +13,7 @@ export const prove: Stage = {
   reads: false,
   drawing: 'assembled',
   shows: ['parts-back'],
-  demands: ({ steps, rim, bezelAction }) => [
+  demands: ({ steps, rim, bezelAction, dryTest }) => [
     // Once heights are read they say whether the rim is even, and no eye does.
     ...(rim && steps.includes(RIM_CHECK)
       ? [{ id: RIM_CHECK, open: `rim ${rim.words}`, met: rim.isLevel, standsFor: [RIM_CHECK] }]
@@ -25,6 +27,18 @@ export const prove: Stage = {
             met: bezelAction.isRight,
             standsFor: [CLICKS],
             reasonFrom: bezelAction.at,
+          },
+        ]
+      : []),
+    // And a tester's record whether it is tight: who looked at a lamp is not asked as well.
+    ...(dryTest && steps.includes(PRESSURE_TEST)
+      ? [
+          {
+            id: PRESSURE_TEST,
+            open: `dry test: ${dryTest.words}`,
+            met: dryTest.isTight,
+            standsFor: [PRESSURE_TEST],
+            reasonFrom: dryTest.at,
           },
         ]
       : []),

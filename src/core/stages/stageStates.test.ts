@@ -27,6 +27,7 @@ const NOTHING_YET: StandingWork = {
   rimSeenEven: false,
   straight: [],
   bezelAction: null,
+  dryTest: null,
   onOtherFigures: {},
   partsOpen: '1 case back',
 }

@@ -1,4 +1,6 @@
 import type { BezelAction } from '../bezel/bezelAction'
+import type { LeakPlace } from '../dry-test/LeakPlace'
+import type { KeptBlankRun, KeptDryRecord, PastDeformation } from '../dry-test/standingDryTest'
 import type { CrystalMaterial } from '../fit/parts'
 import type { Finding } from '../intake/Finding'
 import type { PickEvidence } from './PickEvidence'
@@ -93,6 +95,14 @@ export interface KeptTray {
   readonly removals: readonly Removal[]
   /** heat its magnifier's bond has had, oldest first */
   readonly heatBursts: readonly HeatBurst[]
+  /** what dry testers recorded of it, oldest first */
+  readonly dryRecords: readonly KeptDryRecord[]
+  /** where a leak was looked for, oldest first */
+  readonly leakPlaces: readonly { readonly place: LeakPlace; readonly reason: string; readonly at: Date }[]
+  /** what tells how the shop's testers drift, the newest first */
+  readonly blankRuns: readonly KeptBlankRun[]
+  /** how far other pieces of the same case went in where they were tight */
+  readonly pastDeformations: readonly PastDeformation[]
   readonly trail: readonly TrailEvent[]
   /** trails of other trays of the same sheet, newest first */
   readonly pastTrails: readonly (readonly TrailEvent[])[]

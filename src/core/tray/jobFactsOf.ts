@@ -1,3 +1,4 @@
+import type { LeakPlace } from '../dry-test/LeakPlace'
 import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
 import type { Finding } from '../intake/Finding'
 import { isLooseBack } from '../intake/Finding'
@@ -27,9 +28,11 @@ export interface TrayIntake extends WaterClass {
 export interface PieceFound {
   readonly findings: readonly Pick<Finding, 'kind' | 'words'>[]
   readonly looked: PartsLookedOver
+  readonly leakPlaces: readonly { readonly place: LeakPlace }[]
 }
 
 type SheetConstruction = Construction & {
+  readonly pusherHours: string
   readonly crystalMaterial: CrystalMaterial | null
   readonly crystalProfile: CrystalProfile | null
 }
@@ -38,7 +41,7 @@ type SheetConstruction = Construction & {
 export function jobFactsOf(
   tray: TrayIntake,
   sheet: SheetConstruction,
-  { findings, looked }: PieceFound,
+  { findings, looked, leakPlaces }: PieceFound,
   shopSchools: ChosenOptions,
 ): JobFacts {
   return {
@@ -57,6 +60,7 @@ export function jobFactsOf(
     backSeal: sheet.backSeal,
     notchShape: sheet.notchShape,
     crownKind: sheet.crownKind,
+    pushers: sheet.pusherHours !== '',
     stemRelease: sheet.stemRelease,
     stemReleaseCrown: sheet.stemReleaseCrown,
     movementKind: sheet.movementKind,
@@ -78,6 +82,7 @@ export function jobFactsOf(
     classBar: tray.classBar,
     diver: tray.diver,
     use: tray.use,
+    leaksSuspected: [...new Set(leakPlaces.map(({ place }) => place))],
     shopSchools,
   }
 }

@@ -32,6 +32,7 @@ export interface WorkBasis {
     | 'ticks'
     | 'straightLooks'
     | 'trail'
+    | 'dryRecords'
   >
   readonly procedure: Procedure
   readonly plan: readonly DimensionId[]
@@ -47,6 +48,8 @@ export interface WorkBasis {
   readonly rim: () => StandingWork['rim']
   readonly insertLevel: () => StandingWork['insertLevel']
   readonly bezelAction: StandingAction | null
+  /** asked only where a record is kept */
+  readonly dryTest: () => StandingWork['dryTest']
   /** asked only where something was looked at */
   readonly straight: () => readonly StandingPair[]
   /** asked only where something is left to be read */
@@ -68,6 +71,7 @@ export function standingWork({
   insertLevel,
   straight,
   bezelAction,
+  dryTest,
 }: WorkBasis): StandingWork {
   const { picked, pressRuns, shapes, partsOut, looked, findings } = kept
   const byShape = shapes.filter(({ voidReason }) => voidReason === null).map(({ dimension }) => dimension)
@@ -110,6 +114,9 @@ export function standingWork({
     },
     rimSeenEven: kept.ticks['step:rim-check'] !== undefined,
     bezelAction,
+    get dryTest() {
+      return kept.dryRecords.length > 0 ? dryTest() : null
+    },
     get straight() {
       return kept.straightLooks.length > 0 ? straight().map(straightWork) : []
     },

@@ -1,7 +1,3 @@
-import type { InsertLevel } from '../bezel/insertLevel'
-import { insertLevel } from '../bezel/insertLevel'
-import type { StandingAction } from '../bezel/standingAction'
-import { standingAction } from '../bezel/standingAction'
 import { withLearned } from '../learning/learnedFigures'
 import { assessMethod } from '../methods/assessMethod'
 import type { LoadedCrystal } from '../fit/underLoad'
@@ -31,10 +27,10 @@ import { jobFactsOf } from './jobFactsOf'
 import { originalCrystal } from './originalCrystal'
 import type { KeptTray } from './KeptTray'
 import { lazily } from './lazily'
+import type { TrayLooks } from './looksOf'
+import { looksOf } from './looksOf'
 import { laidInBy, movesOf } from './movesOf'
 import type { NewBezel } from './newBezel'
-import type { StandingPair } from '../straight/standingPairs'
-import { standingPairs } from '../straight/standingPairs'
 import type { StraightPair } from '../straight/pairs'
 import { againstLooking } from '../straight/partsOfPair'
 import type { OwnParts } from '../own-parts/ownParts'
@@ -44,8 +40,6 @@ import { isOfOldBezel, newBezelOf } from './newBezel'
 import { ownPartsOfTray } from './ownPartsOfTray'
 import { actsOnOtherFigures } from './onOtherFigures'
 import type { ShopRules } from './ShopRules'
-import type { StandingRim } from './standingRim'
-import { standingRim } from './standingRim'
 import { standsNow } from './standsNow'
 import { standingWork } from './standingWork'
 
@@ -76,16 +70,14 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly possible: readonly DimensionId[]
   /** null when the plan is done, or as much of it as can be read once a crystal is home */
   readonly next: ReadingTarget | null
-  /** how the rim stands after the last pressing; null where no height was read since, or too few */
-  readonly rim: StandingRim | null
-  /** how the insert lies by heights since it was set; null where none was set here */
-  readonly insertLevel: InsertLevel | null
-  /** pairs that were looked at for standing straight, with what would help */
-  readonly straight: readonly StandingPair[]
+  /** what was looked at, tried and tested, see TrayLooks */
+  readonly rim: ReturnType<TrayLooks['rim']>
+  readonly insertLevel: ReturnType<TrayLooks['insertLevel']>
+  readonly straight: ReturnType<TrayLooks['straight']>
+  readonly bezelAction: ReturnType<TrayLooks['bezelAction']>
+  readonly dryTest: ReturnType<TrayLooks['dryTest']>
   /** why a pair cannot be looked at now; null where it can */
   readonly againstLooking: (pair: StraightPair) => string | null
-  /** how a turning bezel turned when it was tried last; null where it was not */
-  readonly bezelAction: StandingAction | null
   readonly facts: JobFacts
   /** the steps of this job, tools by rule of thumb */
   readonly procedure: Procedure
@@ -148,18 +140,16 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       ),
       trail: trail(),
       own: () => own(),
-      rim: () => rim()?.judgement ?? null,
-      insertLevel: () => onInsert()?.standing ?? null,
-      straight,
-      bezelAction: bezelAction(),
+      rim: () => looks.rim()?.judgement ?? null,
+      insertLevel: () => looks.insertLevel()?.standing ?? null,
+      straight: looks.straight,
+      bezelAction: looks.bezelAction(),
+      dryTest: looks.dryTest,
       readout: () => now().readout,
     }),
   }))
   const moves = lazily(() => movesOf(kept, steps()))
-  const straight = lazily(() => standingPairs(kept.straightLooks, facts(), rules.policy.straight, moves()))
-  const bezelAction = lazily(() => standingAction(kept.bezelActions, kept.sheet, moves()))
-  const rim = lazily(() => standingRim(kept, standing, rules.policy.level))
-  const onInsert = lazily(() => insertLevel(standing, moves(), rules.policy))
+  const looks = looksOf(kept, { facts, standing, moves, policy: rules.policy })
   const piece = lazily(() => standsNow(facts(), trail(), kept))
   const stages = lazily(() => stageStates(stagesBasis()))
   const own = lazily(() => ownPartsOfTray(kept, facts(), { sheet, found: found(), now: now() }))
@@ -198,17 +188,20 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       return nextTarget(readable(), counted)
     },
     get rim() {
-      return rim()
+      return looks.rim()
     },
     get insertLevel() {
-      return onInsert()
+      return looks.insertLevel()
     },
     get straight() {
-      return straight()
+      return looks.straight()
     },
     againstLooking: (pair) => againstLooking(pair, trail(), laidInBy(kept, steps())),
     get bezelAction() {
-      return bezelAction()
+      return looks.bezelAction()
+    },
+    get dryTest() {
+      return looks.dryTest()
     },
     get facts() {
       return facts()

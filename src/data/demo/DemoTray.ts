@@ -1,6 +1,7 @@
 import type { CrystalState } from '@/core/intake/crystalStates'
 import type { FailureCause, PressOutcome } from '@/core/press/pressOutcomes'
 import type { SimulatedFault } from '@/devices/simulated-press/PressScene'
+import type { OrderedDry } from '@/core/dry-test/simulatedOrders'
 import type { FindingKind } from '@/core/intake/Finding'
 import type { Scope } from '@/core/methods/scopes'
 import type { Process } from '@/core/methods/harmTable'
@@ -91,6 +92,8 @@ export interface DemoTray {
   readonly askew?: readonly DemoLook[]
   /** how parts came off that can be harmed by it; clean where nothing is said */
   readonly cameOff?: Readonly<Partial<Record<RemovedPart, DemoRemoval>>>
+  /** blank runs made on it, and its dry tests, oldest first */
+  readonly dry?: { readonly blanks?: number; readonly tests: readonly OrderedDry[] }
   /** true draws a made-up picture of the piece as it came in */
   readonly pictured?: true
   readonly stage: StageId

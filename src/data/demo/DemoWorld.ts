@@ -1,6 +1,7 @@
 import type { StockCrystal, StockGasket } from '@/core/fit/parts'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
 import type { Db } from '../client'
+import type { Tester } from '../queries/dryRecords'
 import type { Instrument, Press } from '../queries/tools'
 
 /** What every tray is played in. */
@@ -14,4 +15,5 @@ export interface DemoWorld {
   readonly gaskets: readonly StockGasket[]
   readonly instruments: readonly Instrument[]
   readonly presses: readonly Press[]
+  readonly testers: readonly Tester[]
 }

@@ -57,10 +57,12 @@ function past(number: number, caseName: string, owner: string, daysAgo: number):
     ownerMark: '',
     complaint: 'Scratched crystal',
     crystalState: 'whole',
+    intake: { classBar: 5, diver: false },
     stage: 'hand-back',
     openedDay: -daysAgo,
     dueDay: -daysAgo + 4,
     dueHour: 12,
+    dry: { blanks: 1, tests: ['tight'] },
     progress: { kind: 'pressed', outcomes: ['home'], press: 'screw', note: '' },
   }
 }

@@ -11,6 +11,7 @@ import {
   insertSupplies,
 } from '../queries/otherParts'
 import { changeShopSettings } from '../queries/shopSettings'
+import { insertTesters } from '../queries/dryRecords'
 import { insertInstruments, insertPresses } from '../queries/tools'
 import { highestTrayNumber, insertOwners } from '../queries/trays'
 import { whileNobodyElseStarts } from '../whileNobodyElseStarts'
@@ -58,6 +59,10 @@ export function loadDemo(store: Db, day: Date, openingHour = OPENING_HOUR): Prom
       presses: await insertPresses(db, [
         { name: 'Lever press by the window', kind: 'lever', gauged: false },
         { name: 'Screw press with load cell', kind: 'screw', gauged: true },
+      ]),
+      testers: await insertTesters(db, [
+        { name: 'Bell tester', mode: 'overpressure', mostBar: 10 },
+        { name: 'Vacuum plate', mode: 'vacuum', mostBar: 0.7 },
       ]),
     }
     const owners = new Map((await insertOwners(db, demoOwners())).map((owner) => [owner.name, owner.id]))

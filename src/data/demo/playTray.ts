@@ -15,6 +15,7 @@ import { parseMm } from '@/core/units/parseMm'
 import { simulatedBench } from '@/devices/simulated-bench/simulatedBench'
 import type { CaseSheet } from '@/core/tray/CaseSheet'
 import { DEMO_LIMITS } from './demoLimits'
+import { playDryTests } from './playDryTests'
 import { playPress } from './playPress'
 import { pressRunsOfSheets } from '../queries/caseSheets'
 import { insertPick } from '../queries/picks'
@@ -58,9 +59,15 @@ export async function playTray(world: DemoWorld, demo: DemoTray, ownerId: number
   if (!tray) throw new Error(`demo tray ${demo.number} was not stored`)
   await playWork(db, tray, sheet, demo)
   if (demo.progress.kind === 'opened') return
+  await playProgress(world, tray, sheet, demo)
+  // After everything that moves a part: what is tested is the case as it is closed.
+  await playDryTests(world, tray, sheet, demo)
+}
+
+async function playProgress(world: DemoWorld, tray: Tray, sheet: CaseSheet, demo: DemoTray): Promise<void> {
   const most = demo.progress.kind === 'measured' ? demo.progress.readings : Infinity
   const readings = await playReadings(world, tray, sheet, most)
-  if (done) await handBack(world, tray, sheet, readings)
+  if (tray.finishedAt !== null) await handBack(world, tray, sheet, readings)
   if (demo.progress.kind === 'measured') return
   await playPick(world, tray, sheet, readings, demo)
 }

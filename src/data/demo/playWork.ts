@@ -33,7 +33,7 @@ export async function playWork(db: Db, tray: Tray, sheet: CaseSheet, demo: DemoT
   const facts = jobFactsOf(
     tray,
     sheet,
-    { findings: found.map(([kind, words]) => ({ kind, words })), looked: {} },
+    { findings: found.map(([kind, words]) => ({ kind, words })), looked: {}, leakPlaces: [] },
     {},
   )
   const before = tray.finishedAt === null ? stageIndex(demo.stage) : STAGE_IDS.length

@@ -29,6 +29,7 @@ export const POINTED: readonly PointedTable[] = [
   pointed(schema.caseSheets, ['maker', 'reference']),
   pointed(schema.instruments, ['name']),
   pointed(schema.presses, ['name']),
+  pointed(schema.testers, ['name']),
   ...PART_KINDS.map((kind) => pointed(partTable(kind), ['code'], kind)),
 ]
 
@@ -51,6 +52,8 @@ export const OF_TRAY: readonly PgTable[] = [
   schema.bezelActions,
   schema.removals,
   schema.heatBursts,
+  schema.dryRecords,
+  schema.leakPlaces,
   schema.reopenings,
   schema.sheetFigures,
   schema.stockMoves,
@@ -85,6 +88,8 @@ export const POINTERS: Readonly<Record<string, Readonly<Record<string, PointsTo>
   },
   trail_events: { photoId: to(schema.photos), refersTo: to(schema.trailEvents) },
   straight_looks: { photoId: to(schema.photos), secondPhotoId: to(schema.photos) },
+  dry_records: { testerId: to(schema.testers) },
+  leak_places: { dryRecordId: to(schema.dryRecords) },
   sheet_figures: { caseSheetId: to(schema.caseSheets) },
   stock_moves: { partId: partOf },
 }
@@ -121,6 +126,8 @@ const LATER_LISTS: readonly PgTable[] = [
   schema.bezelActions,
   schema.removals,
   schema.heatBursts,
+  schema.dryRecords,
+  schema.leakPlaces,
 ]
 
 /** True where a file need not have a list. */

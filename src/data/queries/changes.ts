@@ -16,7 +16,7 @@ export type HistoryOf =
   | { readonly kind: 'part'; readonly part: PartKind; readonly id: number }
   | { readonly kind: 'shop' }
 
-const SHOPS_OWN = ['shop_settings', 'instruments', 'instrument_checks', 'presses']
+const SHOPS_OWN = ['shop_settings', 'instruments', 'instrument_checks', 'presses', 'testers']
 
 /** What was done, the newest first. @param most - changes */
 export function changesOf(db: Db, of: HistoryOf, most: number): Promise<Change[]> {

@@ -1,9 +1,10 @@
+import { driftOf } from '@/core/dry-test/driftOf'
 import type { DryTestPolicy } from '@/core/dry-test/dryTestPolicy'
 import type { DryJudgement } from '@/core/dry-test/judgeDryTest'
 import { judgeDryTest } from '@/core/dry-test/judgeDryTest'
 import { seededRandom } from '../seededRandom'
 import type { DryScene } from './anyDryTest'
-import { anyDryTest, dryRecordOf } from './anyDryTest'
+import { anyDryTest, blankRunOf, dryRecordOf } from './anyDryTest'
 
 export interface DryStudy {
   readonly records: number
@@ -30,21 +31,31 @@ export function dryStudy(records: number, seed: number, policy: DryTestPolicy): 
   const random = seededRandom(seed)
   const all = Array.from({ length: records }, () => {
     const scene = anyDryTest(random)
-    const { timesS, deformationUm } = dryRecordOf(scene, random)
+    const { timesS, shownUm } = dryRecordOf(scene, random)
+    const drift = driftOf(Array.from({ length: scene.blankRuns }, () => blankRunOf(scene, random)))
     const air = {
       volumeCm3: scene.volumeCm3,
       pressureBar: scene.pressureBar,
       temperatureC: scene.temperatureC,
     }
     const judged = judgeDryTest(
-      { air, timesS, deformationUm },
+      { air, timesS, deformationUm: shownUm },
       {
-        drift: { umPerS: scene.usualDriftUmPerS, spreadUmPerS: scene.driftSpreadUmPerS },
+        drift,
         deformation: { um: scene.usualDeformationUm, spreadUm: scene.deformationSpreadUm },
       },
       policy,
     )
-    return { scene, judged, slope: slopeOf(timesS, deformationUm) }
+    return {
+      scene,
+      judged,
+      slope:
+        slopeOf(timesS, shownUm) -
+        slopeOf(
+          timesS,
+          timesS.map((t) => driftAt(scene, t)),
+        ),
+    }
   })
   const bad = all.filter(({ scene }) => scene.flowUgPerMin > limit)
   const decidable = all.filter(({ scene }) => couldTell(scene, limit))
@@ -64,7 +75,7 @@ export function dryStudy(records: number, seed: number, policy: DryTestPolicy): 
       ({ scene, judged: { flow } }) => scene.flowUgPerMin >= flow.low && scene.flowUgPerMin <= flow.high,
     ),
     slopePassed: share(bad, ({ scene, slope }) => {
-      const lost = -(slope - scene.usualDriftUmPerS)
+      const lost = -slope
       return lost < scene.usualDeformationUm / tauAtLimit(scene, limit)
     }),
   }
@@ -81,10 +92,20 @@ function isRight(
 
 const tauAtLimit = ({ tauS, flowUgPerMin }: DryScene, limit: number) => (tauS * flowUgPerMin) / limit
 
-/** Of the true rate at which it comes back out, µm/s: by noise over so many samples, and by the drift's spread. */
-function slopeUncertainty({ noiseUm, lastsS, everyS, driftSpreadUmPerS }: DryScene): number {
+/** What the tester shows of something that does not move, as it usually does. */
+function driftAt({ tester }: DryScene, t: number): number {
+  return tester.umPerS * t + tester.warmUm * (1 - Math.exp(-t / tester.warmS))
+}
+
+/**
+ * Of the true rate at which it comes back out, µm/s: by noise over so many samples, and by what the drift is off from one
+ * time to the next, less what no number of blank runs takes off.
+ */
+function slopeUncertainty({ noiseUm, lastsS, everyS, tester, blankRuns }: DryScene): number {
   const n = Math.floor(lastsS / everyS) + 1
-  return Math.hypot((noiseUm * Math.sqrt(12 / n)) / lastsS, driftSpreadUmPerS)
+  const warm = tester.spreadWarmUm * (1 - Math.exp(-lastsS / tester.warmS))
+  const drift = Math.hypot(tester.spreadUmPerS, warm / lastsS) * Math.sqrt(1 + 1 / blankRuns)
+  return Math.hypot((noiseUm * Math.sqrt(12 / n)) / lastsS, drift)
 }
 
 /** Whether the limit lies far enough from what is true to be told from it nine times of ten. */

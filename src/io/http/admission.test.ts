@@ -75,6 +75,7 @@ describe('who may come in', () => {
   it('lets a program in where lines of instruments go, by a token that is judged there', () => {
     const line = { method: 'POST', path: '/api/instruments/2/lines' }
     expect(status({ ...line, authorization: 'Bearer abc' })).toBe(200)
+    expect(status({ ...line, path: '/api/testers/1/records', authorization: 'Bearer abc' })).toBe(200)
     expect(status(line)).toBe(403)
     expect(status({ ...line, authorization: 'Basic abc' })).toBe(403)
     expect(status({ ...line, path: '/api/sheets', authorization: 'Bearer abc' })).toBe(403)

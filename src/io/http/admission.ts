@@ -22,7 +22,7 @@ const THIS_MACHINE = /^(?:localhost|127\.0\.0\.1|\[::1\])(?::\d{1,5})?$/i
 export const SAFE: readonly string[] = ['GET', 'HEAD', 'OPTIONS']
 
 /** Where a program without pages sends lines of instruments and readings of presses, by a token that is judged there. */
-const BRIDGE = /^\/api\/(?:instruments\/[^/]+\/lines|presses\/[^/]+\/points)$/
+const BRIDGE = /^\/api\/(?:instruments\/[^/]+\/lines|presses\/[^/]+\/points|testers\/[^/]+\/records)$/
 
 /**
  * Whether a request may come in: by a name of this machine only, from our own pages only, and a change only where the

@@ -1,6 +1,7 @@
 import { Document, Image as Picture, Page, renderToBuffer, Text, View } from '@react-pdf/renderer'
 import { REPORT_MARK_WORDS } from '@/core/report/Report'
 import type { ReportLine, ReportSection, TrayReport } from '@/core/report/Report'
+import { DryPlotPdf } from './DryPlotPdf'
 import { PDF_FONTS, pt } from './fonts'
 
 /** A report as it is put on paper. */
@@ -76,6 +77,7 @@ export async function reportPdf(paper: ReportPaper): Promise<Buffer> {
           {report.sections.map((section) => (
             <SectionView key={section.title} section={section} timeText={timeText} />
           ))}
+          {report.plot && <DryPlotPdf plot={report.plot} />}
           <View style={{ marginTop: pt(6) }} wrap={false}>
             {report.notes.map((note) => (
               <Text key={note} style={{ color: SOFT, fontSize: 8.5 }}>

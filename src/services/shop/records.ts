@@ -6,12 +6,14 @@ import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
 import type { PartFault } from '@/core/parts/Part'
 import type { PartKind } from '@/core/parts/parts'
 import { PART_KINDS, PARTS } from '@/core/parts/parts'
-import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
+import { INSTRUMENT_FIELDS, PRESS_FIELDS, TESTER_FIELDS } from '@/core/records/toolFields'
 import type { Db } from '@/data/client'
 import { isUniqueViolation } from '@/data/errors'
 import { transact } from '@/data/transact'
 import { caseSheetById, insertCaseSheets, updateCaseSheet } from '@/data/queries/caseSheets'
 import { insertPart, partRecordById, updatePart } from '@/data/queries/partRecords'
+import type { NewTester } from '@/data/queries/dryRecords'
+import { allTesters, insertTesters, updateTester } from '@/data/queries/dryRecords'
 import type { NewInstrument, NewPress } from '@/data/queries/tools'
 import {
   allInstruments,
@@ -26,7 +28,7 @@ import type { Refusal } from '../boundary'
 import { idSchema, refuse, validateRecord } from '../boundary'
 import { sheetRow } from '../sheets/sheetRow'
 
-const RECORD_KINDS = [...PART_KINDS, 'case-sheet', 'instrument', 'press'] as const
+const RECORD_KINDS = [...PART_KINDS, 'case-sheet', 'instrument', 'press', 'tester'] as const
 export type RecordKind = (typeof RECORD_KINDS)[number]
 
 interface RecordStore {
@@ -85,6 +87,13 @@ const STORES: Readonly<Record<RecordKind, RecordStore>> = {
     insert: (db, v) => insertPresses(db, [row<NewPress>(v)]),
     read: async (db, id) => (await allPresses(db)).find((one) => one.id === id),
     update: (db, id, v) => updatePress(db, id, row<NewPress>(v)),
+  },
+  tester: {
+    fields: TESTER_FIELDS,
+    unique: 'tester name',
+    insert: (db, v) => insertTesters(db, [row<NewTester>(v)]),
+    read: async (db, id) => (await allTesters(db)).find((one) => one.id === id),
+    update: (db, id, v) => updateTester(db, id, row<NewTester>(v)),
   },
 }
 

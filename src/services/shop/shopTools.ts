@@ -1,12 +1,15 @@
 import { instrumentDoubt } from '@/core/measure/instrumentDoubt'
 import type { Db } from '@/data/client'
 import { allInstrumentChecks } from '@/data/queries/instrumentChecks'
+import type { Tester } from '@/data/queries/dryRecords'
+import { allTesters } from '@/data/queries/dryRecords'
 import type { Instrument, Press } from '@/data/queries/tools'
 import { allInstruments, allPresses } from '@/data/queries/tools'
 
 export interface ShopTools {
   readonly instruments: readonly Instrument[]
   readonly presses: readonly Press[]
+  readonly testers: readonly Tester[]
   /** checks against a gauge block, the newest first */
   readonly checks: readonly {
     readonly id: number
@@ -21,9 +24,10 @@ export interface ShopTools {
 }
 
 export async function shopTools(db: Db): Promise<ShopTools> {
-  const [instruments, presses, checks] = await Promise.all([
+  const [instruments, presses, testers, checks] = await Promise.all([
     allInstruments(db),
     allPresses(db),
+    allTesters(db),
     allInstrumentChecks(db),
   ])
   const doubts = new Map(instruments.map((i) => [i.id, instrumentDoubt(i)?.words]))
@@ -32,6 +36,7 @@ export async function shopTools(db: Db): Promise<ShopTools> {
   return {
     instruments,
     presses,
+    testers,
     checks: checks.map(({ id, instrumentId, nominalMm, driftMm, corrected, checkedAt }) => ({
       id,
       instrument: instruments.find((i) => i.id === instrumentId)?.name ?? '?',

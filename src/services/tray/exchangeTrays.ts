@@ -6,7 +6,7 @@ import { CASE_SHEET_FIELDS } from '@/core/records/caseSheetFields'
 import type { Field } from '@/core/records/Field'
 import { formText } from '@/core/records/formText'
 import { TRAY_FIELDS } from '@/core/records/jobFields'
-import { INSTRUMENT_FIELDS, PRESS_FIELDS } from '@/core/records/toolFields'
+import { INSTRUMENT_FIELDS, PRESS_FIELDS, TESTER_FIELDS } from '@/core/records/toolFields'
 import { DIMENSION_IDS, DIMENSIONS } from '@/core/readings/dimensions'
 import { STAGES } from '@/core/stages/stages'
 import { MOST_PHOTOS } from '@/core/intake/photoLimits'
@@ -138,6 +138,7 @@ const FIELDS_OF: Readonly<Record<string, readonly Field[]>> = {
   case_sheets: CASE_SHEET_FIELDS,
   instruments: INSTRUMENT_FIELDS,
   presses: PRESS_FIELDS,
+  testers: TESTER_FIELDS,
 }
 
 function readingObjection(readings: readonly ExchangeRow[]): string | null {

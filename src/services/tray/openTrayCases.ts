@@ -1,8 +1,10 @@
+import type { LeakPlace } from '@/core/dry-test/LeakPlace'
 import type { KeptTray } from '@/core/tray/KeptTray'
 import type { TrayCase } from '@/core/tray/trayCase'
 import { trayCase } from '@/core/tray/trayCase'
 import type { Db } from '@/data/client'
 import type { SheetPressRun } from '@/data/queries/caseSheets'
+import type { Tester } from '@/data/queries/dryRecords'
 import type { Finding, SheetFinding } from '@/data/queries/findings'
 import type { OpenMethodRun } from '@/data/queries/methodRuns'
 import type { KeptPhoto } from '@/data/queries/photos'
@@ -40,6 +42,9 @@ export interface TrayRecord extends KeptTray {
   /** of the shop */
   readonly instruments: readonly Instrument[]
   readonly presses: readonly Press[]
+  readonly testers: readonly Tester[]
+  /** where leaks of other trays turned out to be */
+  readonly leaksFound: readonly LeakPlace[]
 }
 
 export type OpenedCase = TrayCase<TrayRecord>
@@ -65,6 +70,9 @@ export function casesFrom(rows: readonly TrayRow[], answers: TrayAnswers): Opene
     bezelActions,
     removals,
     heatBursts,
+    dryRecords,
+    leakPlaces,
+    pastDeformations,
     trails,
     pastTrails,
     pastFindings,
@@ -94,6 +102,10 @@ export function casesFrom(rows: readonly TrayRow[], answers: TrayAnswers): Opene
       bezelActions: bezelActions.get(tray.id) ?? [],
       removals: removals.get(tray.id) ?? [],
       heatBursts: heatBursts.get(tray.id) ?? [],
+      dryRecords: dryRecords.get(tray.id) ?? [],
+      leakPlaces: leakPlaces.get(tray.id) ?? [],
+      blankRuns: answers.blankRuns,
+      pastDeformations: (pastDeformations.get(sheet.id) ?? []).filter(({ trayId }) => trayId !== tray.id),
       trail: trails.get(tray.id) ?? [],
       pastTrails: others.slice(0, PAST_TRAILS).map(({ events }) => events),
       pastFindings: (pastFindings.get(sheet.id) ?? []).filter(({ trayId }) => trayId !== tray.id),
@@ -109,6 +121,8 @@ export function casesFrom(rows: readonly TrayRow[], answers: TrayAnswers): Opene
       workRuns: answers.workRuns.get(sheet.id) ?? [],
       instruments: answers.instruments,
       presses: answers.presses,
+      testers: answers.testers,
+      leaksFound: answers.leaksFound.filter(({ trayId }) => trayId !== tray.id).map(({ place }) => place),
     }
     return trayCase(record, answers.rules)
   })

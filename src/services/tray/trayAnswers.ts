@@ -6,6 +6,14 @@ import { leftOutOf } from '@/data/queries/leftOut'
 import { openMethodRuns } from '@/data/queries/methodRuns'
 import { bezelsByIds } from '@/data/queries/otherParts'
 import { bezelActionsOf } from '@/data/queries/bezelActions'
+import {
+  allTesters,
+  blankRuns,
+  dryRecordsOf,
+  leakPlacesOf,
+  leaksFound,
+  pastDeformationsOf,
+} from '@/data/queries/dryRecords'
 import { heatBurstsOf, removalsOf } from '@/data/queries/removals'
 import { lookedOverOf } from '@/data/queries/ownParts'
 import { straightLooksOf } from '@/data/queries/straightLooks'
@@ -73,6 +81,11 @@ export const QUESTIONS = {
   bezelActions: ofTray([schema.bezelActions], (db, { trayIds }) => bezelActionsOf(db, trayIds)),
   removals: ofTray([schema.removals], (db, { trayIds }) => removalsOf(db, trayIds)),
   heatBursts: ofTray([schema.heatBursts], (db, { trayIds }) => heatBurstsOf(db, trayIds)),
+  dryRecords: ofTray([schema.dryRecords], (db, { trayIds }) => dryRecordsOf(db, trayIds)),
+  leakPlaces: ofTray([schema.leakPlaces], (db, { trayIds }) => leakPlacesOf(db, trayIds)),
+  pastDeformations: ofSheet([schema.dryRecords, trays], (db, { sheetIds }) =>
+    pastDeformationsOf(db, sheetIds),
+  ),
   trails: ofTray([trailEvents], (db, { trayIds }) => trailsOf(db, trayIds)),
   pastTrails: ofSheet([trailEvents, trays], (db, { sheetIds }) =>
     newestTrailsOf(db, sheetIds, PAST_TRAILS + 1),
@@ -99,6 +112,9 @@ export const QUESTIONS = {
   picks: ofTrayAndParts([picks, crystals, gaskets], (db, { trayIds }) => latestPicksOf(db, trayIds)),
   pressRuns: ofTray([pressRuns], (db, { trayIds }) => pressRunsOf(db, trayIds)),
   instruments: ofShop([schema.instruments, schema.instrumentChecks], (db) => allInstruments(db)),
+  testers: ofShop([schema.testers], (db) => allTesters(db)),
+  blankRuns: ofShop([schema.dryRecords, trays, schema.caseSheets], (db) => blankRuns(db)),
+  leaksFound: ofShop([schema.leakPlaces, schema.dryRecords], (db) => leaksFound(db)),
   presses: ofShop([schema.presses], (db) => allPresses(db)),
   inUse: ofShop([schema.methodRuns, trays], (db) => openMethodRuns(db)),
   rules: ofShop([schema.shopSettings], (db) => shopRules(db)),

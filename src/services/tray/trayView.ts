@@ -38,6 +38,8 @@ import type { RimView } from './rimView'
 import { rimView } from './rimView'
 import type { BezelActionView } from './bezelActionView'
 import { bezelActionView } from './bezelActionView'
+import type { DryTestView } from './dryTestView'
+import { dryTestView } from './dryTestView'
 import type { RemovalView } from './removalView'
 import { removalView } from './removalView'
 import type { StraightView } from './straightView'
@@ -78,6 +80,8 @@ export interface TrayView extends ReadingsView, SizeView, PartsView {
   readonly straight: StraightView
   /** null where no turning bezel was off */
   readonly bezelAction: BezelActionView | null
+  /** null where this job asks for no pressure test */
+  readonly dryTest: DryTestView | null
   /** null where nothing comes off that can be harmed by it */
   readonly removal: RemovalView | null
 }
@@ -123,6 +127,7 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
     insertLevel: insertLevelView(opened),
     straight: straightView(opened),
     bezelAction: bezelActionView(opened),
+    dryTest: dryTestView(opened),
     removal: await removalView(db, opened),
     policy: rules.policy.fit,
     ...partsView(opened, drawers),

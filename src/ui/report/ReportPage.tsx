@@ -9,6 +9,7 @@ import type { ReportOfTray } from '@/services/tray/trayReportPage'
 import { PageFrame } from '../shell/PageFrame'
 import { useTimes } from '../small/useTimes'
 import { KeyCap } from '../small/KeyCap'
+import { DryChart } from '../stages/prove/dry/DryChart'
 import { ReportLines } from './ReportLines'
 
 /** What became of a tray, as its owner gets it: the same lines as on paper. */
@@ -64,6 +65,11 @@ export function ReportPage({ page }: { page: ReportOfTray }) {
         {report.sections.map((section) => (
           <SectionBlock key={section.title} section={section} />
         ))}
+        {report.plot && (
+          <Box sx={{ maxWidth: 760, ml: { md: '174px' }, mb: 2 }}>
+            <DryChart plot={report.plot} />
+          </Box>
+        )}
         {report.notes.map((note) => (
           <Typography key={note} sx={{ color: 'text.secondary', fontSize: 14 }}>
             {note}

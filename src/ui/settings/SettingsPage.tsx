@@ -1,5 +1,4 @@
 'use client'
-import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import ToggleButton from '@mui/material/ToggleButton'
 import ToggleButtonGroup from '@mui/material/ToggleButtonGroup'
@@ -25,7 +24,8 @@ import { PolicyPanel } from './PolicyPanel'
 import { ClockChoice } from './ClockChoice'
 import { ZoneChoice } from './ZoneChoice'
 import { codeColumn, mmColumn, wordColumn } from '../tables/columns'
-import { ROW_HEIGHT } from '../tables/gridLook'
+import { Heading, heightOf } from './listParts'
+import { TestersList } from './TestersList'
 import { ListGrid } from '../tables/ListGrid'
 import type { SaveShopSchool } from './ShopSchoolsPanel'
 import { ShopSchoolsPanel } from './ShopSchoolsPanel'
@@ -76,7 +76,7 @@ export interface SettingsPageProps {
   readonly saveKeeping: Calls['saveBackupKeeping']
 }
 
-/** Instruments with their errors, presses, and the light the screen is read by. */
+/** Instruments with their errors, presses, dry testers, and the light the screen is read by. */
 export function SettingsPage(props: SettingsPageProps) {
   const { tools, save, check, policy, savePolicy, schools, saveSchool, saveClock, bridge, bridgeActions } =
     props
@@ -84,7 +84,7 @@ export function SettingsPage(props: SettingsPageProps) {
   return (
     <PageFrame
       title="Settings"
-      subtitle="instruments, presses, limits, light"
+      subtitle="instruments, presses, testers, limits, light"
       actions={
         <>
           <Button component={Link} href="/history">
@@ -154,6 +154,7 @@ export function SettingsPage(props: SettingsPageProps) {
           setEdited({ kind: 'press', id: row.id, title: row.name, fields: PRESS_FIELDS, initial: { ...row } })
         }
       />
+      <TestersList testers={tools.testers} onEdit={setEdited} />
       <Typography variant="h2" component="h2" sx={{ mt: 3 }}>
         Limits
       </Typography>
@@ -187,24 +188,6 @@ export function SettingsPage(props: SettingsPageProps) {
       <SoundChoice />
       {edited && <RecordDialog record={edited} save={save} onClose={() => setEdited(null)} />}
     </PageFrame>
-  )
-}
-
-/** Just as tall as its rows and the line of headings. */
-function heightOf(rows: number): string {
-  return `${ROW_HEIGHT * (Math.max(rows, 1) + 1) + 6}px`
-}
-
-function Heading({ title, add, onAdd }: { title: string; add: string; onAdd: () => void }) {
-  return (
-    <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', mt: 2 }}>
-      <Typography variant="h2" component="h2">
-        {title}
-      </Typography>
-      <Button variant="outlined" onClick={onAdd}>
-        {add}
-      </Button>
-    </Box>
   )
 }
 

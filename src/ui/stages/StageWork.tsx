@@ -4,6 +4,7 @@ import type { ComponentType } from 'react'
 import type { StageId } from '@/core/stages/stages'
 import { MatchWork } from './match/MatchWork'
 import { MeasureWork } from './measure/MeasureWork'
+import { LeakNote } from './shared/LeakNote'
 import { StandsBefore } from './shared/StandsBefore'
 import type { StageWorkProps } from './StageWorkProps'
 
@@ -38,6 +39,7 @@ export function StageWork({ bench, actions }: StageWorkProps) {
   return (
     <>
       <StandsBefore bench={bench} />
+      <LeakNote bench={bench} />
       <Work bench={bench} actions={actions} />
     </>
   )

@@ -1,5 +1,18 @@
+import type { Locator, Page } from '@playwright/test'
 import { expect, press, test } from '../support/bench'
 import { Piece } from './Piece'
+
+/** Has the simulated tester record the case. */
+async function testDry(dry: Locator, page: Page, does: string): Promise<void> {
+  await dry.getByRole('button', { name: /^(?:Record a test|Test once more)$/ }).click()
+  await dry.getByRole('textbox', { name: /^Air inside/ }).fill('2.4')
+  await dry.getByRole('combobox', { name: 'Record from' }).click()
+  await page.getByRole('option', { name: 'a simulated tester' }).click()
+  await dry.getByRole('combobox', { name: 'The case is' }).click()
+  await page.getByRole('option', { name: does }).click()
+  await dry.getByRole('button', { name: 'Keep the record' }).click()
+  await expect(dry.getByRole('button', { name: 'Keep the record' })).toBeHidden()
+}
 
 test('a diver’s two-part back that gave way too easily: its seals sized from their grooves, what was found in the record', async ({
   page,
@@ -56,9 +69,30 @@ test('a diver’s two-part back that gave way too easily: its seals sized from t
   await expect(page.getByTestId('step').last()).toContainText(
     /Pressure test, dry, at 25.bar, 125.% of a diver’s 20.bar/,
   )
+  // It leaks, the crown is seen to once more, and it is tight: a tick could say neither.
+  const dry = page.getByRole('region', { name: 'Dry test' })
+  await testDry(dry, page, 'leaks')
+  await expect(dry.getByRole('status').first()).toHaveText(
+    /^Leaks: 4\d\d µg\/min of air, at most 50 allowed$/,
+  )
+  await expect(dry).toContainText('it says how much air gets in, and nothing of what the case stands')
+  const places = dry.getByRole('region', { name: 'Where it may leak' })
+  await expect(places.getByRole('listitem').first()).toContainText('the back came off too easily')
+  await places.getByRole('button', { name: 'Back to Close, for the crown and tube' }).click()
+  await page.getByRole('textbox', { name: 'Reason' }).fill('the leak changed as the crown was greased')
+  await press(page, 'Enter')
+  await expect(page.getByText('Back from the dry test.')).toBeVisible()
+  await piece.work()
+  await piece.done('Prove')
+  await testDry(dry, page, 'tight')
+  await expect(dry.getByRole('status').first()).toHaveText(
+    /^✓ Tight: under \d+ µg\/min of air, at most 50 allowed$/,
+  )
   await piece.work()
   await piece.done('Hand back')
-  await piece.handBack(/In thread or lip.*grit at 4, two turns bright/)
+  await piece.handBack(
+    /In thread or lip.*grit at 4, two turns bright[\s\S]*Dry test.*tight: under \d+ µg\/min/,
+  )
   // What was found stands in the record that was handed back.
   await piece.look('Open')
   await expect(page.getByText('grit at 4, two turns bright')).toBeVisible()

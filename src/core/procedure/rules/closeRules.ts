@@ -1,15 +1,11 @@
-import { turns } from '../../construction/kinds'
-import { isClassStated, testPressure } from '../../intake/waterClass'
 import { CAUTIONS } from '../cautions'
+import type { LeakPlace } from '../../dry-test/LeakPlace'
 import type { JobFacts } from '../JobFacts'
 import type { StepRule } from '../Step'
 import { judged, UNDERSIDE } from './questions'
 import { movementBack } from './movementBackRules'
 import { hasCover } from './openRules'
 import { BACK_ON_AFTER } from './reachedAfter'
-
-/** Run of a mechanical piece before it goes home, minutes. Common practice: a day. */
-const RUN_IN_MINUTES = 24 * 60
 
 const BACK_ON = {
   'screw-notched': 'Back on by hand first, then the wrench',
@@ -23,6 +19,11 @@ const BACK_ON = {
 /** Whether a back screws in as a whole, so that fingers hold it before a tool does. */
 function isScrewed(backKind: JobFacts['backKind']): boolean {
   return backKind?.startsWith('screw-') ?? false
+}
+
+/** Whether seals of a place are seen to: the piece is resealed, or a leak is looked for there. */
+function sealsAnew({ asked, leaksSuspected }: JobFacts, place: LeakPlace): boolean {
+  return asked.includes('reseal') || leaksSuspected.includes(place)
 }
 
 /** Recase and close: what is under the glass is looked at before it is shut in. */
@@ -53,12 +54,22 @@ export const CLOSE_RULES: readonly StepRule[] = [
   {
     id: 'crown-seal',
     stage: 'close',
-    when: ({ facts }) => facts.asked.includes('reseal') && facts.crownKind !== 'none',
+    when: ({ facts }) => facts.crownKind !== 'none' && sealsAnew(facts, 'crown'),
     title: 'Tube’s thread cleaned, crown seal new or greased thin, crown back in',
     why: 'It is the commonest leak after the back.',
     tools: ['silicone grease'],
     activeMinutes: 6,
     putsBack: ['stem'],
+  },
+  {
+    id: 'pusher-seals',
+    stage: 'close',
+    when: ({ facts }) => facts.pushers && sealsAnew(facts, 'pusher'),
+    title: 'Pushers cleaned, their seals new or greased thin, each worked and let go',
+    why: 'A pusher’s seal wears with every press.',
+    tools: ['silicone grease'],
+    activeMinutes: 6,
+    check: 'Every pusher springs back.',
   },
   {
     id: 'back-parts-together',
@@ -138,98 +149,5 @@ export const CLOSE_RULES: readonly StepRule[] = [
     why: 'A part left over is a fault not found yet.',
     activeMinutes: 1,
     check: 'Every part is back, renewed, or left off for a stated reason.',
-  },
-]
-
-/** Prove and hand back. */
-export const PROVE_RULES: readonly StepRule[] = [
-  {
-    id: 'functions',
-    stage: 'prove',
-    when: () => true,
-    title: ({ facts }) =>
-      facts.crownKind === 'none'
-        ? 'Display whole, every button tried'
-        : 'Crown through all positions, hands free, buttons working',
-    why: 'Found now it costs minutes, found at home it costs the owner.',
-    activeMinutes: 3,
-    question: judged('all works', 'something does not', 'What does not'),
-  },
-  {
-    id: 'rim-check',
-    stage: 'prove',
-    when: ({ crystalWork }) => crystalWork,
-    title: 'Rim even all round under the loupe',
-    why: 'A rim high on one side leaks on the other.',
-    after: ['crystal-in'],
-    activeMinutes: 2,
-    question: judged('even', 'high on a side', 'Where, and by how much'),
-  },
-  {
-    id: 'clicks',
-    stage: 'prove',
-    when: ({ facts, bezelOff }) => bezelOff && turns(facts.bezelKind),
-    title: ({ facts }) =>
-      facts.bezelKind === 'rotating-click'
-        ? `Bezel turned once round: ${facts.bezelClicks ?? 'its'} clicks counted, no back play`
-        : 'Bezel turns evenly all the way round, no extra play',
-    why: 'A bent spring skips.',
-    activeMinutes: 1,
-    after: ['bezel-home'],
-    question: judged('right', 'skips or plays', 'Where'),
-  },
-  {
-    id: 'pressure-test',
-    stage: 'prove',
-    when: ({ facts, backOff, crystalWork }) =>
-      facts.asked.includes('reseal') || ((backOff || crystalWork) && isClassStated(facts)),
-    title: ({ facts }) => {
-      const pressure = testPressure(facts)
-      return pressure === null ? 'Pressure test, dry' : `Pressure test, dry, at ${pressure.words}`
-    },
-    why: 'After any opening the original certification no longer holds until it is tested again.',
-    cautions: [CAUTIONS.water],
-    activeMinutes: 5,
-    question: {
-      ...judged('tight', 'leaks', 'Pressure and what was read'),
-      detail: { label: 'Pressure and what was read', needed: true },
-    },
-  },
-  {
-    id: 'run-in',
-    stage: 'prove',
-    when: ({ facts, movementOut }) => movementOut && facts.movementKind === 'mechanical',
-    title: 'Let it run for a day',
-    why: 'A hand that catches shows within a day.',
-    activeMinutes: 2,
-    waitMinutes: RUN_IN_MINUTES,
-  },
-  {
-    id: 'strap-on',
-    stage: 'hand-back',
-    when: () => true,
-    title: 'Strap or bracelet on, spring bars clicked in',
-    why: 'A bar that is not home lets go at the rail.',
-    activeMinutes: 2,
-    putsBack: ['strap', 'spring-bar'],
-    check: 'Pulled once at both lugs.',
-  },
-  {
-    id: 'adapters-tugged',
-    stage: 'hand-back',
-    when: ({ shellOff }) => shellOff,
-    title: 'Strap’s adapter plates and bars tugged, both ends',
-    why: 'An adapter that is not caught in its shell lets the strap go under load.',
-    after: ['strap-on'],
-    activeMinutes: 1,
-    question: judged('all hold', 'one gives', 'Which'),
-  },
-  {
-    id: 'report',
-    stage: 'hand-back',
-    when: () => true,
-    title: 'Tell the owner what was found, replaced, measured and not repairable',
-    why: 'Water-resistance advice goes by the tested result and its date, not by what the dial says.',
-    activeMinutes: 4,
   },
 ]

@@ -1,0 +1,122 @@
+import { turns } from '../../construction/kinds'
+import { isClassStated, testPressure } from '../../intake/waterClass'
+import { CAUTIONS } from '../cautions'
+import type { Job } from '../Job'
+import type { StepRule } from '../Step'
+import { judged } from './questions'
+
+/** Run of a mechanical piece before it goes home, minutes. Common practice: a day. */
+const RUN_IN_MINUTES = 24 * 60
+
+/** Whether a piece has to be shown tight: it is resealed, or was opened with a class stated on it. */
+function isTestedForWater({ facts, backOff, crystalWork }: Job): boolean {
+  return facts.asked.includes('reseal') || ((backOff || crystalWork) && isClassStated(facts))
+}
+
+/** Prove and hand back. */
+export const PROVE_RULES: readonly StepRule[] = [
+  {
+    id: 'functions',
+    stage: 'prove',
+    when: () => true,
+    title: ({ facts }) =>
+      facts.crownKind === 'none'
+        ? 'Display whole, every button tried'
+        : 'Crown through all positions, hands free, buttons working',
+    why: 'Found now it costs minutes, found at home it costs the owner.',
+    activeMinutes: 3,
+    question: judged('all works', 'something does not', 'What does not'),
+  },
+  {
+    id: 'rim-check',
+    stage: 'prove',
+    when: ({ crystalWork }) => crystalWork,
+    title: 'Rim even all round under the loupe',
+    why: 'A rim high on one side leaks on the other.',
+    after: ['crystal-in'],
+    activeMinutes: 2,
+    question: judged('even', 'high on a side', 'Where, and by how much'),
+  },
+  {
+    id: 'clicks',
+    stage: 'prove',
+    when: ({ facts, bezelOff }) => bezelOff && turns(facts.bezelKind),
+    title: ({ facts }) =>
+      facts.bezelKind === 'rotating-click'
+        ? `Bezel turned once round: ${facts.bezelClicks ?? 'its'} clicks counted, no back play`
+        : 'Bezel turns evenly all the way round, no extra play',
+    why: 'A bent spring skips.',
+    activeMinutes: 1,
+    after: ['bezel-home'],
+    question: judged('right', 'skips or plays', 'Where'),
+  },
+  {
+    id: 'pressure-test',
+    stage: 'prove',
+    when: isTestedForWater,
+    title: ({ facts }) => {
+      const pressure = testPressure(facts)
+      return pressure === null ? 'Pressure test, dry' : `Pressure test, dry, at ${pressure.words}`
+    },
+    why: 'After any opening the original certification no longer holds until it is tested again.',
+    cautions: [CAUTIONS.water],
+    activeMinutes: 5,
+    question: {
+      ...judged('tight', 'leaks', 'Pressure and what was read'),
+      detail: { label: 'Pressure and what was read', needed: true },
+    },
+  },
+  {
+    id: 'condensation-test',
+    stage: 'prove',
+    // Source: ISO 6425 and ISO 22810, condensation test by a heated plate and a drop of water; figures from memory.
+    when: (job) => isTestedForWater(job) && (job.facts.diver || job.facts.sealsDoubtful),
+    title:
+      'Condensation test: warmed through on a plate of 40 to 45 °C, then a cold drop on the glass for a minute',
+    why: 'Moisture that is inside already shows as mist under the drop, however tight the case is now.',
+    tools: ['warm plate', 'thermometer', 'water of 18 to 25 °C'],
+    after: ['pressure-test'],
+    activeMinutes: 4,
+    question: {
+      ...judged('clear', 'mist under the glass', 'Plate in °C, minutes on it'),
+      detail: { label: 'Plate in °C, minutes on it', needed: true },
+    },
+  },
+  {
+    id: 'run-in',
+    stage: 'prove',
+    when: ({ facts, movementOut }) => movementOut && facts.movementKind === 'mechanical',
+    title: 'Let it run for a day',
+    why: 'A hand that catches shows within a day.',
+    activeMinutes: 2,
+    waitMinutes: RUN_IN_MINUTES,
+  },
+  {
+    id: 'strap-on',
+    stage: 'hand-back',
+    when: () => true,
+    title: 'Strap or bracelet on, spring bars clicked in',
+    why: 'A bar that is not home lets go at the rail.',
+    activeMinutes: 2,
+    putsBack: ['strap', 'spring-bar'],
+    check: 'Pulled once at both lugs.',
+  },
+  {
+    id: 'adapters-tugged',
+    stage: 'hand-back',
+    when: ({ shellOff }) => shellOff,
+    title: 'Strap’s adapter plates and bars tugged, both ends',
+    why: 'An adapter that is not caught in its shell lets the strap go under load.',
+    after: ['strap-on'],
+    activeMinutes: 1,
+    question: judged('all hold', 'one gives', 'Which'),
+  },
+  {
+    id: 'report',
+    stage: 'hand-back',
+    when: () => true,
+    title: 'Tell the owner what was found, replaced, measured and not repairable',
+    why: 'Water-resistance advice goes by the tested result and its date, not by what the dial says.',
+    activeMinutes: 4,
+  },
+]

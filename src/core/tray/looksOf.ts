@@ -1,0 +1,49 @@
+import type { InsertLevel } from '../bezel/insertLevel'
+import { insertLevel } from '../bezel/insertLevel'
+import type { StandingAction } from '../bezel/standingAction'
+import { standingAction } from '../bezel/standingAction'
+import type { StandingDryTest } from '../dry-test/standingDryTest'
+import type { ShopPolicy } from '../policy/ShopPolicy'
+import type { JobFacts } from '../procedure/JobFacts'
+import type { StandingPair } from '../straight/standingPairs'
+import { standingPairs } from '../straight/standingPairs'
+import type { PartMove } from '../trail/partMoves'
+import { dryTestOf } from './dryTestOf'
+import type { KeptReading, KeptTray } from './KeptTray'
+import { lazily } from './lazily'
+import type { StandingRim } from './standingRim'
+import { standingRim } from './standingRim'
+
+/** What was looked at, tried and tested on a tray, each asked when it is first needed. */
+export interface TrayLooks {
+  /** how the rim stands after the last pressing; null where no height was read since, or too few */
+  readonly rim: () => StandingRim | null
+  /** how the insert lies by heights since it was set; null where none was set here */
+  readonly insertLevel: () => InsertLevel | null
+  /** pairs that were looked at for standing straight, with what would help */
+  readonly straight: () => readonly StandingPair[]
+  /** how a turning bezel turned when it was tried last; null where it was not */
+  readonly bezelAction: () => StandingAction | null
+  /** the case by its last dry test; null where no record was kept */
+  readonly dryTest: () => StandingDryTest | null
+}
+
+interface LooksBasis {
+  readonly facts: () => JobFacts
+  /** readings that stand */
+  readonly standing: readonly KeptReading[]
+  /** oldest first */
+  readonly moves: () => readonly PartMove[]
+  readonly policy: ShopPolicy
+}
+
+/** How a tray's case stands by what was looked at: only as far as nothing of it moved since. */
+export function looksOf(kept: KeptTray, { facts, standing, moves, policy }: LooksBasis): TrayLooks {
+  return {
+    rim: lazily(() => standingRim(kept, standing, policy.level)),
+    insertLevel: lazily(() => insertLevel(standing, moves(), policy)),
+    straight: lazily(() => standingPairs(kept.straightLooks, facts(), policy.straight, moves())),
+    bezelAction: lazily(() => standingAction(kept.bezelActions, kept.sheet, moves())),
+    dryTest: lazily(() => dryTestOf(kept, policy.dryTest, moves())),
+  }
+}
