@@ -38,6 +38,7 @@ import { tryBezel } from './tray/tryBezel'
 import { heatBond } from './tray/heatBond'
 import { keepDryRecord } from './tray/keepDryRecord'
 import { lookForLeak } from './tray/lookForLeak'
+import { noteRunning } from './tray/noteRunning'
 import { logRemoval } from './tray/logRemoval'
 import { showTray } from './tray/trayPages'
 import { weighPast } from './tray/weighPast'
@@ -82,6 +83,7 @@ const TRAY_ACTIONS = {
   heatBond,
   keepDryRecord,
   lookForLeak,
+  noteRunning,
   undoTrail,
   weighPast,
 }

@@ -97,6 +97,7 @@ export function keptTray(over: Partial<KeptTray> = {}): KeptTray {
     removals: [],
     heatBursts: [],
     dryRecords: [],
+    runningChecks: [],
     leakPlaces: [],
     blankRuns: [],
     pastDeformations: [],

@@ -53,6 +53,7 @@ const NOTHING_DONE: StandingWork = {
   straight: [],
   bezelAction: null,
   dryTest: null,
+  running: null,
   onOtherFigures: {},
   partsOpen: '',
 }
@@ -205,6 +206,7 @@ export function trayViewOf({
     straight: { pairs: [], dial: null, seenMm: 0.05 },
     bezelAction: null,
     dryTest: null,
+    running: { fields: [], standing: null, notYet: null },
     removal: null,
     insertStands: null,
     policy: FIT_POLICY,

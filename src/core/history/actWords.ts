@@ -49,6 +49,7 @@ const WORDS: Readonly<Record<string, string>> = {
   logRemoval: 'Removal written down',
   keepDryRecord: 'Dry tester’s record kept',
   lookForLeak: 'Gone back to look for a leak',
+  noteRunning: 'Running written down',
   heatBond: 'Heat on the magnifier',
   undoTrail: 'Parts trail taken back one step',
   weighPast: 'What fitted before: counts, or not',

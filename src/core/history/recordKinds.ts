@@ -245,6 +245,13 @@ const RECORD_KINDS: Readonly<Record<string, RecordKind>> = {
     one: 'Leak looked for',
     nameOf: (row) => joined(wordOf(LEAK_PLACE_WORDS, row, 'place'), textOf(row, 'reason')),
   },
+  running_checks: {
+    one: 'Running',
+    nameOf: (row) =>
+      row['kind'] === 'machine'
+        ? joined(textOf(row, 'position').replace('-', ' '), `${textOf(row, 'rate_s_per_day')} s/d`)
+        : `${textOf(row, 'ahead_s')} s ahead, ${textOf(row, 'kind')}`,
+  },
   heat_bursts: { one: 'Heat on the magnifier', nameOf: (row) => `${textOf(row, 'seconds')} s` },
   reopenings: { one: 'Reopened', nameOf: (row) => textOf(row, 'reason') },
 }

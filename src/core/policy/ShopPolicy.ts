@@ -10,6 +10,8 @@ import type { LevelPolicy } from '../level/levelPolicy'
 import { LEVEL_POLICY } from '../level/levelPolicy'
 import type { PressRunPolicy } from '../press-run/pressRunPolicy'
 import { PRESS_RUN_POLICY } from '../press-run/pressRunPolicy'
+import type { RunningPolicy } from '../running/runningPolicy'
+import { RUNNING_POLICY } from '../running/runningPolicy'
 import type { StrengthPolicy } from '../plate/strengthPolicy'
 import { STRENGTH_POLICY } from '../plate/strengthPolicy'
 import type { FlatSealPolicy } from '../seals/flatSealPolicy'
@@ -34,6 +36,7 @@ export interface ShopPolicy {
   readonly pressRun: PressRunPolicy
   readonly straight: StraightPolicy
   readonly dryTest: DryTestPolicy
+  readonly running: RunningPolicy
 }
 
 export const BUILT_IN_POLICY: ShopPolicy = {
@@ -48,4 +51,5 @@ export const BUILT_IN_POLICY: ShopPolicy = {
   pressRun: PRESS_RUN_POLICY,
   straight: STRAIGHT_POLICY,
   dryTest: DRY_TEST_POLICY,
+  running: RUNNING_POLICY,
 }

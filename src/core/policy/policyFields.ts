@@ -117,6 +117,40 @@ export const POLICY_FIELDS: readonly PolicyField[] = [
       unit: '%',
     },
   ]),
+  ...policyGroup('How a movement runs', [
+    {
+      name: 'rate-mechanical',
+      label: 'mechanical, off by at most',
+      path: 'running.mechanicalSPerDay',
+      least: 2,
+      most: 120,
+      unit: 's/d',
+    },
+    {
+      name: 'rate-quartz',
+      label: 'quartz, off by at most',
+      path: 'running.quartzSPerDay',
+      least: 0.1,
+      most: 10,
+      unit: 's/d',
+    },
+    {
+      name: 'amplitude',
+      label: 'amplitude, at least',
+      path: 'running.leastAmplitudeDeg',
+      least: 120,
+      most: 320,
+      unit: '°',
+    },
+    {
+      name: 'beat-error',
+      label: 'beat error, at most',
+      path: 'running.mostBeatErrorMs',
+      least: 0.1,
+      most: 10,
+      unit: 'ms',
+    },
+  ]),
   ...policyGroup('Strength of a crystal', [
     {
       name: 'strength-factor',

@@ -86,7 +86,7 @@ export interface FigureField {
   readonly leastMm: number
   readonly mostMm: number
   /** what the figure is when it is no length: a force, a share, a stress, so many times; mm when left out */
-  readonly unit?: 'mm' | 'N' | '%' | 'MPa' | '×' | '°' | 'bar' | 'cm³' | '°C' | 'µg/min'
+  readonly unit?: 'mm' | 'N' | '%' | 'MPa' | '×' | '°' | 'bar' | 'cm³' | '°C' | 'µg/min' | 's' | 's/d' | 'ms'
   readonly help?: string
 }
 

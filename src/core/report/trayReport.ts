@@ -16,6 +16,7 @@ import { partLines } from './partLines'
 import { removalLines } from './removalLines'
 import type { ReportLine, TrayReport } from './Report'
 import { told } from './Report'
+import { runningLines } from './runningLines'
 import { straightLines } from './straightLines'
 import { stageLines, stepLines } from './workLines'
 
@@ -73,7 +74,11 @@ export function trayReport(opened: TrayCase, beside: ToldBeside): TrayReport {
       },
       {
         title: 'Proved',
-        lines: [...dryTestLines(opened), ...proofs.flatMap((state) => stepLines('Proof', state, work))],
+        lines: [
+          ...dryTestLines(opened),
+          ...runningLines(opened),
+          ...proofs.flatMap((state) => stepLines('Proof', state, work)),
+        ],
         none: 'This job asks for no proof.',
       },
     ],

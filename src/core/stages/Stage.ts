@@ -107,6 +107,8 @@ export interface StandingWork {
   readonly bezelAction: { readonly words: string; readonly isRight: boolean; readonly at: string } | null
   /** the case by its last dry test; null where no record was kept */
   readonly dryTest: { readonly words: string; readonly isTight: boolean; readonly at: string } | null
+  /** how the movement runs; null while nothing tells */
+  readonly running: { readonly words: string; readonly isRight: boolean; readonly at: string } | null
   /** acts that were done on other figures than there are now */
   readonly onOtherFigures: Readonly<Partial<Record<RestingAct, OtherFigures>>>
   /** parts of the trail that are not accounted for, in words; empty when all are */

@@ -13,7 +13,7 @@ export const prove: Stage = {
   reads: false,
   drawing: 'assembled',
   shows: ['parts-back'],
-  demands: ({ steps, rim, bezelAction, dryTest }) => [
+  demands: ({ steps, rim, bezelAction, dryTest, running }) => [
     // Once heights are read they say whether the rim is even, and no eye does.
     ...(rim && steps.includes(RIM_CHECK)
       ? [{ id: RIM_CHECK, open: `rim ${rim.words}`, met: rim.isLevel, standsFor: [RIM_CHECK] }]
@@ -27,6 +27,18 @@ export const prove: Stage = {
             met: bezelAction.isRight,
             standsFor: [CLICKS],
             reasonFrom: bezelAction.at,
+          },
+        ]
+      : []),
+    // Nobody has to compare a movement with a clock; what was found so is told, and has a reason where it goes home so.
+    ...(running
+      ? [
+          {
+            id: 'running',
+            open: `movement: ${running.words}`,
+            met: running.isRight,
+            standsFor: [],
+            reasonFrom: running.at,
           },
         ]
       : []),

@@ -28,6 +28,7 @@ const NOTHING_YET: StandingWork = {
   straight: [],
   bezelAction: null,
   dryTest: null,
+  running: null,
   onOtherFigures: {},
   partsOpen: '1 case back',
 }

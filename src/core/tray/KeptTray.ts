@@ -9,6 +9,7 @@ import type { PieceFigure } from '../learning/PieceFigure'
 import type { OpenProcess } from '../methods/assessMethod'
 import type { PartsLookedOver } from '../own-parts/OwnPart'
 import type { PressOutcome } from '../press/pressOutcomes'
+import type { RunningCheck } from '../running/RunningCheck'
 import type { SchoolChoices } from '../procedure/schools'
 import type { StepSaid } from '../procedure/StepQuestion'
 import type { ShapeInput, StoredShape } from '../shapes/shapeSize'
@@ -97,6 +98,8 @@ export interface KeptTray {
   readonly heatBursts: readonly HeatBurst[]
   /** what dry testers recorded of it, oldest first */
   readonly dryRecords: readonly KeptDryRecord[]
+  /** how its movement ran, look by look, oldest first */
+  readonly runningChecks: readonly RunningCheck[]
   /** where a leak was looked for, oldest first */
   readonly leakPlaces: readonly { readonly place: LeakPlace; readonly reason: string; readonly at: Date }[]
   /** what tells how the shop's testers drift, the newest first */

@@ -5,6 +5,8 @@ import { standingAction } from '../bezel/standingAction'
 import type { StandingDryTest } from '../dry-test/standingDryTest'
 import type { ShopPolicy } from '../policy/ShopPolicy'
 import type { JobFacts } from '../procedure/JobFacts'
+import type { StandingRunning } from '../running/standingRunning'
+import { standingRunning } from '../running/standingRunning'
 import type { StandingPair } from '../straight/standingPairs'
 import { standingPairs } from '../straight/standingPairs'
 import type { PartMove } from '../trail/partMoves'
@@ -24,6 +26,8 @@ export interface TrayLooks {
   readonly straight: () => readonly StandingPair[]
   /** how a turning bezel turned when it was tried last; null where it was not */
   readonly bezelAction: () => StandingAction | null
+  /** how the movement runs; null where nothing was written down */
+  readonly running: () => StandingRunning | null
   /** the case by its last dry test; null where no record was kept */
   readonly dryTest: () => StandingDryTest | null
 }
@@ -44,6 +48,7 @@ export function looksOf(kept: KeptTray, { facts, standing, moves, policy }: Look
     insertLevel: lazily(() => insertLevel(standing, moves(), policy)),
     straight: lazily(() => standingPairs(kept.straightLooks, facts(), policy.straight, moves())),
     bezelAction: lazily(() => standingAction(kept.bezelActions, kept.sheet, moves())),
+    running: lazily(() => standingRunning(kept.runningChecks, kept.sheet.movementKind, policy.running)),
     dryTest: lazily(() => dryTestOf(kept, policy.dryTest, moves())),
   }
 }

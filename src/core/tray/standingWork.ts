@@ -12,6 +12,7 @@ import type { StandingPair } from '../straight/standingPairs'
 import { standingWords, standsStraight } from '../straight/standingPairs'
 import type { TrailLine } from '../trail/partsTrail'
 import { missingBefore, missingText } from '../trail/partsTrail'
+import type { StandingRunning } from '../running/standingRunning'
 import { saysTheSize } from '../readings/saysTheSize'
 import { SURE } from '../verdict/askNext'
 import { sealsOut } from './sealsOut'
@@ -50,6 +51,7 @@ export interface WorkBasis {
   readonly bezelAction: StandingAction | null
   /** asked only where a record is kept */
   readonly dryTest: () => StandingWork['dryTest']
+  readonly running: StandingRunning | null
   /** asked only where something was looked at */
   readonly straight: () => readonly StandingPair[]
   /** asked only where something is left to be read */
@@ -72,6 +74,7 @@ export function standingWork({
   straight,
   bezelAction,
   dryTest,
+  running,
 }: WorkBasis): StandingWork {
   const { picked, pressRuns, shapes, partsOut, looked, findings } = kept
   const byShape = shapes.filter(({ voidReason }) => voidReason === null).map(({ dimension }) => dimension)
@@ -117,6 +120,10 @@ export function standingWork({
     get dryTest() {
       return kept.dryRecords.length > 0 ? dryTest() : null
     },
+    running:
+      running === null || running.isRight === null
+        ? null
+        : { words: running.words, isRight: running.isRight, at: running.at },
     get straight() {
       return kept.straightLooks.length > 0 ? straight().map(straightWork) : []
     },

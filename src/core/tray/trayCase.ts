@@ -76,6 +76,7 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly straight: ReturnType<TrayLooks['straight']>
   readonly bezelAction: ReturnType<TrayLooks['bezelAction']>
   readonly dryTest: ReturnType<TrayLooks['dryTest']>
+  readonly running: ReturnType<TrayLooks['running']>
   /** why a pair cannot be looked at now; null where it can */
   readonly againstLooking: (pair: StraightPair) => string | null
   readonly facts: JobFacts
@@ -145,6 +146,7 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       straight: looks.straight,
       bezelAction: looks.bezelAction(),
       dryTest: looks.dryTest,
+      running: looks.running(),
       readout: () => now().readout,
     }),
   }))
@@ -199,6 +201,9 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
     againstLooking: (pair) => againstLooking(pair, trail(), laidInBy(kept, steps())),
     get bezelAction() {
       return looks.bezelAction()
+    },
+    get running() {
+      return looks.running()
     },
     get dryTest() {
       return looks.dryTest()

@@ -54,6 +54,7 @@ export const OF_TRAY: readonly PgTable[] = [
   schema.heatBursts,
   schema.dryRecords,
   schema.leakPlaces,
+  schema.runningChecks,
   schema.reopenings,
   schema.sheetFigures,
   schema.stockMoves,
@@ -128,6 +129,7 @@ const LATER_LISTS: readonly PgTable[] = [
   schema.heatBursts,
   schema.dryRecords,
   schema.leakPlaces,
+  schema.runningChecks,
 ]
 
 /** True where a file need not have a list. */

@@ -14,6 +14,7 @@ import {
   leaksFound,
   pastDeformationsOf,
 } from '@/data/queries/dryRecords'
+import { runningChecksOf } from '@/data/queries/runningChecks'
 import { heatBurstsOf, removalsOf } from '@/data/queries/removals'
 import { lookedOverOf } from '@/data/queries/ownParts'
 import { straightLooksOf } from '@/data/queries/straightLooks'
@@ -82,6 +83,7 @@ export const QUESTIONS = {
   removals: ofTray([schema.removals], (db, { trayIds }) => removalsOf(db, trayIds)),
   heatBursts: ofTray([schema.heatBursts], (db, { trayIds }) => heatBurstsOf(db, trayIds)),
   dryRecords: ofTray([schema.dryRecords], (db, { trayIds }) => dryRecordsOf(db, trayIds)),
+  runningChecks: ofTray([schema.runningChecks], (db, { trayIds }) => runningChecksOf(db, trayIds)),
   leakPlaces: ofTray([schema.leakPlaces], (db, { trayIds }) => leakPlacesOf(db, trayIds)),
   pastDeformations: ofSheet([schema.dryRecords, trays], (db, { sheetIds }) =>
     pastDeformationsOf(db, sheetIds),

@@ -40,6 +40,8 @@ import type { BezelActionView } from './bezelActionView'
 import { bezelActionView } from './bezelActionView'
 import type { DryTestView } from './dryTestView'
 import { dryTestView } from './dryTestView'
+import type { RunningView } from './runningView'
+import { runningView } from './runningView'
 import type { RemovalView } from './removalView'
 import { removalView } from './removalView'
 import type { StraightView } from './straightView'
@@ -82,6 +84,7 @@ export interface TrayView extends ReadingsView, SizeView, PartsView {
   readonly bezelAction: BezelActionView | null
   /** null where this job asks for no pressure test */
   readonly dryTest: DryTestView | null
+  readonly running: RunningView
   /** null where nothing comes off that can be harmed by it */
   readonly removal: RemovalView | null
 }
@@ -128,6 +131,7 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
     straight: straightView(opened),
     bezelAction: bezelActionView(opened),
     dryTest: dryTestView(opened),
+    running: runningView(opened),
     removal: await removalView(db, opened),
     policy: rules.policy.fit,
     ...partsView(opened, drawers),
