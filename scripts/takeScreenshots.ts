@@ -72,7 +72,7 @@ test('the main views', async ({ page, browser, baseURL }) => {
   await importList(page)
   await shoot(page, '/trays/214?stage=open', 'tray-open')
   await shoot(page, '/trays/228', 'tray-intake')
-  await shoot(page, '/trays/225', 'tray-decase')
+  await shoot(page, '/trays/208?stage=prove', 'tray-prove')
   await shoot(page, '/trays/235?stage=align', 'tray-align')
   await shoot(page, '/trays/227', 'tray-methods')
   await shoot(page, '/trays/214?stage=close', 'tray-close')

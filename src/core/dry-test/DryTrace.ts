@@ -17,6 +17,10 @@ export interface DryTrace {
 export const DRY_KINDS = ['test', 'blank'] as const
 export type DryKind = (typeof DRY_KINDS)[number]
 
+/** A file that is longer holds more than one test, or another thing, characters. */
+export const MOST_DRY_CSV = 600_000
+export const TOO_LONG = `The file is longer than ${MOST_DRY_CSV / 1000} kB: a dry test is not. Take one test out of it.`
+
 /** Beyond this no tester goes, bar and µm. From memory */
 export const MOST_TESTER_BAR = 150
 export const MOST_SHOWN_UM = 3000

@@ -16,8 +16,8 @@ export const LEAST_BLANK_SAMPLES = 12
 /**
  * How a tester drifts by blank runs: a test piece that cannot leak, or the case at rest before the pressure.
  * @returns null with fewer than LEAST_BLANK_RUNS
- * @source each by least squares; the next one's prediction s·√(1 + 1/n) less the runs' own noise, widened by Student's t as so few runs say little
- *   of their own spread (JCGM 100:2008, G.3)
+ * @source each by least squares; the next one's prediction s·√(1 + 1/n) less half the runs' own noise, widened by
+ *   Student's t as so few runs say little of their own spread (JCGM 100:2008, G.3)
  */
 export function driftOf(runs: readonly BlankRun[]): TesterDrift | null {
   const long = longEnough(runs)
@@ -32,10 +32,10 @@ export function driftOf(runs: readonly BlankRun[]): TesterDrift | null {
   }))
   return {
     umPerS: shapes.map(({ rates }) => mean(rates)),
-    // What noise makes of a blank run's own rate is none of the next record's.
+    // What noise makes of a blank run's own rate is none of the next record's; of few runs only half is trusted to be it.
     spreadUmPerS: shapes.map(({ rates, noise }) => {
       const variance = sampleVariance(rates)
-      return widened * Math.sqrt(Math.max(variance / n, variance * (1 + 1 / n) - noise))
+      return widened * Math.sqrt(Math.max(variance / n, variance * (1 + 1 / n) - noise / 2))
     }),
     knownForS,
   }

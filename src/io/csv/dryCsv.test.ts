@@ -1,4 +1,5 @@
-import { MOST_DRY_CSV, readDryCsv } from './dryCsv'
+import { MOST_DRY_CSV } from '@/core/dry-test/DryTrace'
+import { readDryCsv } from './dryCsv'
 
 const read = (...lines: readonly string[]) => readDryCsv(lines.join('\n'))
 const tests = (...lines: readonly string[]) => {

@@ -1,9 +1,7 @@
 import Papa from 'papaparse'
 import type { DryRow } from '@/core/dry-test/DryTrace'
-import { MOST_SHOWN_UM, MOST_TESTER_BAR } from '@/core/dry-test/DryTrace'
+import { MOST_DRY_CSV, MOST_SHOWN_UM, MOST_TESTER_BAR, TOO_LONG } from '@/core/dry-test/DryTrace'
 
-/** A record that is longer holds more than one test, or another thing, characters. */
-export const MOST_DRY_CSV = 600_000
 /** As many samples as are kept of one test: more are averaged. */
 const MOST_ROWS = 1500
 
@@ -55,10 +53,7 @@ const SHOWN_UNITS: Readonly<Record<string, number>> = { nm: 0.001, um: 1, µm: 1
  * decimal comma where the columns are not parted by commas.
  */
 export function readDryCsv(text: string): DryFile {
-  if (text.length > MOST_DRY_CSV)
-    return refused(
-      `The file is longer than ${MOST_DRY_CSV / 1000} kB: a dry test is not. Take one test out of it.`,
-    )
+  if (text.length > MOST_DRY_CSV) return refused(TOO_LONG)
   const parsed = Papa.parse<string[]>(text.trim(), { skipEmptyLines: 'greedy' })
   const lines = parsed.data
   const headAt = lines.findIndex((cells) => cells.some((cell) => TIME_NAMES.test(nameOf(cell))))

@@ -2,7 +2,7 @@ import Joi from 'joi'
 import { againstPressure } from '@/core/dry-test/againstPressure'
 import { LEAST_BLANK_S } from '@/core/dry-test/driftOf'
 import type { DryKind, DryRow, DrySource, DryTrace } from '@/core/dry-test/DryTrace'
-import { DRY_SOURCES } from '@/core/dry-test/DryTrace'
+import { DRY_SOURCES, MOST_DRY_CSV, TOO_LONG } from '@/core/dry-test/DryTrace'
 import { LEAST_SAMPLES } from '@/core/dry-test/fitDryTest'
 import type { OrderedDry } from '@/core/dry-test/simulatedOrders'
 import { ORDERED_DRY } from '@/core/dry-test/simulatedOrders'
@@ -14,7 +14,7 @@ import { dryTestOf } from '@/core/tray/dryTestOf'
 import type { Db } from '@/data/client'
 import { insertDryRecord } from '@/data/queries/dryRecords'
 import { orderedDryCsv } from '@/devices/simulated-dry-test/orderedDry'
-import { MOST_DRY_CSV, readDryCsv } from '@/io/csv/dryCsv'
+import { readDryCsv } from '@/io/csv/dryCsv'
 import type { Refusal } from '../boundary'
 import { idSchema, refuse, validateRecord } from '../boundary'
 import type { OpenedCase } from './openTrayCases'
@@ -37,11 +37,7 @@ const schema = Joi.object<Sent>({
   source: Joi.string()
     .valid(...DRY_SOURCES)
     .required(),
-  text: Joi.string()
-    .allow('')
-    .max(MOST_DRY_CSV)
-    .required()
-    .messages({ 'string.max': `The file is longer than ${MOST_DRY_CSV / 1000} kB: a dry test is not.` }),
+  text: Joi.string().allow('').max(MOST_DRY_CSV).required().messages({ 'string.max': TOO_LONG }),
   does: Joi.string()
     .valid(...ORDERED_DRY)
     .default('tight'),

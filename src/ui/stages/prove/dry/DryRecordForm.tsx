@@ -32,6 +32,7 @@ export function DryRecordForm({ bench, actions, kind, onKept }: DryRecordFormPro
           isBlank={of === 'blank'}
           orders={simulatedCounts ? ORDERED_DRY : []}
           error={error}
+          onRefused={setError}
           onChosen={(next) => {
             setError(null)
             setHoldsSeveral(false)

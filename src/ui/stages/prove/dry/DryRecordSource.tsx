@@ -4,6 +4,7 @@ import MenuItem from '@mui/material/MenuItem'
 import TextField from '@mui/material/TextField'
 import Typography from '@mui/material/Typography'
 import type { DrySource } from '@/core/dry-test/DryTrace'
+import { MOST_DRY_CSV, TOO_LONG } from '@/core/dry-test/DryTrace'
 import type { OrderedDry } from '@/core/dry-test/simulatedOrders'
 import { FileButton } from '../../../small/FileButton'
 import { useTesterFeed } from './useTesterFeed'
@@ -30,6 +31,7 @@ export interface DryRecordSourceProps {
   /** what is wrong with what was chosen; null while nothing is */
   readonly error: string | null
   readonly onChosen: (chosen: DryRecordChosen) => void
+  readonly onRefused: (against: string) => void
 }
 
 const SOURCE_WORDS: Readonly<Record<DrySource, string>> = {
@@ -40,7 +42,7 @@ const SOURCE_WORDS: Readonly<Record<DrySource, string>> = {
 
 /** Where a tester's record comes from. */
 export function DryRecordSource(props: DryRecordSourceProps) {
-  const { chosen, testerId, isBlank, orders, error, onChosen } = props
+  const { chosen, testerId, isBlank, orders, error, onChosen, onRefused } = props
   const { source, name, does } = chosen
   useTesterFeed(source === 'bridge' ? testerId : null, (text) =>
     onChosen({ ...chosen, text, name: 'a record came over the bridge' }),
@@ -93,7 +95,11 @@ export function DryRecordSource(props: DryRecordSourceProps) {
             label={name === null ? 'Choose the file' : 'Another file'}
             accept=".csv,.txt,.tsv,text/csv"
             variant="outlined"
-            onFile={(file) => void file.text().then((text) => onChosen({ ...chosen, text, name: file.name }))}
+            onFile={(file) =>
+              file.size > MOST_DRY_CSV
+                ? onRefused(TOO_LONG)
+                : void file.text().then((text) => onChosen({ ...chosen, text, name: file.name }))
+            }
           />
         )}
         {source !== 'simulated' && (

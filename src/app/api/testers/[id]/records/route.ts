@@ -1,4 +1,4 @@
-import { MOST_DRY_CSV } from '@/io/csv/dryCsv'
+import { MOST_DRY_CSV } from '@/core/dry-test/DryTrace'
 import { passRecord } from '@/services/instruments/testerFeeds'
 import { textBody } from '../../../bodyWithin'
 import { bridged } from '../../../bridged'
