@@ -36,6 +36,7 @@ describe('what the demo’s trays say is what was approved', () => {
         ...briefly('', {
           ...others,
           tray: null,
+          dryTest: withoutPlot(view.dryTest),
           plan: null,
           possible: null,
           steps: view.steps.map(({ reading: _, ...step }) => step),
@@ -65,6 +66,11 @@ describe('what the demo’s trays say is what was approved', () => {
     })
   })
 })
+
+/** A plot's points are a fit's last digits: they differ by how the engine compiled it. Its figures are approved. */
+function withoutPlot(dryTest: TrayView['dryTest']) {
+  return dryTest && { ...dryTest, last: dryTest.last && { ...dryTest.last, plot: null } }
+}
 
 function jobOf({ stages, hazards, waits, trail, procedure }: TrayView['job']) {
   return {

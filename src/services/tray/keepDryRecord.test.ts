@@ -1,4 +1,5 @@
 import { testStores } from '../../../tests/stores/testStores'
+import { trayThere } from '../../../tests/stores/trayThere'
 import type { Store } from '@/data/client'
 import { changeShopSettings } from '@/data/queries/shopSettings'
 import { dryRecords, leakPlaces } from '@/data/schema'
@@ -6,7 +7,6 @@ import { orderedDryCsv } from '@/devices/simulated-dry-test/orderedDry'
 import { keepDryRecord } from './keepDryRecord'
 import { lookForLeak } from './lookForLeak'
 import { tickTray } from './tickTray'
-import { trayByItsNumber } from './trayPages'
 import { reportOfTray } from './trayReportPage'
 
 /** Of the demo: one that leaked, one that is tight, one whose record was too short; one that lies open. */
@@ -20,11 +20,7 @@ describe.each(testStores())('a dry tester’s record, on $name', ({ openDemo }) 
   }, 240_000)
   afterEach(() => store.close())
 
-  const tray = async (number: number) => {
-    const view = await trayByItsNumber(store.db, number)
-    if (!view) throw new Error('not there')
-    return view
-  }
+  const tray = (number: number) => trayThere(store, number)
   const keep = async (number: number, over: Record<string, unknown> = {}, fields: object = {}, at = NOW) => {
     const { tray: own, dryTest } = await tray(number)
     return keepDryRecord(

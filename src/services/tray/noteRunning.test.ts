@@ -1,8 +1,8 @@
 import { testStores } from '../../../tests/stores/testStores'
+import { trayThere } from '../../../tests/stores/trayThere'
 import type { Store } from '@/data/client'
 import { runningChecks } from '@/data/schema'
 import { noteRunning } from './noteRunning'
-import { trayByItsNumber } from './trayPages'
 import { reportOfTray } from './trayReportPage'
 
 /** Of the demo: one that is closed and stands at Prove, and one that lies open. */
@@ -17,11 +17,7 @@ describe.each(testStores())('how a movement runs, on $name', ({ openDemo }) => {
   }, 240_000)
   afterEach(() => store.close())
 
-  const tray = async (number: number) => {
-    const view = await trayByItsNumber(store.db, number)
-    if (!view) throw new Error('not there')
-    return view
-  }
+  const tray = (number: number) => trayThere(store, number)
   const note = async (fields: object, at = START, number = CLOSED) =>
     noteRunning(store.db, { trayId: (await tray(number)).tray.id, fields: { ...fields } }, at)
   const demand = (view: Awaited<ReturnType<typeof tray>>) =>

@@ -1,4 +1,5 @@
 import { testStores } from '../../../tests/stores/testStores'
+import { trayThere } from '../../../tests/stores/trayThere'
 import type { Store } from '@/data/client'
 import { heatBursts, removals } from '@/data/schema'
 import { chooseSchool } from './chooseSchool'
@@ -6,7 +7,6 @@ import { heatBond } from './heatBond'
 import { logRemoval } from './logRemoval'
 import { endMethod, startMethod } from './methodRuns'
 import { recordOff } from './partsTrail'
-import { trayByItsNumber } from './trayPages'
 
 const NOW = new Date('2026-11-24T10:00:00Z')
 const seconds = (n: number) => new Date(NOW.getTime() + 1000 * n)
@@ -21,11 +21,7 @@ describe.each(testStores())('how parts come off, on $name', ({ openDemo }) => {
   }, 240_000)
   afterEach(() => store.close())
 
-  const tray = async (number: number) => {
-    const view = await trayByItsNumber(store.db, number)
-    if (!view) throw new Error('not there')
-    return view
-  }
+  const tray = (number: number) => trayThere(store, number)
   const idOf = async (number: number) => (await tray(number)).tray.id
   const partOf = async (number: number, wanted: string) =>
     (await tray(number)).removal?.parts.find(({ part }) => part === wanted)
