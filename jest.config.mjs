@@ -15,7 +15,11 @@ const transform = {
 const base = {
   transform,
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
-  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^server-only$': '<rootDir>/tests/empty.mjs' },
+  moduleNameMapper: {
+    '^@/(.*)$': '<rootDir>/src/$1',
+    '^server-only$': '<rootDir>/tests/empty.mjs',
+    '^fast-check$': '<rootDir>/tests/fuzz/seeded.mjs',
+  },
 }
 
 export default {

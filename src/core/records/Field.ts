@@ -122,8 +122,8 @@ export function isShown(field: Field, valueOf: (name: string) => unknown): boole
 export function narrowedField(field: Field, valueOf: (name: string) => unknown): Field {
   if (field.kind !== 'choice' || field.narrowed === undefined) return field
   const by = valueOf(field.narrowed.field)
-  const left = typeof by === 'string' ? field.narrowed.to[by] : undefined
-  if (left === undefined) return field
+  if (typeof by !== 'string' || !Object.hasOwn(field.narrowed.to, by)) return field
+  const left = field.narrowed.to[by] ?? []
   const options = left.flatMap((value) => field.options.filter((option) => option.value === value))
   return { ...field, options }
 }

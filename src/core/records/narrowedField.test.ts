@@ -28,6 +28,11 @@ describe('what a construction settles', () => {
     expect(checkField(fieldOf('bezelKind', {}), 'none').ok).toBe(true)
   })
 
+  it('reads no construction out of a word that happens to be known to the language', () => {
+    for (const word of Object.getOwnPropertyNames(Object.prototype))
+      expect(fieldOf('crystalMaterial', { retention: word })).toEqual(fieldOf('crystalMaterial', {}))
+  })
+
   it('has a usual value among the options of its field for every construction', () => {
     for (const { id, goesWith } of CONSTRUCTIONS)
       for (const [name, values] of Object.entries(goesWith)) {

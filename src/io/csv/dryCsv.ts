@@ -183,7 +183,7 @@ function columnOf(
   if (index === -1) return null
   const said = unitOf(head[index] ?? '')
   const unit = said === '' && usual !== null ? usual : said
-  return { index, unit, factor: units[unit] ?? 0 }
+  return { index, unit, factor: Object.hasOwn(units, unit) ? (units[unit] ?? 0) : 0 }
 }
 
 function saidOf(pressure: Column | null, shown: Column): string[] {
