@@ -14,6 +14,8 @@ const SHOWN_ELSEWHERE: readonly string[] = [
   'saveBackupKeeping',
   'saveRecord',
   'saveShopClock',
+  'saveShopPaper',
+  'wordForOwner',
   'saveShopZone',
   'saveShopPolicy',
   'saveShopSchool',

@@ -6,6 +6,7 @@ import { makeBridgeToken, withdrawBridgeToken } from './instruments/instrumentBr
 import { saveBackupKeeping } from './shop/backupKeeping'
 import { backUpNow } from './shop/backups'
 import { saveRecord } from './shop/records'
+import { saveShopPaper } from './shop/shopPaper'
 import { saveShopClock, saveShopZone } from './shop/shopTimes'
 import { saveShopPolicy } from './shop/shopPolicy'
 import { saveShopSchool } from './shop/shopSchools'
@@ -39,6 +40,7 @@ import { heatBond } from './tray/heatBond'
 import { keepDryRecord } from './tray/keepDryRecord'
 import { lookForLeak } from './tray/lookForLeak'
 import { noteRunning } from './tray/noteRunning'
+import { wordForOwner } from './tray/wordForOwner'
 import { logRemoval } from './tray/logRemoval'
 import { showTray } from './tray/trayPages'
 import { weighPast } from './tray/weighPast'
@@ -84,6 +86,7 @@ const TRAY_ACTIONS = {
   keepDryRecord,
   lookForLeak,
   noteRunning,
+  wordForOwner,
   undoTrail,
   weighPast,
 }
@@ -100,6 +103,7 @@ const SHOP_ACTIONS = {
   saveBackupKeeping,
   saveRecord,
   saveShopClock,
+  saveShopPaper,
   saveShopZone,
   saveShopPolicy,
   saveShopSchool,

@@ -98,6 +98,8 @@ export function keptTray(over: Partial<KeptTray> = {}): KeptTray {
     heatBursts: [],
     dryRecords: [],
     runningChecks: [],
+    ownerWords: {},
+    returned: null,
     leakPlaces: [],
     blankRuns: [],
     pastDeformations: [],

@@ -14,6 +14,8 @@ export function planBasis(over: Partial<PlanBasis> = {}): PlanBasis {
     chapterRing: 'none',
     crystalOutline: null,
     backSeal: 'o-ring',
+    backKind: 'screw-notched',
+    twoPartBack: false,
     insertBack: false,
     ...over,
   }

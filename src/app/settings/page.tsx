@@ -2,6 +2,7 @@ import type { Metadata } from 'next'
 import { backupKeeping } from '@/services/shop/backupKeeping'
 import { backupsState } from '@/services/shop/backups'
 import { bridgeState } from '@/services/instruments/instrumentBridge'
+import { shopPaper } from '@/services/shop/shopPaper'
 import { shopPolicy } from '@/services/shop/shopPolicy'
 import { shopTools } from '@/services/shop/shopTools'
 import { shopSchools } from '@/services/shop/shopSchools'
@@ -21,6 +22,8 @@ export default async function Page() {
       savePolicy={call('saveShopPolicy')}
       schools={await shopSchools(shop)}
       saveSchool={call('saveShopSchool')}
+      paper={await shopPaper(shop)}
+      savePaper={call('saveShopPaper')}
       saveClock={call('saveShopClock')}
       saveZone={call('saveShopZone')}
       bridge={await bridgeState(shop)}

@@ -252,6 +252,10 @@ const RECORD_KINDS: Readonly<Record<string, RecordKind>> = {
         ? joined(textOf(row, 'position').replace('-', ' '), `${textOf(row, 'rate_s_per_day')} s/d`)
         : `${textOf(row, 'ahead_s')} s ahead, ${textOf(row, 'kind')}`,
   },
+  owner_words: {
+    one: 'Line for the owner',
+    nameOf: (row) => textOf(row, 'words') || 'left out, or as drafted',
+  },
   heat_bursts: { one: 'Heat on the magnifier', nameOf: (row) => `${textOf(row, 'seconds')} s` },
   reopenings: { one: 'Reopened', nameOf: (row) => textOf(row, 'reason') },
 }

@@ -9,6 +9,11 @@ export const BACK_KINDS = [
 ] as const
 export type BackKind = (typeof BACK_KINDS)[number]
 
+/** Whether a back screws in as a whole, so that fingers hold it before a tool does. */
+export function isScrewedBack(backKind: BackKind | null): boolean {
+  return backKind?.startsWith('screw-') ?? false
+}
+
 /** False where case and back are one piece: everything goes in and out through the front. */
 export function hasOwnBack(backKind: BackKind | null): boolean {
   return backKind !== 'one-piece-front-loader'

@@ -1,5 +1,9 @@
 import type { BezelPolicy } from '../bezel/bezelPolicy'
 import { BEZEL_POLICY } from '../bezel/bezelPolicy'
+import type { CarePolicy } from '../letter/carePolicy'
+import { CARE_POLICY } from '../letter/carePolicy'
+import type { ClosingPolicy } from '../closing/closingPolicy'
+import { CLOSING_POLICY } from '../closing/closingPolicy'
 import type { DiePolicy } from '../dies/diePolicy'
 import { DIE_POLICY } from '../dies/diePolicy'
 import type { DryTestPolicy } from '../dry-test/dryTestPolicy'
@@ -35,8 +39,10 @@ export interface ShopPolicy {
   readonly level: LevelPolicy
   readonly pressRun: PressRunPolicy
   readonly straight: StraightPolicy
+  readonly closing: ClosingPolicy
   readonly dryTest: DryTestPolicy
   readonly running: RunningPolicy
+  readonly care: CarePolicy
 }
 
 export const BUILT_IN_POLICY: ShopPolicy = {
@@ -50,6 +56,8 @@ export const BUILT_IN_POLICY: ShopPolicy = {
   level: LEVEL_POLICY,
   pressRun: PRESS_RUN_POLICY,
   straight: STRAIGHT_POLICY,
+  closing: CLOSING_POLICY,
   dryTest: DRY_TEST_POLICY,
   running: RUNNING_POLICY,
+  care: CARE_POLICY,
 }

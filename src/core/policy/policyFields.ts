@@ -1,4 +1,5 @@
 import { CRYSTAL_MATERIALS } from '../fit/parts'
+import { USES } from '../intake/jobWords'
 import { FIT_POLICY_FIELDS } from './fitPolicyFields'
 import { PART_POLICY_FIELDS } from './partPolicyFields'
 import type { PolicyField } from './PolicyField'
@@ -91,6 +92,24 @@ export const POLICY_FIELDS: readonly PolicyField[] = [
       unit: '%',
     },
   ]),
+  ...policyGroup('Screwing a back home', [
+    ...policyWindow({
+      name: 'closing-hand',
+      label: 'fingers bring',
+      path: 'closing.handNm',
+      least: 0.05,
+      most: 2,
+      unit: 'N·m',
+    }),
+    ...policyWindow({
+      name: 'closing-load',
+      label: 'thread under so many times its ring’s load',
+      path: 'closing.timesRing',
+      least: 1,
+      most: 20,
+      unit: '×',
+    }),
+  ]),
   ...policyGroup('Dry test', [
     {
       name: 'dry-limit',
@@ -151,6 +170,17 @@ export const POLICY_FIELDS: readonly PolicyField[] = [
       unit: 'ms',
     },
   ]),
+  ...policyGroup(
+    'Seals looked at again',
+    USES.map((use) => ({
+      name: `care-${use}`,
+      label: `of a ${use} watch, after`,
+      path: `care.sealMonths.${use}`,
+      least: 1,
+      most: 120,
+      unit: 'months' as const,
+    })),
+  ),
   ...policyGroup('Strength of a crystal', [
     {
       name: 'strength-factor',

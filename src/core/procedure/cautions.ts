@@ -12,4 +12,5 @@ export const CAUTIONS = {
   cell: 'Cells are a fire and swallowing hazard: tape the poles, out of reach of children, recycle by local rules.',
   water:
     'Test in a proper chamber, never an improvised one; dry before wet: a wet test can flood a movement. After any opening the old certification no longer holds.',
+  wet: 'A wet test can flood a movement, and its danger is no less for a class on the dial: only after a dry test was passed, in a proper chamber. Air that comes out shows as bubbles; pressure off only with the piece out of the water.',
 } as const

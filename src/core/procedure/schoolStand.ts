@@ -51,6 +51,12 @@ function usualSchool(id: SchoolId, facts: JobFacts): SchoolStand {
       return facts.asked.includes('reseal') || facts.sealsDoubtful
         ? { option: 'renew', because: 'the seals are what the job is about', open: true }
         : { option: 'keep-if-sound', because: 'a sound ring seals as well as a new one', open: true }
+    case 'wet-test':
+      return {
+        option: 'dry-only',
+        because: 'water in a movement is dear, and a dry test tells as much',
+        open: true,
+      }
   }
 }
 

@@ -58,6 +58,10 @@ export const SCHOOLS = {
     question: 'Back seal',
     options: { renew: 'new at every opening', 'keep-if-sound': 'cleaned and greased if sound' },
   },
+  'wet-test': {
+    question: 'Wet test',
+    options: { 'dry-only': 'none: the dry one is enough', 'after-dry': 'after a dry one that was passed' },
+  },
 } as const satisfies Record<string, School>
 
 /** Schools that go by the age of the old crystal gasket: how old it may be to go back, years. */

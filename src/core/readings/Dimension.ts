@@ -6,7 +6,15 @@ export type DimensionPart =
 
 /** What a case must have for a dimension to be asked on its sheet; `construction` leaves it to what holds the crystal. */
 export type AskedWith =
-  'every-case' | 'construction' | 'bezel' | 'insert' | 'chapter-ring' | 'back-ring' | 'crown'
+  | 'every-case'
+  | 'construction'
+  | 'bezel'
+  | 'insert'
+  | 'chapter-ring'
+  | 'back-ring'
+  | 'two-part-back'
+  | 'screwed-back'
+  | 'crown'
 
 /** What is read somewhere: where and with what, what can be, and how it stands on a case sheet. */
 export interface Dimension {

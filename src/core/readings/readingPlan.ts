@@ -13,6 +13,8 @@ import type {
 import type { CrystalMaterial, CrystalProfile } from '../fit/parts'
 import type { AskedFor } from '../intake/jobWords'
 import { ASKED_FOR } from '../intake/jobWords'
+import type { BackKind } from '../opening/backKinds'
+import { isScrewedBack } from '../opening/backKinds'
 import type { PartsLookedOver } from '../own-parts/OwnPart'
 import type { DimensionId } from './dimensions'
 import { DIMENSIONS } from './dimensions'
@@ -31,6 +33,9 @@ export interface PlanBasis {
   readonly crystalOutline: CrystalOutline | null
   readonly chapterRing: ChapterRing
   readonly backSeal: BackSeal
+  readonly backKind: BackKind | null
+  /** a disc held in a ring, with a seal of its own */
+  readonly twoPartBack: boolean
   /** its own insert was said to go back: it fitted here before, and nothing of it or its seat has to be read */
   readonly insertBack: boolean
 }
@@ -48,6 +53,8 @@ export function planBasisOf(
     | 'crystalOutline'
     | 'chapterRing'
     | 'backSeal'
+    | 'backKind'
+    | 'twoPartBack'
     | 'crystalMaterial'
   > & {
     readonly crystalProfile: CrystalProfile | null
@@ -66,6 +73,8 @@ export function planBasisOf(
     crystalOutline: sheet.crystalOutline,
     chapterRing: sheet.chapterRing,
     backSeal: sheet.backSeal,
+    backKind: sheet.backKind,
+    twoPartBack: sheet.twoPartBack,
     insertBack: looked.insert?.goesBack ?? false,
   }
 }
@@ -130,8 +139,9 @@ export function plannedForInsert({ asked, insertMaterial, insertBack }: PlanBasi
 }
 
 /** Dimensions of the plan that say which seals of the back fit. */
-export function plannedForSeals({ asked, backSeal }: PlanBasis): readonly DimensionId[] {
-  return asked.includes('reseal') ? BACK_SEAL[backSeal] : []
+export function plannedForSeals({ asked, backSeal, twoPartBack }: PlanBasis): readonly DimensionId[] {
+  if (!asked.includes('reseal')) return []
+  return [...BACK_SEAL[backSeal], ...(twoPartBack ? DISC_SEAL : [])]
 }
 
 /** Everything that could be read of this construction, the plan's own first: what the readings table offers. */
@@ -150,6 +160,7 @@ export function possibleDimensions(facts: PlanBasis): DimensionId[] {
       ...all,
       ...constructionOf(facts.retention).reads(facts).beside,
       ...(facts.chapterRing === 'none' ? [] : CHAPTER_RING),
+      ...(isScrewedBack(facts.backKind) ? BACK_THREAD : []),
       ...HANDS,
       ...CROWN,
     ]),
@@ -173,6 +184,16 @@ const INSERT: readonly DimensionId[] = [
   'recess-depth',
 ]
 const BACK_GROOVE: readonly DimensionId[] = ['back-groove-inner', 'back-groove-width', 'back-groove-depth']
+/** The seal between the parts of a two-part back. */
+const DISC_SEAL: readonly DimensionId[] = [
+  'disc-ring-section',
+  'disc-ring-inner',
+  'disc-groove-inner',
+  'disc-groove-width',
+  'disc-groove-depth',
+]
+/** What says how far a back is to be turned; it decides no part. */
+const BACK_THREAD: readonly DimensionId[] = ['back-thread', 'back-pitch']
 const BACK_SEAL: Readonly<Record<BackSeal, readonly DimensionId[]>> = {
   'o-ring': ['back-ring-section', 'back-ring-inner', ...BACK_GROOVE],
   'flat-gasket': ['back-ring-section', 'back-ring-inner', ...BACK_GROOVE],

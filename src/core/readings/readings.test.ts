@@ -205,6 +205,8 @@ describe('readingPlan', () => {
       'back-groove-width',
       'back-groove-depth',
     ])
+    const twoPart = readingPlan(planBasis({ asked: ['reseal'], twoPartBack: true }))
+    expect(twoPart.filter((id) => id.startsWith('disc-'))).toHaveLength(5)
     expect(readingPlan(planBasis({ asked: ['battery'], crystalState: 'cracked' }))).toContain(
       'crystal-diameter',
     )

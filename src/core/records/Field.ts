@@ -86,7 +86,22 @@ export interface FigureField {
   readonly leastMm: number
   readonly mostMm: number
   /** what the figure is when it is no length: a force, a share, a stress, so many times; mm when left out */
-  readonly unit?: 'mm' | 'N' | '%' | 'MPa' | '×' | '°' | 'bar' | 'cm³' | '°C' | 'µg/min' | 's' | 's/d' | 'ms'
+  readonly unit?:
+    | 'mm'
+    | 'N'
+    | '%'
+    | 'MPa'
+    | '×'
+    | '°'
+    | 'bar'
+    | 'cm³'
+    | '°C'
+    | 'µg/min'
+    | 's'
+    | 's/d'
+    | 'ms'
+    | 'N·m'
+    | 'months'
   readonly help?: string
 }
 
@@ -128,9 +143,15 @@ export function narrowedField(field: Field, valueOf: (name: string) => unknown):
   return { ...field, options }
 }
 
+/** A flag's tick, as it is sent. */
+export const TICKED: readonly unknown[] = [true, 'true', 'on']
+/** What a field waits for that is asked while a flag is ticked. */
+export const WHEN_TICKED = 'true'
+
 function holds({ field, isOneOf }: Omit<Shown, 'unless'>, valueOf: (name: string) => unknown): boolean {
   const value = valueOf(field)
-  return typeof value === 'string' && isOneOf.includes(value)
+  const said = TICKED.includes(typeof value === 'string' ? value.trim() : value) ? WHEN_TICKED : value
+  return typeof said === 'string' && isOneOf.includes(said)
 }
 
 /** What a field waits for; empty when it is always asked. */

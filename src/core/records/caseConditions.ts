@@ -2,7 +2,9 @@ import type { Asked, GoesWith } from '../construction/Construction'
 import { CONSTRUCTIONS } from '../construction/constructions'
 import { BEZEL_KINDS } from '../construction/kinds'
 import type { DimensionId } from '../readings/dimensions'
+import { BACK_KINDS, isScrewedBack } from '../opening/backKinds'
 import type { Narrowed, Shown } from './Field'
+import { WHEN_TICKED } from './Field'
 
 export const PRESSED = ['fixed-friction', 'crystal-retaining', 'rotating-click', 'rotating-friction']
 export const HAS_CHAPTER_RING = { field: 'chapterRing', isOneOf: ['loose', 'fixed', 'keyed'] }
@@ -52,4 +54,6 @@ export const RINGED = {
   field: 'retention',
   isOneOf: CONSTRUCTIONS.filter(({ ring }) => ring.takes).map(({ id }) => id),
 }
+export const TWO_PART_BACK = { field: 'twoPartBack', isOneOf: [WHEN_TICKED] }
+export const SCREWED_BACK = { field: 'backKind', isOneOf: BACK_KINDS.filter(isScrewedBack) }
 export const NOTCHED = { field: 'backKind', isOneOf: ['screw-notched'] }

@@ -11,6 +11,8 @@ import {
   HAS_INSERT,
   HAS_MAGNIFIER,
   RINGED,
+  SCREWED_BACK,
+  TWO_PART_BACK,
   whereBuiltSo,
 } from './caseConditions'
 import { choice } from './choiceField'
@@ -22,6 +24,8 @@ const ASKED_WITH: Readonly<Record<Exclude<AskedWith, 'every-case'>, readonly Sho
   insert: [HAS_INSERT],
   'chapter-ring': [HAS_CHAPTER_RING],
   'back-ring': [HAS_BACK_RING],
+  'two-part-back': [TWO_PART_BACK],
+  'screwed-back': [SCREWED_BACK],
   crown: [HAS_CROWN],
 }
 

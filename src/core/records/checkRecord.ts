@@ -3,7 +3,7 @@ import { formatMm } from '../units/formatMm'
 import { moneyText } from '../units/moneyText'
 import { parseMm } from '../units/parseMm'
 import type { Field } from './Field'
-import { manyOf } from './Field'
+import { manyOf, TICKED } from './Field'
 
 /** What a field may hold after checking: figures as numbers, choices and text as text, empty as null. */
 export type FieldValue = string | number | boolean | null
@@ -15,7 +15,6 @@ export type FieldCheck = { ok: true; value: FieldValue } | { ok: false; message:
 const WHOLE_NUMBER = /^\d{1,9}$/
 const MONEY = /^(\d{1,7})(?:[.,](\d{1,2}))?$/
 /** How a tick comes from a form, a file or a program; left out it is none. */
-const TICKED: readonly unknown[] = [true, 'true', 'on']
 const UNTICKED: readonly unknown[] = [false, 'false', '', null, undefined]
 
 /**

@@ -5,9 +5,10 @@ import { CASE_SHEET_FIELDS } from './caseSheetFields'
 import type { FieldCheck } from './checkRecord'
 import { checkField } from './checkRecord'
 import type { Field, FigureField } from './Field'
-import { conditionsOf } from './Field'
+import { conditionsOf, WHEN_TICKED } from './Field'
 import { fieldText } from './fieldText'
 import { PRESS_RUN_FIELDS, TRAY_FIELDS } from './jobFields'
+import { PAPER_FIELDS } from './paperFields'
 import { INSTRUMENT_FIELDS, PRESS_FIELDS } from './toolFields'
 
 const RECORDS: Readonly<Record<string, readonly Field[]>> = {
@@ -16,6 +17,7 @@ const RECORDS: Readonly<Record<string, readonly Field[]>> = {
   'press run': PRESS_RUN_FIELDS,
   instrument: INSTRUMENT_FIELDS,
   press: PRESS_FIELDS,
+  paper: PAPER_FIELDS,
   ...Object.fromEntries(PART_KINDS.map((kind) => [kind, PARTS[kind].fields])),
 }
 const EVERY_FIELD = Object.values(RECORDS).flat()
@@ -42,6 +44,10 @@ describe.each(Object.entries(RECORDS))('fields of a %s', (_, fields) => {
     for (const field of fields) {
       for (const { field: waitedFor, isOneOf } of conditionsOf(field)) {
         const other = named.get(waitedFor)
+        if (other?.kind === 'flag') {
+          expect(isOneOf).toEqual([WHEN_TICKED])
+          continue
+        }
         if (other?.kind !== 'choice') throw new Error(`${field.name} waits for ${waitedFor}`)
         expect(other.options.map(({ value }) => value)).toEqual(expect.arrayContaining([...isOneOf]))
       }

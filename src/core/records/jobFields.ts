@@ -102,6 +102,31 @@ export const TRAY_FIELDS: readonly Field[] = [
     multiline: true,
     help: 'price, day, what was said not to be possible',
   },
+  {
+    kind: 'money',
+    name: 'quoteCents',
+    label: 'Quoted',
+    required: false,
+    most: 10_000_000,
+    help: 'parts and work together; empty: none quoted',
+  },
+  {
+    kind: 'count',
+    name: 'quoteMinutes',
+    label: 'Work quoted',
+    required: false,
+    least: 0,
+    most: 6000,
+    unit: 'min',
+  },
+  {
+    kind: 'text',
+    name: 'quoteSpecialist',
+    label: 'A specialist has to quote',
+    required: false,
+    mostLength: 200,
+    help: 'what is not done here, as “tube to be renewed”',
+  },
 ]
 
 /** What was really done at the press to bring a crystal home. Dies, press and pick are chosen beside these. */

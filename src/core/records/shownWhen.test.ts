@@ -4,10 +4,10 @@ import { checkField } from './checkRecord'
 import { isShown, manyOf } from './Field'
 import { TRAY_FIELDS } from './jobFields'
 
-const shown = (values: Record<string, string>, fields = CONSTRUCTION_FIELDS) =>
+const shown = (values: Record<string, string | boolean>, fields = CONSTRUCTION_FIELDS) =>
   fields.filter((field) => isShown(field, (name) => values[name])).map((field) => field.name)
 
-const figures = (values: Record<string, string>) => shown(values, CASE_SHEET_FIELDS)
+const figures = (values: Record<string, string | boolean>) => shown(values, CASE_SHEET_FIELDS)
 
 describe('isShown', () => {
   it('asks only what matters for such a back, bezel and movement', () => {
@@ -24,6 +24,15 @@ describe('isShown', () => {
     expect(shown({ bezelKind: 'none' })).not.toContain('insertMaterial')
     expect(shown({ bezelKind: 'rotating-click', insertMaterial: 'ceramic' })).toContain('insertHold')
     expect(shown({ movementKind: 'digital' })).not.toContain('stemRelease')
+  })
+
+  it('asks the inner seal of a back that is ticked as of two parts, in whatever way the tick is sent', () => {
+    for (const tick of [true, 'true', 'on'])
+      expect(figures({ twoPartBack: tick })).toContain('discGrooveInnerMm')
+    for (const none of [false, 'false', ''])
+      expect(figures({ twoPartBack: none })).not.toContain('discGrooveInnerMm')
+    expect(figures({ backKind: 'screw-coin-edge' })).toContain('backPitchMm')
+    expect(figures({ backKind: 'snap' })).not.toContain('backPitchMm')
   })
 
   it('asks the sides of a cemented crystal until somebody says it is round, and its diameter until it is shaped', () => {

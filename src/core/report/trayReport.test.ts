@@ -14,6 +14,14 @@ const BESIDE = {
   promises: '',
   fitted: [],
   pressed: [],
+  costs: {
+    quoteCents: null,
+    quoteMinutes: null,
+    quoteSpecialist: '',
+    parts: [],
+    minutes: 0,
+    hourCents: null,
+  },
   nameOf: (id: number) => `caliper ${id}`,
 }
 const AT = '2026-11-24T10:00:00.000Z'
@@ -138,8 +146,8 @@ describe('trayReport', () => {
     const lines = linesOf('Found', {
       tray,
       findings: [
-        { kind: 'back-tightness', words: 'too-easy' },
-        { kind: 'cannot-repair', words: 'gouge by 4' },
+        { id: 1, kind: 'back-tightness', words: 'too-easy' },
+        { id: 2, kind: 'cannot-repair', words: 'gouge by 4' },
       ],
       looked: { 'crystal-gasket': { seen: 'cut', goesBack: false } },
       ticks: { 'hazard:movement-running': AT },

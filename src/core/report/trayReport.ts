@@ -2,6 +2,7 @@ import { dryPlot } from '../dry-test/dryPlot'
 import { minutesText } from '../units/minutesText'
 import { FINDING_WORDS } from '../intake/Finding'
 import { ASKED_WORDS } from '../intake/jobWords'
+import type { ReturnedPiece } from '../intake/returnedPiece'
 import { classWords, isClassStated } from '../intake/waterClass'
 import { OWN_PARTS } from '../own-parts/OwnPart'
 import type { OwnPartId } from '../own-parts/OwnPart'
@@ -10,6 +11,8 @@ import type { KeptTray } from '../tray/KeptTray'
 import type { TrayCase } from '../tray/trayCase'
 import { capital } from '../units/capital'
 import type { Wait } from '../waits/waits'
+import type { Costs } from './costLines'
+import { costLines } from './costLines'
 import { dryTestLines } from './dryTestLines'
 import { figureLines } from './figureLines'
 import { partLines } from './partLines'
@@ -24,6 +27,8 @@ import { stageLines, stepLines } from './workLines'
 export interface ToldBeside {
   readonly complaint: string
   readonly promises: string
+  /** what it was quoted at and came to, for the shop */
+  readonly costs: Costs
   /** what was fitted, a part a line */
   readonly fitted: readonly ReportLine[]
   /** every run at the press */
@@ -44,6 +49,7 @@ export function trayReport(opened: TrayCase, beside: ToldBeside): TrayReport {
   const work = { procedure, ticks: kept.ticks, said: kept.said }
   const needed = stages.filter(({ standing }) => standing !== 'not-needed')
   const straight = straightLines(opened)
+  const costs = costLines(beside.costs)
   const proofs = needed.filter(({ stage }) => stage === 'prove')
   return {
     plot: opened.dryTest && dryPlot(opened.dryTest, opened.rules.policy.dryTest.limitUgPerMin),
@@ -81,6 +87,7 @@ export function trayReport(opened: TrayCase, beside: ToldBeside): TrayReport {
         ],
         none: 'This job asks for no proof.',
       },
+      ...(costs.length === 0 ? [] : [{ title: 'Cost', lines: costs, none: '' }]),
     ],
     notes: notesFor(kept.tray),
   }
@@ -96,8 +103,13 @@ function intakeLines({ kept, facts }: TrayCase, { complaint, promises }: ToldBes
       'Crystal',
       [tray.crystalState, facts.crystalMaterial?.replaceAll('-', ' ')].filter(Boolean).join(', '),
     ),
+    ...(kept.returned === null ? [] : [told('Here before', returnedWords(kept.returned))]),
     told('Water', `${classWords(tray)}; worn as ${tray.use} watch`),
   ]
+}
+
+function returnedWords({ trayNumber, daysAfter, maybe }: ReturnedPiece): string {
+  return `tray ${trayNumber}, ${daysAfter} days before${maybe ? ', if it is the same piece: no mark tells' : ''}`
 }
 
 function foundLines({ kept, allHazards }: TrayCase): ReportLine[] {

@@ -16,8 +16,8 @@ describe('seals a job gets at', () => {
   })
 
   it('are both where the back comes off', () => {
-    expect(reached({ asked: ['crystal'] })).toEqual(['back', 'crown'])
-    expect(reached({ asked: ['battery'], movementKind: 'quartz' })).toEqual(['back', 'crown'])
+    expect(reached({ asked: ['crystal'] })).toEqual(['back', 'disc', 'crown'])
+    expect(reached({ asked: ['battery'], movementKind: 'quartz' })).toEqual(['back', 'disc', 'crown'])
   })
 
   it('are the crown’s alone where it all comes out through the front', () => {

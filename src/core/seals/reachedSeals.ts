@@ -1,6 +1,6 @@
 import { opensBack } from '../procedure/opensBack'
 import type { Procedure } from '../procedure/procedure'
-import type { SealItem } from './resealSet'
+import type { SealItem } from './SealItem'
 
 /**
  * Which seals of a case this job gets at: a back that stays on keeps its ring, and a crown is got at where it comes out
@@ -11,5 +11,5 @@ export function reachedSeals(procedure: Pick<Procedure, 'steps'>): readonly Seal
     ({ takesOff, putsBack }) => takesOff.includes('stem') || putsBack.includes('stem'),
   )
   const back = opensBack(procedure)
-  return [...(back ? (['back'] as const) : []), ...(back || crownMoves ? (['crown'] as const) : [])]
+  return [...(back ? (['back', 'disc'] as const) : []), ...(back || crownMoves ? (['crown'] as const) : [])]
 }

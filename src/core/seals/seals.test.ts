@@ -169,6 +169,23 @@ describe('resealSet', () => {
     expect(set[1]?.choices[0]).toMatchObject({ partId: 20 })
   })
 
+  it('has both rings of a two-part back, each by its own groove, nearest its old ring first', () => {
+    const disc = { discGrooveInnerMm: 24.2, discGrooveWidthMm: 0.8, discGrooveDepthMm: 0.45 }
+    const oRings = [
+      ...RINGS,
+      ...[24.1, 24].map((innerDiameterMm, i) => stockORing({ id: 30 + i, innerDiameterMm, sectionMm: 0.6 })),
+    ]
+    const sheet = caseSheet({
+      ...{ ...groove, ...disc, twoPartBack: true, discRingInnerMm: 24, discRingSectionMm: 0.6 },
+    })
+    const set = resealSet({}, sheet, { ...stock, oRings }, BUILT_IN_POLICY)
+    expect(set.map(({ id }) => id)).toEqual(['back', 'disc', 'crown'])
+    expect(set[0]?.choices[0]).toMatchObject({ partId: 1 })
+    expect(set[1]?.choices[0]).toMatchObject({ partId: 31 })
+    const unread = resealSet({}, caseSheet({ twoPartBack: true }), stock, BUILT_IN_POLICY)
+    expect(unread[1]?.measure).toContain('disc-groove-depth')
+  })
+
   it('goes by the old ring and says what to measure where the groove is unknown', () => {
     const set = resealSet(
       {},

@@ -1,7 +1,9 @@
 import type { BezelAction } from '../bezel/bezelAction'
 import type { LeakPlace } from '../dry-test/LeakPlace'
 import type { KeptBlankRun, KeptDryRecord, PastDeformation } from '../dry-test/standingDryTest'
+import type { OwnerWords } from '../letter/OwnerLetter'
 import type { CrystalMaterial } from '../fit/parts'
+import type { ReturnedPiece } from '../intake/returnedPiece'
 import type { Finding } from '../intake/Finding'
 import type { PickEvidence } from './PickEvidence'
 import type { PastWait } from '../waits/pastWaits'
@@ -79,7 +81,7 @@ export interface KeptTray {
   readonly readings: readonly KeptReading[]
   readonly shapes: readonly KeptShape[]
   /** that stand */
-  readonly findings: readonly Pick<Finding, 'kind' | 'words'>[]
+  readonly findings: readonly Pick<Finding, 'id' | 'kind' | 'words'>[]
   /** when each `step:` and `hazard:` was ticked, ISO time */
   readonly ticks: Readonly<Record<string, string>>
   /** what was said of a `step:` that asks, good or not: the newest */
@@ -100,6 +102,10 @@ export interface KeptTray {
   readonly dryRecords: readonly KeptDryRecord[]
   /** how its movement ran, look by look, oldest first */
   readonly runningChecks: readonly RunningCheck[]
+  /** the tray it was last handed back from, within a year; null where it was not here */
+  readonly returned: ReturnedPiece | null
+  /** written to its owner instead of what is drafted */
+  readonly ownerWords: OwnerWords
   /** where a leak was looked for, oldest first */
   readonly leakPlaces: readonly { readonly place: LeakPlace; readonly reason: string; readonly at: Date }[]
   /** what tells how the shop's testers drift, the newest first */

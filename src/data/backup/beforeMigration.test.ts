@@ -25,12 +25,25 @@ afterEach(() => {
   else process.env.WHYALON_BACKUPS = WHYALON_BACKUPS
 })
 
+/** What the last migration added. */
+const NEW_COLUMNS = {
+  case_sheets: [
+    ...['disc_ring_inner_mm', 'disc_ring_section_mm', 'disc_groove_inner_mm', 'disc_groove_width_mm'],
+    ...['disc_groove_depth_mm', 'back_thread_mm', 'back_pitch_mm'],
+  ],
+  trays: ['quote_cents', 'quote_minutes', 'quote_specialist'],
+  shop_settings: ['letterhead', 'decimals', 'hour_cents'],
+} as const
+
 async function expectBackup(location: DataLocation): Promise<void> {
   const backups = () => backupsIn(backupsFolder)
   const first = await openStore(location)
   expect(backups()).toEqual([])
   // As the version before this one left it.
-  await first.db.execute(sql`DROP TABLE running_checks`)
+  await first.db.execute(sql`DROP TABLE owner_words`)
+  for (const [table, columns] of Object.entries(NEW_COLUMNS))
+    for (const column of columns)
+      await first.db.execute(sql.raw(`ALTER TABLE ${table} DROP COLUMN ${column}`))
   await first.db.execute(sql`SELECT seal_sums()`)
   await first.db.execute(
     sql`DELETE FROM drizzle.__drizzle_migrations WHERE id = (SELECT max(id) FROM drizzle.__drizzle_migrations)`,

@@ -16,6 +16,8 @@ export const O_RING_BACK = {
   backGrooveWidthMm: 1.05,
   backGrooveDepthMm: 0.6,
 } as const
+/** A back's thread outside its O-ring. */
+export const FINE_THREAD = { backThreadMm: 32, backPitchMm: 0.35 } as const
 export const MECHANICAL = {
   movementKind: 'mechanical',
   stemRelease: 'push-pin',

@@ -10,6 +10,7 @@ const O_RING_SIZES: readonly (readonly [inner: number, section: number, quantity
   [1.8, 0.5, 8],
   [1.95, 0.65, 5],
   [2.2, 0.7, 2],
+  [24, 0.6, 3],
   [26.5, 0.7, 4],
   [27, 0.7, 6],
   [27.5, 0.7, 3],

@@ -1,4 +1,4 @@
-import { TENSION, CROWN, O_RING_BACK, MECHANICAL, QUARTZ, FLAT } from './caseTraits'
+import { TENSION, CROWN, O_RING_BACK, MECHANICAL, QUARTZ, FLAT, FINE_THREAD } from './caseTraits'
 import type { NewCaseSheet } from '../queries/caseSheets'
 
 /**
@@ -102,6 +102,12 @@ export const DEMO_RING_CASES = [
     notchShape: 'round',
     movementHold: 'screws-turn-in',
     twoPartBack: true,
+    discRingSectionMm: 0.6,
+    discRingInnerMm: 23.9,
+    discGrooveInnerMm: 24.2,
+    discGrooveWidthMm: 0.8,
+    discGrooveDepthMm: 0.45,
+    ...FINE_THREAD,
     backKind: 'screw-notched',
     notchCount: 4,
     notchCircleMm: 31,
@@ -166,6 +172,7 @@ export const DEMO_RING_CASES = [
     chapterRingHeightMm: 1.3,
     arCoating: 'both',
     backGripMm: 36.2,
+    ...FINE_THREAD,
     backKind: 'screw-coin-edge',
     crystalProfile: 'double-dome',
     undersideRiseMm: 0.7,

@@ -1,4 +1,4 @@
-import { TENSION, CROWN, O_RING_BACK, MECHANICAL, TURNING, FLAT } from './caseTraits'
+import { TENSION, CROWN, O_RING_BACK, MECHANICAL, TURNING, FLAT, FINE_THREAD } from './caseTraits'
 import type { NewCaseSheet } from '../queries/caseSheets'
 
 /** Invented cases with a turning bezel round a crystal in its ring gasket. */
@@ -65,6 +65,7 @@ export const DEMO_TURNING_CASES = [
     arCoating: 'inside',
     backGripMm: 34.5,
     backSides: 12,
+    ...FINE_THREAD,
     backKind: 'screw-polygon',
     caseDiameterMm: 41,
     caseHeightMm: 12.8,

@@ -68,10 +68,13 @@ export function loadDemo(store: Db, day: Date, openingHour = OPENING_HOUR): Prom
     const owners = new Map((await insertOwners(db, demoOwners())).map((owner) => [owner.name, owner.id]))
     for (const demo of DEMO_TRAYS) await playTray(world, demo, known(owners, demo.owner))
     await demoHistory(db)
-    await changeShopSettings(db, { invented: true })
+    await changeShopSettings(db, { invented: true, letterhead: LETTERHEAD, hourCents: 4800 })
     return true
   })
 }
+
+/** The invented shop’s. */
+const LETTERHEAD = 'Watch bench of the Skerrow Ferry Line\nOsterhaven, pier 2\ncases and crystals, 8 to 16'
 
 function demoOwners() {
   const names = [...new Set(DEMO_TRAYS.map((t) => t.owner))]

@@ -55,6 +55,7 @@ export const OF_TRAY: readonly PgTable[] = [
   schema.dryRecords,
   schema.leakPlaces,
   schema.runningChecks,
+  schema.ownerWords,
   schema.reopenings,
   schema.sheetFigures,
   schema.stockMoves,
@@ -119,6 +120,7 @@ const LATER: Readonly<Record<string, readonly string[]>> = {
   press_runs: ['work', 'leftHour', 'feel', 'cause', 'trace', 'cell', 'slideForceN', 'verdict'],
   presses: ['mostForceN'],
   straight_looks: ['photoId', 'secondPhotoId'],
+  trays: ['quoteCents', 'quoteMinutes', 'quoteSpecialist'],
 }
 
 /** Lists that files of an earlier version have not: left out, they are empty. */
@@ -130,6 +132,7 @@ const LATER_LISTS: readonly PgTable[] = [
   schema.dryRecords,
   schema.leakPlaces,
   schema.runningChecks,
+  schema.ownerWords,
 ]
 
 /** True where a file need not have a list. */

@@ -69,6 +69,8 @@ export interface PartOut {
   readonly since: Date
   readonly code: string
   readonly drawer: string
+  /** of one, hundredths of the shop's money; 0 while it is not known */
+  readonly priceCents: number
 }
 
 /** Pieces taken out for each tray and not put back, with the line they are of. */
@@ -84,7 +86,7 @@ export async function partsOutOf(db: Db, trayIds: readonly number[]): Promise<Ma
       since: sql`max(${stockMoves.movedAt}) filter (where ${stockMoves.change} < 0)`.mapWith(
         stockMoves.movedAt,
       ),
-      line: codeAndDrawer(),
+      line: lineOfMove(),
     })
     .from(stockMoves)
     .where(inArray(trayId, [...trayIds]))
@@ -93,18 +95,18 @@ export async function partsOutOf(db: Db, trayIds: readonly number[]): Promise<Ma
     .orderBy(kind, partId)
   // A line that was deleted has nothing to show or to put back.
   const there = rows.flatMap(({ line, ...row }) =>
-    line === null ? [] : [{ ...row, code: line[0], drawer: line[1] }],
+    line === null ? [] : [{ ...row, code: line[0], drawer: line[1], priceCents: line[2] }],
   )
   return rowsByTray(trayIds, there)
 }
 
-/** Code and drawer of the line a move is of, whichever kind's table it stands in; null where the line is gone. */
-function codeAndDrawer() {
+/** Code, drawer and price of the line a move is of, whichever kind's table it stands in; null where the line is gone. */
+function lineOfMove() {
   const cases = PART_KINDS.map((kind) => {
-    const { id, code, drawer } = partTable(kind)
-    return sql`when ${kind} then (select json_build_array(${code}, ${drawer}) from ${id.table} where ${id} = ${stockMoves.partId})`
+    const { id, code, drawer, priceCents } = partTable(kind)
+    return sql`when ${kind} then (select json_build_array(${code}, ${drawer}, ${priceCents}) from ${id.table} where ${id} = ${stockMoves.partId})`
   })
   return sql<
-    readonly [code: string, drawer: string] | null
+    readonly [code: string, drawer: string, priceCents: number] | null
   >`case ${stockMoves.partKind} ${sql.join(cases, sql` `)} end`
 }

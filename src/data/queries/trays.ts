@@ -1,4 +1,5 @@
-import { and, asc, desc, eq, inArray, isNull, max } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, isNotNull, isNull, max } from 'drizzle-orm'
+import type { EarlierTray } from '@/core/intake/returnedPiece'
 import type { StageId } from '@/core/stages/stages'
 import type { Db } from '../client'
 import { caseSheets, owners, trays } from '../schema'
@@ -45,6 +46,23 @@ export async function trayNumbers(db: Db, ids: readonly number[]): Promise<Reado
     .from(trays)
     .where(inArray(trays.id, [...ids]))
   return new Map(rows.map(({ id, number }) => [id, number]))
+}
+
+/** Trays handed back of each case sheet. */
+export async function handedBackOf(db: Db, sheetIds: readonly number[]): Promise<Map<number, EarlierTray[]>> {
+  if (sheetIds.length === 0) return new Map()
+  const rows = await db
+    .select({
+      ...{ sheetId: trays.caseSheetId, trayId: trays.id, trayNumber: trays.number },
+      ...{ ownerId: trays.ownerId, ownerMark: trays.ownerMark, finishedAt: trays.finishedAt },
+    })
+    .from(trays)
+    .where(and(inArray(trays.caseSheetId, [...sheetIds]), isNotNull(trays.finishedAt)))
+    .orderBy(asc(trays.id))
+  const bySheet = new Map<number, EarlierTray[]>(sheetIds.map((id) => [id, []]))
+  for (const { sheetId, finishedAt, ...tray } of rows)
+    if (finishedAt) bySheet.get(sheetId)?.push({ ...tray, finishedAt })
+  return bySheet
 }
 
 export async function trayByNumber(db: Db, number: number): Promise<TrayRow | undefined> {

@@ -34,6 +34,10 @@ export const trays = pgTable(
     ownerMark: text('owner_mark').notNull().default(''),
     complaint: text('complaint').notNull().default(''),
     promises: text('promises').notNull().default(''),
+    /** parts and work together, hundredths of the shop's money; null where none was quoted */
+    quoteCents: integer('quote_cents'),
+    quoteMinutes: integer('quote_minutes'),
+    quoteSpecialist: text('quote_specialist').notNull().default(''),
     asked: jsonb('asked').$type<readonly AskedFor[]>().notNull().default(['crystal']),
     crystalState: text('crystal_state', { enum: CRYSTAL_STATES }).notNull(),
     /** crystal material of this very piece, when it differs from the sheet */

@@ -9,6 +9,8 @@ import { pt } from './fonts'
 const WIDTH_MM = 174
 const HEIGHT_MM = 46
 const LEFT_MM = 12
+/** The last figure of the scale has its half outside. */
+const RIGHT_MM = 169
 const FOOT_MM = 6
 const [FIT, LIMIT, SHOWN, RULE] = ['#1d5c63', '#a8571a', '#7c8582', '#d3ccba']
 const FIGURE = { fontSize: 7.5 }
@@ -21,7 +23,7 @@ export function DryPlotPdf({ plot }: { readonly plot: DryPlot }) {
   const [least, most] = [Math.min(...values), Math.max(...values)]
   const room = Math.max(0.2, most - least) * ROOM
   const lastS = shown.at(-1)?.[0] ?? 1
-  const x = scaleLinear([0, lastS], [pt(LEFT_MM), pt(WIDTH_MM - 2)])
+  const x = scaleLinear([0, lastS], [pt(LEFT_MM), pt(RIGHT_MM)])
   const y = scaleLinear([least - room, most + room], [pt(HEIGHT_MM - FOOT_MM), pt(2)])
   const path = (points: readonly PlotPoint[]) =>
     line<PlotPoint>()
@@ -34,7 +36,7 @@ export function DryPlotPdf({ plot }: { readonly plot: DryPlot }) {
           <Line
             key={um}
             x1={pt(LEFT_MM)}
-            x2={pt(WIDTH_MM - 2)}
+            x2={pt(RIGHT_MM)}
             y1={y(um)}
             y2={y(um)}
             stroke={RULE}

@@ -33,7 +33,7 @@ export async function labelsPdf(labels: readonly Label[]): Promise<Buffer> {
           }}
         >
           {onPage.map((label) => (
-            <LabelView key={label.code} label={label} />
+            <LabelView key={`${label.code} ${label.title}`} label={label} />
           ))}
         </Page>
       ))}

@@ -1,8 +1,12 @@
 import { Document, Image as Picture, Page, renderToBuffer, Text, View } from '@react-pdf/renderer'
 import { REPORT_MARK_WORDS } from '@/core/report/Report'
 import type { ReportLine, ReportSection, TrayReport } from '@/core/report/Report'
+import type { OwnerLetter } from '@/core/letter/OwnerLetter'
+import type { Decimals } from '@/core/units/decimals'
+import { withDecimals } from '@/core/units/decimals'
 import { DryPlotPdf } from './DryPlotPdf'
 import { PDF_FONTS, pt } from './fonts'
+import { LetterView } from './LetterPdf'
 
 /** A report as it is put on paper. */
 export interface ReportPaper {
@@ -12,8 +16,12 @@ export interface ReportPaper {
   readonly report: TrayReport
   /** JPEG */
   readonly pictures: readonly Uint8Array[]
+  readonly letter: OwnerLetter
+  readonly paper: { readonly letterhead: string; readonly decimals: Decimals }
   /** “23 Nov 10:42” */
   readonly timeText: (iso: string) => string
+  /** “23 Nov 2026” */
+  readonly dayText: (iso: string) => string
 }
 
 const INK = '#1f2a2e'
@@ -26,7 +34,10 @@ const PICTURE_MM = 38
 
 /** A tray's report as PDF, A4. */
 export async function reportPdf(paper: ReportPaper): Promise<Buffer> {
-  const { title, head, report, pictures, timeText } = paper
+  const { title, head, report: toldReport, letter, pictures, dayText, timeText } = paper
+  const { letterhead, decimals } = paper.paper
+  const inShopsWay = (text: string) => withDecimals(text, decimals)
+  const report = reportInWords(toldReport, inShopsWay)
   return renderToBuffer(
     <Document title={title} creator="Whyalon" producer="Whyalon">
       <Page
@@ -52,8 +63,9 @@ export async function reportPdf(paper: ReportPaper): Promise<Buffer> {
           }}
           render={({ pageNumber, totalPages }) => `${title}, page ${pageNumber} of ${totalPages}`}
         />
-        {/* A line height of the page itself would leave out what is worked out page by page. */}
-        <View style={{ lineHeight: 1.3 }}>
+        {/* A line height of the page itself would leave out what is worked out page by page; it is one of the size beside it. */}
+        <View style={{ fontSize: 9.5, lineHeight: 1.3 }}>
+          <Letterhead lines={letterhead.split('\n').filter(Boolean)} />
           <Text style={{ fontSize: 20, fontWeight: 700, lineHeight: 1.2 }}>{title}</Text>
           {head.map((line) => (
             <Text key={line} style={{ color: SOFT }}>
@@ -74,10 +86,14 @@ export async function reportPdf(paper: ReportPaper): Promise<Buffer> {
               ))}
             </View>
           )}
+          <LetterView letter={letter} inWords={inShopsWay} dayText={dayText} />
+          {report.plot && <DryPlotPdf plot={report.plot} />}
+          <Text break style={{ fontSize: 15, fontWeight: 700, lineHeight: 1.2 }}>
+            The record of the work
+          </Text>
           {report.sections.map((section) => (
             <SectionView key={section.title} section={section} timeText={timeText} />
           ))}
-          {report.plot && <DryPlotPdf plot={report.plot} />}
           <View style={{ marginTop: pt(6) }} wrap={false}>
             {report.notes.map((note) => (
               <Text key={note} style={{ color: SOFT, fontSize: 8.5 }}>
@@ -88,6 +104,40 @@ export async function reportPdf(paper: ReportPaper): Promise<Buffer> {
         </View>
       </Page>
     </Document>,
+  )
+}
+
+/** The same report, its figures written in the shop's way. */
+function reportInWords(report: TrayReport, inWords: (text: string) => string): TrayReport {
+  return {
+    ...report,
+    sections: report.sections.map((section) => ({
+      ...section,
+      lines: section.lines.map((line) => ({ ...line, words: inWords(line.words) })),
+    })),
+    notes: report.notes.map(inWords),
+  }
+}
+
+/** The shop's name, and under it what else it says of itself. */
+function Letterhead({ lines: [name, ...rest] }: { readonly lines: readonly string[] }) {
+  if (name === undefined) return null
+  return (
+    <View
+      style={{
+        ...{ flexDirection: 'row', justifyContent: 'space-between', alignItems: 'flex-end' },
+        ...{ borderBottom: `1.5 solid ${INK}`, paddingBottom: 4, marginBottom: pt(6) },
+      }}
+    >
+      <Text style={{ fontSize: 14, fontWeight: 700, lineHeight: 1.2 }}>{name}</Text>
+      <View>
+        {rest.map((line, at) => (
+          <Text key={at} style={{ textAlign: 'right', color: SOFT, fontSize: 8.5 }}>
+            {line}
+          </Text>
+        ))}
+      </View>
+    </View>
   )
 }
 

@@ -50,14 +50,14 @@ describe('what the demo’s trays say is what was approved', () => {
 
   test('in the report', async () => {
     for (const number of [205, 209, 214]) {
-      const page = await reportOfTray(store.db, number)
+      const page = await reportOfTray(store.db, number, new Date())
       if (!page?.ok) throw new Error(`no report of ${number}`)
       expect(briefly('', page.report).join('\n')).toMatchSnapshot(`report ${number}`)
     }
   })
 
   test('in the report of a crystal that did not survive: it is not told as fitted', async () => {
-    const page = await reportOfTray(store.db, 239)
+    const page = await reportOfTray(store.db, 239, new Date())
     const fitted = page?.ok && page.report.sections.find(({ title }) => title === 'Fitted')
     expect(fitted && fitted.lines[0]).toMatchObject({
       what: 'Crystal',

@@ -12,6 +12,7 @@ import { againstWorkingOn, LEAK_PLACE_FACTS, likelyPlaces } from '@/core/dry-tes
 import type { StandingDryTest } from '@/core/dry-test/standingDryTest'
 import type { TesterMode } from '@/core/dry-test/testerModes'
 import { testPressure } from '@/core/intake/waterClass'
+import { crystalUnderTest } from '@/core/plate/crystalUnderTest'
 import { jobOf } from '@/core/procedure/jobOf'
 import { dryTestFields } from '@/core/records/dryTestFields'
 import type { Field } from '@/core/records/Field'
@@ -73,6 +74,8 @@ export interface LeakLookedFor {
 export interface DryTestView {
   /** at which pressure this piece is to be tested, in words; null where no class is stated */
   readonly pressure: string | null
+  /** what warns of its crystal under that pressure; null where nothing does */
+  readonly crystal: string | null
   readonly testers: readonly { readonly id: number; readonly name: string; readonly mode: TesterMode }[]
   readonly fields: readonly Field[]
   readonly initial: Readonly<Record<string, string | number | null>>
@@ -101,6 +104,11 @@ export function dryTestView(opened: OpenedCase): DryTestView | null {
   const tester = testers.find(({ id }) => id === before?.testerId) ?? testers[0]
   return {
     pressure: testPressure(kept.tray)?.words ?? null,
+    crystal: crystalUnderTest(
+      { fitted: kept.picked?.crystal ?? null, original: opened.original },
+      kept.tray,
+      rules.policy.strength,
+    ),
     testers: testers.map(({ id, name, mode }) => ({ id, name, mode })),
     fields: dryTestFields(testers),
     initial: {

@@ -92,7 +92,7 @@ describe.each(testStores())('a dry tester’s record, on $name', ({ openDemo }) 
   })
 
   it('is told in the report with its plot', async () => {
-    const page = await reportOfTray(store.db, TIGHT)
+    const page = await reportOfTray(store.db, TIGHT, new Date())
     if (!page?.ok) throw new Error('no report')
     expect(page.report.plot?.shown.length).toBeGreaterThan(100)
     const proved = page.report.sections.find(({ title }) => title === 'Proved')

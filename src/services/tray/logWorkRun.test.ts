@@ -54,7 +54,7 @@ describe.each(testStores())('presses of other works, on $name', ({ openDemo }) =
     expect(logged.view.job.ticks['step:bezel-light']).toBeDefined()
     expect((await workOf('bezel-light'))?.runs.map(({ outcome }) => outcome)).toEqual(['uneven', 'done'])
     // It is told to whoever reads the report, and counted.
-    const report = JSON.stringify(await reportOfTray(store.db, ALIGNED))
+    const report = JSON.stringify(await reportOfTray(store.db, ALIGNED, new Date()))
     expect(report).toContain('Bezel, light fit')
     expect((await pressedPage(store.db)).statistics.runs).toBeGreaterThan(50)
   })

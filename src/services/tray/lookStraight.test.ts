@@ -77,7 +77,7 @@ describe.each(testStores())('whether it stands straight, on $name', ({ openDemo 
     expect(openAt(once, 'align').map(({ subject }) => subject)).toContain('straight-insert-dial')
     const view = await stored(look(TURNED, 'insert-dial', CROSS, after, LATER))
     expect(openAt(view, 'align').map(({ subject }) => subject)).not.toContain('straight-insert-dial')
-    const report = await reportOfTray(store.db, TURNED)
+    const report = await reportOfTray(store.db, TURNED, new Date())
     const told = report?.ok && report.report.sections.find(({ title }) => title === 'Straight')?.lines[0]
     expect(told).toMatchObject({ what: 'Insert against dial', mark: 'done' })
     expect(told && told.words).toMatch(
@@ -184,7 +184,7 @@ describe.each(testStores())('whether it stands straight, on $name', ({ openDemo 
     const picturesOf = ({ straight }: TrayView) =>
       straight.pairs.find(({ pair }) => pair === 'insert-dial')?.pictures
     expect([last?.photoId, picturesOf(view)]).toEqual([kept.id, [kept.id]])
-    const report = await reportOfTray(store.db, TURNED)
+    const report = await reportOfTray(store.db, TURNED, new Date())
     expect(report?.ok && report.photos.map(({ id }) => id)).not.toContain(kept.id)
     expect(await errorsOf(byPicture({ photoIds: [99_999] }))).toEqual({
       picture: expect.stringMatching(/not with this tray any more/) as string,

@@ -33,7 +33,7 @@ describe.each(testStores())('how a movement runs, on $name', ({ openDemo }) => {
     const second = await note({ by: 'clock', aheadS: '19' }, DAY_LATER)
     if (!second.ok) throw new Error(JSON.stringify(second.errors))
     expect(second.view.running.standing?.words).toBe('gains 7.1 ±1.4 s a day by the clock')
-    const page = await reportOfTray(store.db, CLOSED)
+    const page = await reportOfTray(store.db, CLOSED, new Date())
     const proved = page?.ok && page.report.sections.find(({ title }) => title === 'Proved')
     expect(proved && proved.lines.find(({ what }) => what === 'Running')?.words).toMatch(/^gains 7\.1/)
   })

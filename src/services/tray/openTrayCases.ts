@@ -1,4 +1,5 @@
 import type { LeakPlace } from '@/core/dry-test/LeakPlace'
+import { returnedPiece } from '@/core/intake/returnedPiece'
 import type { KeptTray } from '@/core/tray/KeptTray'
 import type { TrayCase } from '@/core/tray/trayCase'
 import { trayCase } from '@/core/tray/trayCase'
@@ -72,6 +73,8 @@ export function casesFrom(rows: readonly TrayRow[], answers: TrayAnswers): Opene
     heatBursts,
     dryRecords,
     runningChecks,
+    ownerWords,
+    handedBack,
     leakPlaces,
     pastDeformations,
     trails,
@@ -105,6 +108,11 @@ export function casesFrom(rows: readonly TrayRow[], answers: TrayAnswers): Opene
       heatBursts: heatBursts.get(tray.id) ?? [],
       dryRecords: dryRecords.get(tray.id) ?? [],
       runningChecks: runningChecks.get(tray.id) ?? [],
+      returned: returnedPiece(
+        tray,
+        (handedBack.get(sheet.id) ?? []).filter(({ trayId }) => trayId !== tray.id),
+      ),
+      ownerWords: ownerWords.get(tray.id) ?? {},
       leakPlaces: leakPlaces.get(tray.id) ?? [],
       blankRuns: answers.blankRuns,
       pastDeformations: (pastDeformations.get(sheet.id) ?? []).filter(({ trayId }) => trayId !== tray.id),

@@ -1,6 +1,6 @@
 import type { InsertStands } from '@/core/bezel/insertStand'
 import type { SetPart } from '@/core/bezel/bezelSet'
-import type { SealItem } from '@/core/seals/resealSet'
+import type { SealItem } from '@/core/seals/SealItem'
 import { reachedSeals } from '@/core/seals/reachedSeals'
 import { resealSet } from '@/core/seals/resealSet'
 import type { StockBezel } from '@/core/stock/otherParts'
@@ -11,7 +11,7 @@ import { bezelWork, insertStands, setParts } from './bezelWork'
 import type { OpenedCase } from './openTrayCases'
 
 /** A part taken out of its drawer for a tray. */
-export interface PartOutView extends Omit<PartOut, 'since' | 'trayId'> {
+export interface PartOutView extends Omit<PartOut, 'since' | 'trayId' | 'priceCents'> {
   /** when the last of them was taken, ISO text */
   readonly since: string
 }

@@ -88,7 +88,7 @@ describe.each(testStores())('a rim after it was pressed, on $name', ({ openDemo 
     })
     expect(rimDemand(level)).toMatchObject({ met: true })
     expect(level.rim?.lay).toBeNull()
-    const report = await reportOfTray(store.db, AT_THE_PRESS)
+    const report = await reportOfTray(store.db, AT_THE_PRESS, new Date())
     const told = report?.ok ? report.report.sections.flatMap(({ lines }) => lines) : []
     expect(told.find(({ what }) => what === 'Rim')?.words).toMatch(
       /^level within 0\.0\d, read at 4 places, limit 0\.05$/,

@@ -84,8 +84,8 @@ describe('what is remembered of a tray', () => {
   it('is not asked again while nobody changes it', async () => {
     const open = () => trayByItsNumber(store.db, 214)
     expect(await questionsAsked(open)).toBeGreaterThan(Object.keys(QUESTIONS).length)
-    // Its stamp, and that of the drawers.
-    expect(await questionsAsked(open)).toBe(2)
+    // Its stamp, that of the drawers, and of the tray its piece was last handed back from; the shop’s days.
+    expect(await questionsAsked(open)).toBe(4)
   })
 
   it.each([

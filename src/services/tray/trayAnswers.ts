@@ -14,6 +14,8 @@ import {
   leaksFound,
   pastDeformationsOf,
 } from '@/data/queries/dryRecords'
+import { handedBackOf } from '@/data/queries/trays'
+import { ownerWordsOf } from '@/data/queries/ownerWords'
 import { runningChecksOf } from '@/data/queries/runningChecks'
 import { heatBurstsOf, removalsOf } from '@/data/queries/removals'
 import { lookedOverOf } from '@/data/queries/ownParts'
@@ -83,6 +85,8 @@ export const QUESTIONS = {
   removals: ofTray([schema.removals], (db, { trayIds }) => removalsOf(db, trayIds)),
   heatBursts: ofTray([schema.heatBursts], (db, { trayIds }) => heatBurstsOf(db, trayIds)),
   dryRecords: ofTray([schema.dryRecords], (db, { trayIds }) => dryRecordsOf(db, trayIds)),
+  handedBack: ofSheet([trays], (db, { sheetIds }) => handedBackOf(db, sheetIds)),
+  ownerWords: ofTray([schema.ownerWords], (db, { trayIds }) => ownerWordsOf(db, trayIds)),
   runningChecks: ofTray([schema.runningChecks], (db, { trayIds }) => runningChecksOf(db, trayIds)),
   leakPlaces: ofTray([schema.leakPlaces], (db, { trayIds }) => leakPlacesOf(db, trayIds)),
   pastDeformations: ofSheet([schema.dryRecords, trays], (db, { sheetIds }) =>

@@ -32,9 +32,9 @@ describe('the report of a tray', () => {
     const reason = 'stopped at the counter'
     expect(await finishStage(store.db, { trayId, stage: 'intake', reason }, NOW)).toMatchObject({ ok: true })
 
-    const page = await reportOfTray(store.db, tray.number)
+    const page = await reportOfTray(store.db, tray.number, new Date())
     if (!page?.ok) throw new Error('no report')
-    const file = await reportFile(store.db, tray.number)
+    const file = await reportFile(store.db, tray.number, new Date())
     if (!file?.ok) throw new Error('no file')
     expect(file.name).toBe(`report-tray-${tray.number}.pdf`)
     const { text } = await extractText(await getDocumentProxy(new Uint8Array(file.pdf)), { mergePages: true })
@@ -57,7 +57,7 @@ describe('the report of a tray', () => {
     expect(await finishStage(store.db, leftOut, NOW)).toMatchObject({ ok: true })
     const onPaper = async (clock: ClockForm) => {
       expect(await saveShopClock(store.db, { clock }, NOW)).toEqual({ ok: true })
-      const file = await reportFile(store.db, tray.number)
+      const file = await reportFile(store.db, tray.number, new Date())
       if (!file?.ok) throw new Error('no file')
       return (await extractText(await getDocumentProxy(new Uint8Array(file.pdf)), { mergePages: true })).text
     }
@@ -70,7 +70,7 @@ describe('the report of a tray', () => {
   })
 
   it('is none for a number no tray has', async () => {
-    expect(await reportOfTray(store.db, 999_999)).toBeNull()
-    expect(await reportFile(store.db, 0)).toBeNull()
+    expect(await reportOfTray(store.db, 999_999, new Date())).toBeNull()
+    expect(await reportFile(store.db, 0, new Date())).toBeNull()
   })
 })

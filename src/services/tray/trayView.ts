@@ -38,8 +38,12 @@ import type { RimView } from './rimView'
 import { rimView } from './rimView'
 import type { BezelActionView } from './bezelActionView'
 import { bezelActionView } from './bezelActionView'
+import type { ClosingView } from './closingView'
+import { closingView } from './closingView'
 import type { DryTestView } from './dryTestView'
 import { dryTestView } from './dryTestView'
+import type { ReturnedView } from './returnedView'
+import { returnedView } from './returnedView'
 import type { RunningView } from './runningView'
 import { runningView } from './runningView'
 import type { RemovalView } from './removalView'
@@ -82,6 +86,10 @@ export interface TrayView extends ReadingsView, SizeView, PartsView {
   readonly straight: StraightView
   /** null where no turning bezel was off */
   readonly bezelAction: BezelActionView | null
+  /** null where the piece was not here within a year */
+  readonly returned: ReturnedView | null
+  /** null where no back with a ring is screwed on */
+  readonly closing: ClosingView | null
   /** null where this job asks for no pressure test */
   readonly dryTest: DryTestView | null
   readonly running: RunningView
@@ -103,6 +111,7 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
     : [NO_LEANS, []]
   const press = pressCard(opened, lastTime, { ...drawers, leans, ringForces: rings })
   const pressWorks = pressWorkViews(opened, drawers.dies)
+  const parts = partsView(opened, drawers)
   const there = drawers.dies.filter(({ quantity }) => quantity > 0)
   return {
     tray: trayHeader(kept),
@@ -130,11 +139,13 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
     insertLevel: insertLevelView(opened),
     straight: straightView(opened),
     bezelAction: bezelActionView(opened),
+    returned: await returnedView(db, opened, new Date()),
+    closing: closingView(opened, drawers, parts.seals),
     dryTest: dryTestView(opened),
     running: runningView(opened),
     removal: await removalView(db, opened),
     policy: rules.policy.fit,
-    ...partsView(opened, drawers),
+    ...parts,
   }
 }
 

@@ -5,17 +5,19 @@ import Typography from '@mui/material/Typography'
 import { useRouter } from 'next/navigation'
 import { usePageKeys } from '../keys/usePageKeys'
 import type { ReportSection } from '@/core/report/Report'
+import type { Calls } from '@/services/actions'
 import type { ReportOfTray } from '@/services/tray/trayReportPage'
 import { PageFrame } from '../shell/PageFrame'
 import { useTimes } from '../small/useTimes'
 import { KeyCap } from '../small/KeyCap'
 import { DryChart } from '../stages/prove/dry/DryChart'
+import { LetterPanel } from './LetterPanel'
 import { ReportLines } from './ReportLines'
 
-/** What became of a tray, as its owner gets it: the same lines as on paper. */
-export function ReportPage({ page }: { page: ReportOfTray }) {
+/** What became of a tray: what its owner is told, then the record of the work, the same lines as on paper. */
+export function ReportPage({ page, word }: { page: ReportOfTray; word: Calls['wordForOwner'] }) {
   const { dayText } = useTimes()
-  const { tray, photos, report } = page
+  const { tray, photos, report, letter, paper } = page
   const router = useRouter()
   usePageKeys('escape', () => router.push(`/trays/${tray.number}`))
   return (
@@ -36,6 +38,9 @@ export function ReportPage({ page }: { page: ReportOfTray }) {
           <Button component="a" href={`/api/trays/${tray.number}/file`} download>
             All of it as JSON
           </Button>
+          <Button component="a" href={`/api/trays/${tray.number}/labels`} target="_blank" rel="noopener">
+            Labels
+          </Button>
           <Button
             variant="contained"
             component="a"
@@ -49,6 +54,17 @@ export function ReportPage({ page }: { page: ReportOfTray }) {
       }
     >
       <Box>
+        <LetterPanel
+          letter={letter}
+          paper={paper}
+          trayId={tray.id}
+          inHand={tray.finishedAt === null}
+          word={word}
+          onWorded={() => router.refresh()}
+        />
+        <Typography variant="h2" component="h2" sx={{ fontSize: '1.4rem', mb: 1.5 }}>
+          The record of the work
+        </Typography>
         {photos.length > 0 && (
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 2 }}>
             {photos.map((photo) => (

@@ -21,6 +21,8 @@ import { GaugeCheckPanel } from './GaugeCheckPanel'
 import type { SavePolicy } from './PolicyPanel'
 import { LimitsExchange } from './LimitsExchange'
 import { PolicyPanel } from './PolicyPanel'
+import type { ShopPaper } from '@/services/shop/shopPaper'
+import { PaperPanel } from './PaperPanel'
 import { ClockChoice } from './ClockChoice'
 import { ZoneChoice } from './ZoneChoice'
 import { codeColumn, mmColumn, wordColumn } from '../tables/columns'
@@ -66,6 +68,8 @@ export interface SettingsPageProps {
   readonly savePolicy: SavePolicy
   readonly schools: ChosenOptions
   readonly saveSchool: SaveShopSchool
+  readonly paper: ShopPaper
+  readonly savePaper: Calls['saveShopPaper']
   readonly saveClock: Calls['saveShopClock']
   readonly saveZone: Calls['saveShopZone']
   readonly bridge: BridgeState
@@ -173,6 +177,10 @@ export function SettingsPage(props: SettingsPageProps) {
         keeping={props.keeping}
         saveKeeping={props.saveKeeping}
       />
+      <Typography variant="h2" component="h2" sx={{ mt: 3, mb: 1 }}>
+        Reports on paper
+      </Typography>
+      <PaperPanel paper={props.paper} save={props.savePaper} />
       <Typography variant="h2" component="h2" sx={{ mt: 3, mb: 1 }}>
         Days and hours
       </Typography>

@@ -1,8 +1,10 @@
 import { CAUTIONS } from '../cautions'
 import type { LeakPlace } from '../../dry-test/LeakPlace'
 import type { JobFacts } from '../JobFacts'
+import { isScrewedBack } from '../../opening/backKinds'
 import type { StepRule } from '../Step'
 import { judged, UNDERSIDE } from './questions'
+import { backTools } from './backTools'
 import { movementBack } from './movementBackRules'
 import { hasCover } from './openRules'
 import { BACK_ON_AFTER } from './reachedAfter'
@@ -15,11 +17,6 @@ const BACK_ON = {
   'plate-screws': 'Plate on: all screws seated in star order, then snug, not hard in plastic',
   'one-piece-front-loader': 'Front closed',
 } as const
-
-/** Whether a back screws in as a whole, so that fingers hold it before a tool does. */
-function isScrewed(backKind: JobFacts['backKind']): boolean {
-  return backKind?.startsWith('screw-') ?? false
-}
 
 /** Whether seals of a place are seen to: the piece is resealed, or a leak is looked for there. */
 function sealsAnew({ asked, leaksSuspected }: JobFacts, place: LeakPlace): boolean {
@@ -100,7 +97,7 @@ export const CLOSE_RULES: readonly StepRule[] = [
     stage: 'close',
     when: ({ backOff }) => backOff,
     title: ({ facts }) =>
-      `${isScrewed(facts.backKind) ? 'Back finger-tight' : 'Back laid on and held'}, turned over: underside of the glass looked at once more`,
+      `${isScrewedBack(facts.backKind) ? 'Back finger-tight' : 'Back laid on and held'}, turned over: underside of the glass looked at once more`,
     why: 'A speck or smudge found once it is shut means opening again.',
     tools: ['loupe', 'hand blower'],
     activeMinutes: 2,
@@ -115,7 +112,9 @@ export const CLOSE_RULES: readonly StepRule[] = [
       facts.backKind === 'snap'
         ? 'A small die dishes the back.'
         : 'Crossed threads are felt by hand and not by a wrench.',
-    tools: (_, { snapBack }) => snapBack,
+    // By hand first, then with what took it off.
+    tools: ({ facts }, computed) =>
+      facts.backKind === 'snap' ? computed.snapBack : backTools(facts.backKind, computed),
     cautions: ({ facts }) => [facts.backKind === 'snap' ? CAUTIONS.press : CAUTIONS.slip],
     activeMinutes: 4,
     putsBack: ['back', 'back-screw'],

@@ -1,6 +1,7 @@
 import { BACK_CAUTIONS } from '../../opening/backKinds'
 import { CAUTIONS } from '../cautions'
 import type { StepRule } from '../Step'
+import { backTools } from './backTools'
 
 const BACK_TITLES = {
   'screw-notched': 'Unscrew the notched back',
@@ -125,22 +126,3 @@ export const OPEN_RULES: readonly StepRule[] = [
     check: 'No leak on the contacts.',
   },
 ]
-
-function backTools(
-  kind: keyof typeof BACK_TITLES | null,
-  computed: { pins: string | null; socket: string | null },
-): string[] {
-  switch (kind) {
-    case 'screw-notched':
-      return ['case holder', computed.pins ?? 'back wrench with pins that fill the notch']
-    case 'screw-coin-edge':
-    case 'screw-polygon':
-      return ['case holder', computed.socket ?? 'matching socket']
-    case 'snap':
-      return ['thin blade', 'case knife']
-    case 'plate-screws':
-      return ['driver as wide as the slot']
-    default:
-      return []
-  }
-}

@@ -13,6 +13,14 @@ function isTestedForWater({ facts, backOff, crystalWork }: Job): boolean {
   return facts.asked.includes('reseal') || ((backOff || crystalWork) && isClassStated(facts))
 }
 
+/** Whether moisture inside is looked for as well: of a diver's, and where its seals were in doubt. */
+function isTestedForMist(job: Job): boolean {
+  return isTestedForWater(job) && (job.facts.diver || job.facts.sealsDoubtful)
+}
+
+/** On the warm plate: 10 to 20 minutes by how thick the case is. From memory. */
+const WARM_MINUTES = 15
+
 /** Prove and hand back. */
 export const PROVE_RULES: readonly StepRule[] = [
   {
@@ -61,25 +69,51 @@ export const PROVE_RULES: readonly StepRule[] = [
     why: 'After any opening the original certification no longer holds until it is tested again.',
     cautions: [CAUTIONS.water],
     activeMinutes: 5,
+    school: 'wet-test',
     question: {
       ...judged('tight', 'leaks', 'Pressure and what was read'),
       detail: { label: 'Pressure and what was read', needed: true },
     },
   },
   {
-    id: 'condensation-test',
+    id: 'wet-test',
+    stage: 'prove',
+    when: (job) => isTestedForWater(job) && job.schools['wet-test'].option === 'after-dry',
+    title: ({ facts }) => {
+      const pressure = testPressure(facts)
+      return pressure === null ? 'Wet test' : `Wet test, at no more than ${pressure.words}`
+    },
+    why: 'Bubbles say where a leak is. The dry test said whether there is one.',
+    cautions: [CAUTIONS.wet],
+    after: ['pressure-test'],
+    activeMinutes: 6,
+    question: judged('no bubbles', 'bubbles', 'Where'),
+  },
+  {
+    id: 'condensation-warm',
     stage: 'prove',
     // Source: ISO 6425 and ISO 22810, condensation test by a heated plate and a drop of water; figures from memory.
-    when: (job) => isTestedForWater(job) && (job.facts.diver || job.facts.sealsDoubtful),
-    title:
-      'Condensation test: warmed through on a plate of 40 to 45 °C, then a cold drop on the glass for a minute',
-    why: 'Moisture that is inside already shows as mist under the drop, however tight the case is now.',
-    tools: ['warm plate', 'thermometer', 'water of 18 to 25 °C'],
+    when: isTestedForMist,
+    title: 'Laid on a plate of 40 to 45 °C until it is warm all through',
+    why: 'A cold drop shows mist only where the air inside is warm.',
+    tools: ['warm plate', 'thermometer'],
     after: ['pressure-test'],
+    activeMinutes: 1,
+    waitMinutes: WARM_MINUTES,
+  },
+  {
+    id: 'condensation-test',
+    stage: 'prove',
+    when: isTestedForMist,
+    title:
+      'Condensation test: a cold drop on the glass for a minute, wiped off, a picture taken, looked at under the loupe',
+    why: 'Moisture that is inside already shows as mist under the drop, however tight the case is now.',
+    tools: ['water of 18 to 25 °C', 'loupe', 'camera'],
+    after: ['condensation-warm'],
     activeMinutes: 4,
     question: {
-      ...judged('clear', 'mist under the glass', 'Plate in °C, minutes on it'),
-      detail: { label: 'Plate in °C, minutes on it', needed: true },
+      ...judged('clear', 'mist under the glass', 'Plate in °C'),
+      detail: { label: 'Plate in °C', needed: true },
     },
   },
   {

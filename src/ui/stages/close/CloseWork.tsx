@@ -1,5 +1,6 @@
 import type { StageWorkProps } from '../StageWorkProps'
 import { JobWork } from '../shared/JobWork'
+import { ClosingPanel } from './ClosingPanel'
 import { SealsPanel } from './SealsPanel'
 
 /** Parts back, last off first, and the seals they close on. */
@@ -8,6 +9,7 @@ export function CloseWork({ bench, actions }: StageWorkProps) {
     <>
       <JobWork bench={bench} actions={actions} />
       <SealsPanel bench={bench} actions={actions} />
+      <ClosingPanel closing={bench.state.view.closing} sheetId={bench.state.view.sheet.id} />
     </>
   )
 }

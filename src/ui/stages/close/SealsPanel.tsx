@@ -1,7 +1,7 @@
 'use client'
 import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
-import type { SealItem } from '@/core/seals/resealSet'
+import type { SealItem } from '@/core/seals/SealItem'
 import { measureText } from '@/core/seals/resealSet'
 import type { PartKind } from '@/core/parts/parts'
 import { Caution } from '../../small/Caution'

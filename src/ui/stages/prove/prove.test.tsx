@@ -57,6 +57,7 @@ const CROWN: LeakPlaceView = {
 }
 const dryTest = (over: Partial<DryTestView> = {}): DryTestView => ({
   pressure: '5 bar',
+  crystal: null,
   testers: TESTERS,
   fields: dryTestFields(TESTERS),
   initial: { testerId: '4', pressureBar: 5, airCm3: 1.5, temperatureC: 21 },

@@ -19,7 +19,7 @@ export function DryTestPanel({ bench, actions }: StageWorkProps) {
   const { dryTest } = view
   const [asked, setAsked] = useState<'test' | 'blank' | null>(null)
   if (!dryTest) return null
-  const { last, pressure, testers, notYet, looked } = dryTest
+  const { last, pressure, crystal, testers, notYet, looked } = dryTest
   const inHand = view.tray.finishedAt === null
   return (
     <Box
@@ -36,6 +36,11 @@ export function DryTestPanel({ bench, actions }: StageWorkProps) {
         <Typography variant="body2" sx={{ color: 'text.secondary' }}>
           {pressure === null ? 'No class is stated.' : `This piece is tested at ${pressure}.`} A tester’s
           record tells how much air gets in; without one, answer below what its lamp said.
+        </Typography>
+      )}
+      {crystal !== null && inHand && last?.isTight !== true && (
+        <Typography sx={{ fontSize: 14.5, color: 'warning.main', mt: 0.5 }}>
+          <strong>Before it is put under pressure.</strong> {crystal}
         </Typography>
       )}
       <LeakPlaces bench={bench} actions={actions} />

@@ -10,7 +10,7 @@ export const GET = answered(
   null,
   async (_request: Request, { params }: { params: Promise<{ id: string }> }) => {
     const { id } = await params
-    const file = await reportFile(await getShop(), idOf(id))
+    const file = await reportFile(await getShop(), idOf(id), new Date())
     if (file === null) return new Response('There is no such tray.', { status: 404 })
     if (!file.ok) return new Response(file.trouble, { status: 422 })
     return new Response(new Uint8Array(file.pdf), {
