@@ -39,6 +39,7 @@ import { tryBezel } from './tray/tryBezel'
 import { heatBond } from './tray/heatBond'
 import { keepDryRecord } from './tray/keepDryRecord'
 import { lookForLeak } from './tray/lookForLeak'
+import { keepRunningFile } from './tray/keepRunningFile'
 import { noteRunning } from './tray/noteRunning'
 import { wordForOwner } from './tray/wordForOwner'
 import { logRemoval } from './tray/logRemoval'
@@ -86,6 +87,7 @@ const TRAY_ACTIONS = {
   keepDryRecord,
   lookForLeak,
   noteRunning,
+  keepRunningFile,
   wordForOwner,
   undoTrail,
   weighPast,

@@ -53,4 +53,12 @@ test('how a movement runs: on a timing machine and beside a clock', async ({ pag
   await press(page, 'Enter')
   await expect(running).toContainText(/Dial up \+90\.0 s\/d/)
   await expect(running).toContainText(/more than \d+ s a day/)
+  // The same out of its file: one that is none is said so, a good one replaces what was typed of that position.
+  const file = (text: string) => ({ name: 'machine.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+  const chooser = running.locator('input[type=file]')
+  await chooser.setInputFiles(file('position,rate\nupside,4'))
+  await expect(running.getByRole('alert')).toHaveText(/^machine\.csv: Line 2, position: “upside” is none of/)
+  await chooser.setInputFiles(file('position,rate\ndial up,0.4\ncrown up,-0.2'))
+  await expect(running).toContainText('dial up +0.4 s/d; crown up −0.2 s/d')
+  await expect(running.getByRole('alert')).toBeHidden()
 })

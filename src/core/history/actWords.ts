@@ -50,6 +50,7 @@ const WORDS: Readonly<Record<string, string>> = {
   logRemoval: 'Removal written down',
   keepDryRecord: 'Dry tester’s record kept',
   lookForLeak: 'Gone back to look for a leak',
+  keepRunningFile: 'Timing machine’s file kept',
   noteRunning: 'Running written down',
   wordForOwner: 'Line for the owner worded',
   heatBond: 'Heat on the magnifier',

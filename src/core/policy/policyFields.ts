@@ -169,6 +169,14 @@ export const POLICY_FIELDS: readonly PolicyField[] = [
       most: 10,
       unit: 'ms',
     },
+    {
+      name: 'current',
+      label: 'a quartz movement draws, at most',
+      path: 'running.mostCurrentUa',
+      least: 0.1,
+      most: 100,
+      unit: 'µA',
+    },
   ]),
   ...policyGroup(
     'Seals looked at again',

@@ -102,6 +102,7 @@ export interface FigureField {
     | 'ms'
     | 'N·m'
     | 'months'
+    | 'µA'
   readonly help?: string
 }
 

@@ -34,7 +34,21 @@ const SWINGS: readonly Field[] = [
   },
 ]
 
-/** What is asked of how a movement runs: only one with a balance swings. */
+const MOST_CURRENT_UA = 500
+
+const CURRENT: Field = {
+  kind: 'figure',
+  name: 'currentUa',
+  label: 'Current',
+  required: false,
+  leastMm: 0,
+  mostMm: MOST_CURRENT_UA,
+  unit: 'µA',
+  help: 'drawn at rest, the crown pushed in',
+  shownWhen: ON_MACHINE,
+}
+
+/** What is asked of how a movement runs: only one with a balance swings, only one without draws a current. */
 export function runningFields(movement: MovementKind): readonly Field[] {
   return [
     {
@@ -76,6 +90,6 @@ export function runningFields(movement: MovementKind): readonly Field[] {
       unit: 's/d',
       shownWhen: ON_MACHINE,
     },
-    ...(movement === 'mechanical' ? SWINGS : []),
+    ...(movement === 'mechanical' ? SWINGS : [CURRENT]),
   ]
 }

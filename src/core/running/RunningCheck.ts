@@ -24,5 +24,7 @@ export interface RunningCheck {
   /** null of a quartz movement, and where the machine shows none */
   readonly amplitudeDeg: number | null
   readonly beatErrorMs: number | null
+  /** drawn by a quartz movement; null of others, and where nobody read it */
+  readonly currentUa: number | null
   readonly at: Date
 }

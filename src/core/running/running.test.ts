@@ -5,7 +5,14 @@ import { rateWords, standingRunning } from './standingRunning'
 
 const START = new Date('2026-11-24T09:00:00Z')
 const after = (hours: number) => new Date(START.getTime() + hours * 3_600_000)
-const NOTHING = { aheadS: null, position: null, rateSPerDay: null, amplitudeDeg: null, beatErrorMs: null }
+const NOTHING = {
+  aheadS: null,
+  position: null,
+  rateSPerDay: null,
+  amplitudeDeg: null,
+  beatErrorMs: null,
+  currentUa: null,
+}
 const look = (kind: 'start' | 'end', aheadS: number, hours: number): RunningCheck => ({
   ...NOTHING,
   ...{ kind, aheadS, at: after(hours) },
@@ -80,5 +87,13 @@ describe('standingRunning', () => {
       expect.stringMatching(/^Crown up: amplitude 180°, at least 220°/),
       'Crown up: beat error 2.4 ms, at most 1.',
     ])
+  })
+
+  it('draws a current at rest that is told, and doubted where it is too high', () => {
+    const quartz = (currentUa: number) =>
+      stands([onMachine({ rateSPerDay: 0.2, amplitudeDeg: null, beatErrorMs: null, currentUa })], 'quartz')
+    expect(quartz(1.2)).toMatchObject({ words: 'dial up +0.2 s/d, 1.2 µA', isRight: true })
+    expect(quartz(9)).toMatchObject({ isRight: false })
+    expect(quartz(9)?.notes[0]).toMatch(/draws 9\.0 µA, at most 3/)
   })
 })

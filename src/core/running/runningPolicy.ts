@@ -6,6 +6,8 @@ export interface RunningPolicy {
   /** after a full wind, dial up */
   readonly leastAmplitudeDeg: number
   readonly mostBeatErrorMs: number
+  /** drawn by a quartz movement at rest */
+  readonly mostCurrentUa: number
 }
 
 /** Common practice for what leaves a case workshop as it came; from memory. */
@@ -14,4 +16,5 @@ export const RUNNING_POLICY: RunningPolicy = {
   quartzSPerDay: 1,
   leastAmplitudeDeg: 220,
   mostBeatErrorMs: 1,
+  mostCurrentUa: 3,
 }

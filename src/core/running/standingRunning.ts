@@ -93,7 +93,7 @@ function onMachine(checks: readonly RunningCheck[], limit: number, policy: Runni
   )
   if (last.size === 0) return null
   const all = [...last.values()]
-  const notes = all.flatMap(({ position, rateSPerDay, amplitudeDeg, beatErrorMs }) => {
+  const notes = all.flatMap(({ position, rateSPerDay, amplitudeDeg, beatErrorMs, currentUa }) => {
     const where = (position ?? '').replace('-', ' ')
     return [
       Math.abs(rateSPerDay ?? 0) > limit && `${capital(where)}: more than ${limit} s a day.`,
@@ -103,13 +103,16 @@ function onMachine(checks: readonly RunningCheck[], limit: number, policy: Runni
       beatErrorMs !== null &&
         beatErrorMs > policy.mostBeatErrorMs &&
         `${capital(where)}: beat error ${formatMm(beatErrorMs, FINE_DIGIT)} ms, at most ${policy.mostBeatErrorMs}.`,
+      currentUa !== null &&
+        currentUa > policy.mostCurrentUa &&
+        `${capital(where)}: draws ${formatMm(currentUa, FINE_DIGIT)} µA, at most ${policy.mostCurrentUa}: something drags or shorts, or the maker allows more. The cell will not last.`,
     ].filter((note) => note !== false)
   })
   return {
     words: all
       .map(
-        ({ position, rateSPerDay, amplitudeDeg }) =>
-          `${(position ?? '').replace('-', ' ')} ${formatSignedMm(rateSPerDay ?? 0, FINE_DIGIT)} s/d${amplitudeDeg === null ? '' : `, ${amplitudeDeg}°`}`,
+        ({ position, rateSPerDay, amplitudeDeg, currentUa }) =>
+          `${(position ?? '').replace('-', ' ')} ${formatSignedMm(rateSPerDay ?? 0, FINE_DIGIT)} s/d${amplitudeDeg === null ? '' : `, ${amplitudeDeg}°`}${currentUa === null ? '' : `, ${formatMm(currentUa, FINE_DIGIT)} µA`}`,
       )
       .join('; '),
     notes,

@@ -31,6 +31,7 @@ const NEW_COLUMNS = {
     ...['disc_ring_inner_mm', 'disc_ring_section_mm', 'disc_groove_inner_mm', 'disc_groove_width_mm'],
     ...['disc_groove_depth_mm', 'back_thread_mm', 'back_pitch_mm'],
   ],
+  running_checks: ['current_ua'],
   trays: ['quote_cents', 'quote_minutes', 'quote_specialist'],
   shop_settings: ['letterhead', 'decimals', 'hour_cents'],
 } as const

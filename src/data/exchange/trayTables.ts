@@ -120,6 +120,7 @@ const LATER: Readonly<Record<string, readonly string[]>> = {
   press_runs: ['work', 'leftHour', 'feel', 'cause', 'trace', 'cell', 'slideForceN', 'verdict'],
   presses: ['mostForceN'],
   straight_looks: ['photoId', 'secondPhotoId'],
+  running_checks: ['currentUa'],
   trays: ['quoteCents', 'quoteMinutes', 'quoteSpecialist'],
 }
 

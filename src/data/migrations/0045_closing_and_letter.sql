@@ -13,6 +13,7 @@ ALTER TABLE "case_sheets" ADD COLUMN "disc_groove_width_mm" double precision;-->
 ALTER TABLE "case_sheets" ADD COLUMN "disc_groove_depth_mm" double precision;--> statement-breakpoint
 ALTER TABLE "case_sheets" ADD COLUMN "back_thread_mm" double precision;--> statement-breakpoint
 ALTER TABLE "case_sheets" ADD COLUMN "back_pitch_mm" double precision;--> statement-breakpoint
+ALTER TABLE "running_checks" ADD COLUMN "current_ua" double precision;--> statement-breakpoint
 ALTER TABLE "shop_settings" ADD COLUMN "letterhead" text DEFAULT '' NOT NULL;--> statement-breakpoint
 ALTER TABLE "shop_settings" ADD COLUMN "decimals" text DEFAULT 'point' NOT NULL;--> statement-breakpoint
 ALTER TABLE "shop_settings" ADD COLUMN "hour_cents" integer;--> statement-breakpoint

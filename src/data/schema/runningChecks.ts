@@ -19,6 +19,8 @@ export const runningChecks = pgTable(
     rateSPerDay: doublePrecision('rate_s_per_day'),
     amplitudeDeg: doublePrecision('amplitude_deg'),
     beatErrorMs: doublePrecision('beat_error_ms'),
+    /** drawn by a quartz movement, µA */
+    currentUa: doublePrecision('current_ua'),
     at: timestamp('at', { withTimezone: true }).notNull(),
   },
   (table) => [index().on(table.trayId)],

@@ -1,6 +1,7 @@
 import Papa from 'papaparse'
 import type { DryRow } from '@/core/dry-test/DryTrace'
 import { MOST_DRY_CSV, MOST_SHOWN_UM, MOST_TESTER_BAR, TOO_LONG } from '@/core/dry-test/DryTrace'
+import { figureIn, nameOf, unitOf } from './testerCells'
 
 /** As many samples as are kept of one test: more are averaged. */
 const MOST_ROWS = 1500
@@ -133,9 +134,9 @@ function rowOf(
 ): DryRow | string {
   const tS = timeIn(cells[time.index] ?? '', time, delimiter)
   if (tS === null) return wrong('time', cells[time.index])
-  const bar = pressure ? figureIn(cells[pressure.index] ?? '', pressure, delimiter) : null
+  const bar = pressure ? scaledIn(cells[pressure.index] ?? '', pressure, delimiter) : null
   if (pressure && bar === null) return wrong('pressure', cells[pressure.index])
-  const um = figureIn(cells[shown.index] ?? '', shown, delimiter)
+  const um = scaledIn(cells[shown.index] ?? '', shown, delimiter)
   if (um === null) return wrong('deformation', cells[shown.index])
   if (bar !== null && Math.abs(bar) > MOST_TESTER_BAR + 1)
     return `pressure: ${round(bar)} bar is more than ${MOST_TESTER_BAR}. See whether the unit in its name is the right one.`
@@ -151,26 +152,17 @@ function wrong(what: string, cell: string | undefined): string {
 /** Seconds, or hours, minutes and seconds with colons between. */
 function timeIn(cell: string, column: Column, delimiter: string): number | null {
   const parts = cell.trim().split(':')
-  if (parts.length === 1) return figureIn(cell, column, delimiter)
-  const figures = parts.map((part) => figureIn(part, { ...column, factor: 1 }, delimiter))
+  if (parts.length === 1) return scaledIn(cell, column, delimiter)
+  const figures = parts.map((part) => figureIn(part, delimiter))
   return figures.reduce<number | null>(
     (sum, part) => (sum === null || part === null ? null : sum * 60 + part),
     0,
   )
 }
 
-function figureIn(cell: string, { factor }: Column, delimiter: string): number | null {
-  const text = delimiter === ',' ? cell.trim() : cell.trim().replace(',', '.')
-  return /^[+-]?\d*\.?\d+(?:e[+-]?\d+)?$/i.test(text) ? Number(text) * factor : null
-}
-
-/** A name without its unit: “Pressure [bar]” is pressure. */
-function nameOf(cell: string): string {
-  return cell.replace(/[\s_([].*$/, '').trim()
-}
-
-function unitOf(cell: string): string {
-  return (/[\s_([]+([^\s_()[\]]+)[)\]]?\s*$/.exec(cell.trim())?.[1] ?? '').toLowerCase()
+function scaledIn(cell: string, { factor }: Column, delimiter: string): number | null {
+  const figure = figureIn(cell, delimiter)
+  return figure === null ? null : figure * factor
 }
 
 function columnOf(

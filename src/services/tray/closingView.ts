@@ -45,6 +45,13 @@ function ownRing(figure: (id: DimensionId) => Figure | null): OwnRing | null {
   return inner && section ? { innerDiameterMm: inner.valueMm, sectionMm: section.valueMm } : null
 }
 
+function isRenewed(opened: OpenedCase): boolean {
+  return (
+    renewedParts(opened).includes('back-seal') ||
+    opened.trail.some(({ part, renewed }) => part === 'back-seal' && renewed > 0)
+  )
+}
+
 /** Null where no back with a ring is screwed on in this job. */
 export function closingView(
   opened: OpenedCase,
@@ -65,7 +72,7 @@ export function closingView(
     {
       oRings: drawers.oRings,
       partsOut: kept.partsOut,
-      item: renewedParts(opened).includes('back-seal') ? seals.find(({ id }) => id === 'back') : undefined,
+      item: isRenewed(opened) ? seals.find(({ id }) => id === 'back') : undefined,
       own: ownRing(figure),
     },
     rules.policy.seal,

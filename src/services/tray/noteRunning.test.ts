@@ -2,6 +2,7 @@ import { testStores } from '../../../tests/stores/testStores'
 import { trayThere } from '../../../tests/stores/trayThere'
 import type { Store } from '@/data/client'
 import { runningChecks } from '@/data/schema'
+import { keepRunningFile } from './keepRunningFile'
 import { noteRunning } from './noteRunning'
 import { reportOfTray } from './trayReportPage'
 
@@ -43,6 +44,23 @@ describe.each(testStores())('how a movement runs, on $name', ({ openDemo }) => {
     expect(fast.ok && demand(fast.view)).toMatchObject({ met: false, open: 'movement: crown up +90.0 s/d' })
     const right = await note({ by: 'machine', position: 'crown-up', rateSPerDay: '0.4' }, DAY_LATER)
     expect(right.ok && demand(right.view)).toMatchObject({ met: true })
+  })
+
+  it('comes out of a timing machine’s file, every position of it or none', async () => {
+    const take = async (text: string) =>
+      keepRunningFile(store.db, { trayId: (await tray(CLOSED)).tray.id, text }, START)
+    const wrong = await take('position,rate,amplitude\ndial up,4,270\ncrown up,2,2700')
+    expect(wrong.ok ? '' : wrong.errors['file']).toMatch(/^Line 3, Amplitude: 2700 ° is outside/)
+    expect(await store.db.select().from(runningChecks)).toEqual([])
+    const none = await take('')
+    expect(none.ok ? '' : none.errors['file']).toMatch(/^No column of rate/)
+    const kept = await take('position;rate;amplitude;beat\nDU;4,2;270;0,3\nCD;-2,5;240;')
+    if (!kept.ok) throw new Error(JSON.stringify(kept.errors))
+    expect(kept.view.running.standing).toMatchObject({
+      words: 'dial up +4.2 s/d, 270°; crown down −2.5 s/d, 240°',
+      isRight: true,
+    })
+    expect(await store.db.select().from(runningChecks)).toHaveLength(2)
   })
 
   it('is not written down of one that lies open, nor with figures that cannot be', async () => {

@@ -22,7 +22,7 @@ export const noteRunning = trayChange(schema, async (tx, { trayId, fields }, { k
   if (off.length > 0) return refuse(`Still off by the parts trail: ${missingText(off)}. Close it first.`)
   const checked = validateRecord(runningFields(kept.sheet.movementKind), fields)
   if (!checked.ok) return checked
-  const { by, aheadS, position, rateSPerDay, amplitudeDeg, beatErrorMs } = checked.value
+  const { by, aheadS, position, rateSPerDay, amplitudeDeg, beatErrorMs, currentUa } = checked.value
   const last = kept.runningChecks.findLast(({ kind }) => kind !== 'machine')
   const onMachine = by === 'machine'
   const figure = (value: unknown) => (onMachine && typeof value === 'number' ? value : null)
@@ -35,6 +35,7 @@ export const noteRunning = trayChange(schema, async (tx, { trayId, fields }, { k
     rateSPerDay: figure(rateSPerDay),
     amplitudeDeg: figure(amplitudeDeg),
     beatErrorMs: figure(beatErrorMs),
+    currentUa: figure(currentUa),
     at: now,
   })
   return null

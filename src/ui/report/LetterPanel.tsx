@@ -18,6 +18,7 @@ export interface LetterPanelProps {
   readonly letter: OwnerLetter
   readonly paper: ShopPaper
   readonly trayId: number
+  readonly trayNumber: number
   /** what is worded stays as it is once a tray was handed back */
   readonly inHand: boolean
   readonly word: Calls['wordForOwner']
@@ -27,7 +28,8 @@ export interface LetterPanelProps {
 const AWAY = 'Not known whether it is stored: Whyalon does not answer. What you typed is still here.'
 
 /** What an owner is told, as it stands on paper: drafted from the record, worded by the technician. */
-export function LetterPanel({ letter, paper, trayId, inHand, word, onWorded }: LetterPanelProps) {
+export function LetterPanel(props: LetterPanelProps) {
+  const { letter, paper, trayId, trayNumber, inHand, word, onWorded } = props
   const { dayText } = useTimes()
   const [error, setError] = useState<string | null>(null)
   const [adding, setAdding] = useState(false)
@@ -51,6 +53,9 @@ export function LetterPanel({ letter, paper, trayId, inHand, word, onWorded }: L
         mb: 4,
       }}
     >
+      <Typography variant="h2" component="h2" sx={{ fontSize: '1.4rem', gridColumn: '1 / -1', mb: -1.5 }}>
+        For the owner
+      </Typography>
       <Box
         sx={{ background: 'var(--mui-palette-background-paper)', border: 1, borderColor: 'divider', p: 3 }}
       >
@@ -106,7 +111,18 @@ export function LetterPanel({ letter, paper, trayId, inHand, word, onWorded }: L
         )}
         <WorkError text={error} />
       </Box>
-      <MessageToOwner message={inShopsWay(letter.message)} />
+      <Box>
+        <MessageToOwner message={inShopsWay(letter.message)} />
+        <Typography variant="h2" component="h2" sx={{ fontSize: '1.15rem', mt: 3 }}>
+          Labels
+        </Typography>
+        <Typography sx={{ fontSize: 14.5, color: 'text.secondary' }}>
+          One for the bag with its old parts, one for inside the back: day, test, seals.
+        </Typography>
+        <Button component="a" href={`/api/trays/${trayNumber}/labels`} target="_blank" rel="noopener">
+          Print the labels
+        </Button>
+      </Box>
     </Box>
   )
 }

@@ -38,9 +38,6 @@ export function ReportPage({ page, word }: { page: ReportOfTray; word: Calls['wo
           <Button component="a" href={`/api/trays/${tray.number}/file`} download>
             All of it as JSON
           </Button>
-          <Button component="a" href={`/api/trays/${tray.number}/labels`} target="_blank" rel="noopener">
-            Labels
-          </Button>
           <Button
             variant="contained"
             component="a"
@@ -58,6 +55,7 @@ export function ReportPage({ page, word }: { page: ReportOfTray; word: Calls['wo
           letter={letter}
           paper={paper}
           trayId={tray.id}
+          trayNumber={tray.number}
           inHand={tray.finishedAt === null}
           word={word}
           onWorded={() => router.refresh()}

@@ -32,6 +32,7 @@ function show(over: { inHand?: boolean; answer?: unknown } = {}) {
       letter={LETTER}
       paper={{ letterhead: 'Bench of the pier\nOsterhaven', decimals: 'comma', hourCents: null }}
       trayId={4}
+      trayNumber={204}
       inHand={over.inHand ?? true}
       word={word as never}
       onWorded={onWorded}

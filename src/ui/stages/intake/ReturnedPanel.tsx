@@ -39,7 +39,7 @@ export function ReturnedPanel({ returned }: { readonly returned: ReturnedView | 
       >
         <thead>
           <tr>
-            <th scope="col" aria-label="About" />
+            <td />
             <th scope="col">then</th>
             <th scope="col">now</th>
           </tr>

@@ -5,8 +5,10 @@ import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import { RecordForm } from '../../forms/RecordForm'
 import { useTimes } from '../../small/useTimes'
+import { FileButton } from '../../small/FileButton'
 import { VerdictLine } from '../../small/VerdictLine'
 import { answerOf } from '../../tray/trayAnswer'
+import { WorkError } from '../shared/WorkError'
 import type { StageWorkProps } from '../StageWorkProps'
 
 /** How the movement runs: compared with a clock at the start and at the end of a day, or on a timing machine. */
@@ -15,7 +17,14 @@ export function RunningPanel({ bench, actions }: StageWorkProps) {
   const { running } = view
   const { clockText } = useTimes()
   const [asked, setAsked] = useState(false)
+  const [error, setError] = useState<string | null>(null)
   const { standing, fields, notYet } = running
+  const takeFile = async (file: File) => {
+    const text = await file.text()
+    const answer = await answerOf(actions.keepRunningFile({ trayId: view.tray.id, text }))
+    setError(answer.ok ? null : `${file.name}: ${Object.values(answer.errors).join(' ')}`)
+    if (answer.ok) bench.take(answer, bench.state.stage)
+  }
   if (notYet !== null && standing === null) return null
   const inHand = view.tray.finishedAt === null
   const since = standing?.since ?? null
@@ -58,6 +67,14 @@ export function RunningPanel({ bench, actions }: StageWorkProps) {
           {since === null ? 'Compare its running' : 'Compare it once more'}
         </Button>
       )}
+      {inHand && notYet === null && (
+        <FileButton
+          label="A timing machine’s file"
+          accept=".csv,.txt,text/csv"
+          onFile={(file) => void takeFile(file)}
+        />
+      )}
+      <WorkError text={error} />
       {asked && inHand && (
         <RecordForm
           fields={fields}
