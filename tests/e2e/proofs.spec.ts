@@ -59,6 +59,6 @@ test('how a movement runs: on a timing machine and beside a clock', async ({ pag
   await chooser.setInputFiles(file('position,rate\nupside,4'))
   await expect(running.getByRole('alert')).toHaveText(/^machine\.csv: Line 2, position: “upside” is none of/)
   await chooser.setInputFiles(file('position,rate\ndial up,0.4\ncrown up,-0.2'))
-  await expect(running).toContainText('dial up +0.4 s/d; crown up −0.2 s/d')
+  await expect(running).toContainText('Dial up +0.4 s/d; crown up −0.2 s/d')
   await expect(running.getByRole('alert')).toBeHidden()
 })
