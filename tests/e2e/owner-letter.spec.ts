@@ -19,6 +19,7 @@ test('the owner’s letter is worded line by line by keyboard, stands on the sho
   await settled(page)
   const letter = page.getByRole('region', { name: 'For the owner' })
   await expect(letter).toContainText('New crystal: 31,5 × 1,5 flat sapphire')
+  await expect(page.getByRole('region', { name: 'Measured' })).toContainText(/31,5\d ± 0,0\d mm/)
   await expect(letter).toContainText('Watch bench of the Skerrow Ferry Line')
   await letter.getByRole('button', { name: /^Word: You told us/ }).focus()
   await press(page, 'Enter')

@@ -4,6 +4,7 @@ import type { ReportLine, ReportSection, TrayReport } from '@/core/report/Report
 import type { OwnerLetter } from '@/core/letter/OwnerLetter'
 import type { Decimals } from '@/core/units/decimals'
 import { withDecimals } from '@/core/units/decimals'
+import { reportInShopsWay } from '@/core/report/reportInShopsWay'
 import { DryPlotPdf } from './DryPlotPdf'
 import { PDF_FONTS, pt } from './fonts'
 import { LetterView } from './LetterPdf'
@@ -37,7 +38,7 @@ export async function reportPdf(paper: ReportPaper): Promise<Buffer> {
   const { title, head, report: toldReport, letter, pictures, dayText, timeText } = paper
   const { letterhead, decimals } = paper.paper
   const inShopsWay = (text: string) => withDecimals(text, decimals)
-  const report = reportInWords(toldReport, inShopsWay)
+  const report = reportInShopsWay(toldReport, decimals)
   return renderToBuffer(
     <Document title={title} creator="Whyalon" producer="Whyalon">
       <Page
@@ -105,18 +106,6 @@ export async function reportPdf(paper: ReportPaper): Promise<Buffer> {
       </Page>
     </Document>,
   )
-}
-
-/** The same report, its figures written in the shop's way. */
-function reportInWords(report: TrayReport, inWords: (text: string) => string): TrayReport {
-  return {
-    ...report,
-    sections: report.sections.map((section) => ({
-      ...section,
-      lines: section.lines.map((line) => ({ ...line, words: inWords(line.words) })),
-    })),
-    notes: report.notes.map(inWords),
-  }
 }
 
 /** The shop's name, and under it what else it says of itself. */

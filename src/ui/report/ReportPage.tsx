@@ -4,6 +4,7 @@ import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
 import { useRouter } from 'next/navigation'
 import { usePageKeys } from '../keys/usePageKeys'
+import { reportInShopsWay } from '@/core/report/reportInShopsWay'
 import type { ReportSection } from '@/core/report/Report'
 import type { Calls } from '@/services/actions'
 import type { ReportOfTray } from '@/services/tray/trayReportPage'
@@ -17,7 +18,8 @@ import { ReportLines } from './ReportLines'
 /** What became of a tray: what its owner is told, then the record of the work, the same lines as on paper. */
 export function ReportPage({ page, word }: { page: ReportOfTray; word: Calls['wordForOwner'] }) {
   const { dayText } = useTimes()
-  const { tray, photos, report, letter, paper } = page
+  const { tray, photos, letter, paper } = page
+  const report = reportInShopsWay(page.report, paper.decimals)
   const router = useRouter()
   usePageKeys('escape', () => router.push(`/trays/${tray.number}`))
   return (
