@@ -50,7 +50,14 @@ export function keptPick(
   figures: PickEvidence3['figures'] = {},
 ): NonNullable<KeptTray['picked']> {
   const evidence = { ...NO_EVIDENCE, figures }
-  return { pick: { id, pickedAt, evidence }, crystal: { id: 4, material: 'mineral' }, gasket: null }
+  const crystal = {
+    id: 4,
+    material: 'mineral',
+    diameterMm: 30,
+    undersideRiseMm: 0,
+    insideMagnifierMm: null,
+  } as const
+  return { pick: { id, pickedAt, evidence }, crystal, gasket: null }
 }
 
 /** A run of a pick at the press. */

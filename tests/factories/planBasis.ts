@@ -16,6 +16,7 @@ export function planBasis(over: Partial<PlanBasis> = {}): PlanBasis {
     backSeal: 'o-ring',
     backKind: 'screw-notched',
     twoPartBack: false,
+    pushers: false,
     insertBack: false,
     ...over,
   }

@@ -54,6 +54,7 @@ const NOTHING_DONE: StandingWork = {
   bezelAction: null,
   dryTest: null,
   running: null,
+  hands: null,
   onOtherFigures: {},
   partsOpen: '',
 }
@@ -206,6 +207,7 @@ export function trayViewOf({
     straight: { pairs: [], dial: null, seenMm: 0.05 },
     bezelAction: null,
     closing: null,
+    hands: null,
     returned: null,
     dryTest: null,
     running: { fields: [], standing: null, notYet: null },

@@ -1,6 +1,5 @@
 import type { Fractions } from '../fit/Window'
-import { lindleyLoadPerMm, rubberModulusMPa } from '../seals/oRingLoad'
-import type { StaticSeal } from '../seals/staticSeal'
+import type { ClosingLoad } from './ClosingLoad'
 import type { ClosingPolicy, ThreadState } from './closingPolicy'
 import { THREAD_STATES } from './closingPolicy'
 import type { TurnedThread } from './tighteningTorque'
@@ -15,10 +14,10 @@ export interface BackThread {
 /** What brings a back home, and how far. */
 export interface BackClosing {
   /** load of its ring once it is home, N */
-  readonly ringLoadN: number
-  /** torque at which metal meets metal, N·m, over what friction may be */
+  readonly ringLoadN: Fractions
+  /** torque at which metal meets metal, N·m, over what friction and load may be */
   readonly homeNm: Readonly<Record<ThreadState, Fractions>>
-  /** torque that leaves the thread under its window of loads, whatever its friction, N·m; null where none does */
+  /** torque that leaves the thread under its window of loads, whatever friction and load are, N·m; null where none does */
   readonly tightenNm: Readonly<Record<ThreadState, Fractions | null>>
   /** from where the ring is first touched until metal meets metal, degrees */
   readonly fromTouchDeg: number
@@ -26,49 +25,41 @@ export interface BackClosing {
   readonly pastHandDeg: Fractions
 }
 
-/** Hardness rings are sold in, when the supplier does not say. From memory. */
-const USUAL_SHORE_A = 70
-
 /**
  * A screwed back with its ring: which torque brings it home, and how far past hand-tight that is.
- * @param seal - the ring in its groove with the back home; squeezed more than 0
- * @param ringRadiusMm - mean radius at which it lies; > 0
+ * @param ring - what lies under the back, see ClosingLoad
  * @throws RangeError if thread or radius is not positive, or the ring is not squeezed
  */
-export function backClosing(
-  seal: Pick<StaticSeal, 'sectionMm' | 'squeeze' | 'loadN'>,
-  thread: BackThread,
-  ringRadiusMm: number,
-  policy: ClosingPolicy,
-): BackClosing {
-  if (!(seal.squeeze > 0)) throw new RangeError(`squeeze: expected > 0, got ${seal.squeeze}`)
-  const turned: TurnedThread = { ...thread, bearingRadiusMm: ringRadiusMm }
-  const torque = (timesRing: number, mu: number) =>
-    tighteningTorqueNm(timesRing * seal.loadN, turned, same(mu))
-  const bands = (of: (friction: Fractions) => Fractions | null) =>
-    // One entry for each state.
-    Object.fromEntries(THREAD_STATES.map((state) => [state, of(policy.friction[state])])) as Record<
-      ThreadState,
-      Fractions | null
-    >
-  const left = (handNm: number, mu: number) =>
-    travelLeftMm(seal, ringRadiusMm, loadOfTorqueN(handNm, turned, same(mu)))
+export function backClosing(ring: ClosingLoad, thread: BackThread, policy: ClosingPolicy): BackClosing {
+  const { squeeze, heightMm, radiusMm } = ring
+  if (!(squeeze > 0)) throw new RangeError(`squeeze: expected > 0, got ${squeeze}`)
+  const turned: TurnedThread = { ...thread, bearingRadiusMm: radiusMm }
+  const ringLoadN = ring.loadN(squeeze)
+  const torque = (loadN: number, mu: number) => tighteningTorqueNm(loadN, turned, same(mu))
   const degrees = (travelMm: number) => (travelMm / thread.pitchMm) * FULL_TURN
+  const left = (handNm: number, mu: number, end: keyof Fractions) =>
+    degrees(travelLeftMm(ring, loadOfTorqueN(handNm, turned, same(mu)), end))
   const { handNm, friction, timesRing } = policy
   return {
-    ringLoadN: seal.loadN,
-    homeNm: bands(({ low, high }) => ({ low: torque(1, low), high: torque(1, high) })) as Record<
-      ThreadState,
-      Fractions
-    >,
-    tightenNm: bands(({ low, high }) => {
-      const band = { low: torque(timesRing.low, high), high: torque(timesRing.high, low) }
+    ringLoadN,
+    homeNm: byState(
+      ({ low, high }) => ({
+        low: torque(ringLoadN.low, low),
+        high: torque(ringLoadN.high, high),
+      }),
+      friction,
+    ),
+    tightenNm: byState(({ low, high }) => {
+      const band = {
+        low: torque(timesRing.low * ringLoadN.high, high),
+        high: torque(timesRing.high * ringLoadN.low, low),
+      }
       return band.low < band.high ? band : null
-    }),
-    fromTouchDeg: degrees(seal.squeeze * seal.sectionMm),
+    }, friction),
+    fromTouchDeg: degrees(squeeze * heightMm),
     pastHandDeg: {
-      low: degrees(left(handNm.high, friction.greased.low)),
-      high: degrees(left(handNm.low, friction.greased.high)),
+      low: left(handNm.high, friction.greased.low, 'low'),
+      high: left(handNm.low, friction.greased.high, 'high'),
     },
   }
 }
@@ -79,23 +70,31 @@ function same(mu: number) {
   return { thread: mu, bearing: mu }
 }
 
+function byState<T>(
+  of: (friction: Fractions) => T,
+  friction: ClosingPolicy['friction'],
+): Record<ThreadState, T> {
+  // One entry for each state.
+  return Object.fromEntries(THREAD_STATES.map((state) => [state, of(friction[state])])) as Record<
+    ThreadState,
+    T
+  >
+}
+
 /** How far the back still has to come once a load has squeezed its ring, mm: the load law the other way round. */
 function travelLeftMm(
-  { sectionMm, squeeze }: Pick<StaticSeal, 'sectionMm' | 'squeeze'>,
-  ringRadiusMm: number,
-  loadN: number,
+  { squeeze, heightMm, loadN }: ClosingLoad,
+  pressedN: number,
+  end: keyof Fractions,
 ): number {
-  const modulus = rubberModulusMPa(USUAL_SHORE_A)
-  const lengthMm = 2 * Math.PI * ringRadiusMm
-  const loadAt = (share: number) => lindleyLoadPerMm(sectionMm, share, modulus) * lengthMm
-  if (loadAt(squeeze) <= loadN) return 0
+  if (loadN(squeeze)[end] <= pressedN) return 0
   let [low, high] = [0, squeeze]
   for (let i = 0; i < HALVINGS; i++) {
     const middle = (low + high) / 2
-    if (loadAt(middle) < loadN) low = middle
+    if (loadN(middle)[end] < pressedN) low = middle
     else high = middle
   }
-  return (squeeze - low) * sectionMm
+  return (squeeze - low) * heightMm
 }
 
 /** Of a squeeze: finer than any ring. */

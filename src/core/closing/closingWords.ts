@@ -22,18 +22,24 @@ export function closingLines(closing: BackClosing): ClosingLine[] {
   const { homeNm, tightenNm, ringLoadN, fromTouchDeg } = closing
   const tighten = tightenNm.greased
   return [
-    { what: 'Ring’s load, back home', is: `${Math.round(ringLoadN)} N` },
+    { what: 'Ring’s load, back home', is: newtons(ringLoadN) },
     { what: 'Metal meets metal at', is: `${torqueText(homeNm.greased)}, greased` },
     {
       what: 'Tighten to',
       is: tighten
         ? torqueText(tighten)
-        : 'no torque is sure: friction is not known well enough. Go by the angle',
+        : 'no torque is sure: friction and load are not known well enough. Go by the angle',
     },
     ...(tightenNm.dry ? [{ what: 'With a dry thread', is: torqueText(tightenNm.dry) }] : []),
     { what: 'From the ring’s first touch', is: degreesText(fromTouchDeg) },
     { what: 'Past hand-tight', is: pastHandText(closing) },
   ]
+}
+
+/** “171 N”; “60–110 N” where it is known between two. */
+function newtons({ low, high }: Fractions): string {
+  const [from, to] = [Math.round(low), Math.round(high)]
+  return from === to ? `${to} N` : `${from}–${to} N, by how far its faces slip`
 }
 
 /** How far past hand-tight, in words. */
@@ -52,7 +58,7 @@ export function closingTroubles(
   findings: readonly Pick<Finding, 'kind' | 'words'>[],
 ): string[] {
   const troubles: string[] = []
-  if (ring.seal.failures.length > 0) troubles.push(`${ring.words}: ${ring.seal.failures.join('; ')}.`)
+  if (ring.failures.length > 0) troubles.push(`${ring.words}: ${ring.failures.join('; ')}.`)
   if (
     findings.some(
       ({ kind, words }) => kind === 'back-tightness' && isTightness(words) && isTightnessFinding(words),

@@ -125,7 +125,7 @@ describe('parts of the piece itself', () => {
     expect(matchOf(hard, out('o-ring', 1))).not.toContain('seals-out')
     expect(matchOf(hard, out('gasket', 9))).not.toContain('seals-out')
     // The ring that is picked with the crystal seals no back.
-    const picked = { ...keptPick(1), gasket: { id: 9 } }
+    const picked = { ...keptPick(1), gasket: { id: 9, footMm: 0 } }
     expect(matchOf(hard, { ...out('gasket', 9), picked })).toContain('seals-out')
     expect(matchOf(look('chapter-ring', 'scratched'))).not.toContain('chapter-ring-out')
     expect(matchOf(look('chapter-ring', 'bent'))).toContain('chapter-ring-out')

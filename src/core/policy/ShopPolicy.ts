@@ -10,6 +10,8 @@ import type { DryTestPolicy } from '../dry-test/dryTestPolicy'
 import { DRY_TEST_POLICY } from '../dry-test/dryTestPolicy'
 import type { FitPolicy } from '../fit/fitPolicy'
 import { FIT_POLICY } from '../fit/fitPolicy'
+import type { HandPolicy } from '../hands/handPolicy'
+import { HAND_POLICY } from '../hands/handPolicy'
 import type { LevelPolicy } from '../level/levelPolicy'
 import { LEVEL_POLICY } from '../level/levelPolicy'
 import type { PressRunPolicy } from '../press-run/pressRunPolicy'
@@ -41,6 +43,7 @@ export interface ShopPolicy {
   readonly straight: StraightPolicy
   readonly closing: ClosingPolicy
   readonly dryTest: DryTestPolicy
+  readonly hands: HandPolicy
   readonly running: RunningPolicy
   readonly care: CarePolicy
 }
@@ -58,6 +61,7 @@ export const BUILT_IN_POLICY: ShopPolicy = {
   straight: STRAIGHT_POLICY,
   closing: CLOSING_POLICY,
   dryTest: DRY_TEST_POLICY,
+  hands: HAND_POLICY,
   running: RUNNING_POLICY,
   care: CARE_POLICY,
 }

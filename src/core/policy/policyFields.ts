@@ -92,6 +92,10 @@ export const POLICY_FIELDS: readonly PolicyField[] = [
       unit: '%',
     },
   ]),
+  ...policyGroup('Hands over a dial', [
+    { name: 'hands-gap', label: 'room between them, least', path: 'hands.leastGapMm', least: 0, most: 0.5 },
+    { name: 'hands-thick', label: 'thickness of a hand', path: 'hands.thicknessMm', least: 0.05, most: 0.5 },
+  ]),
   ...policyGroup('Screwing a back home', [
     ...policyWindow({
       name: 'closing-hand',

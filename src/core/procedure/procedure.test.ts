@@ -294,9 +294,10 @@ describe('procedure, kind by kind', () => {
       }),
     )
     const from = order.indexOf('bezel-light')
-    expect(order.slice(from, from + 7)).toEqual([
+    expect(order.slice(from, from + 8)).toEqual([
       'bezel-light',
       'hands-on',
+      'hands-travel',
       'underside-first',
       'movement-in',
       'hold-on',

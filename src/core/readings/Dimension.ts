@@ -15,6 +15,7 @@ export type AskedWith =
   | 'two-part-back'
   | 'screwed-back'
   | 'crown'
+  | 'pushers'
 
 /** What is read somewhere: where and with what, what can be, and how it stands on a case sheet. */
 export interface Dimension {

@@ -19,6 +19,8 @@ const TABLE = {
 }
 
 export type DimensionId = keyof typeof TABLE
+/** What is read of one fitting alone. */
+export type FittingDimension = keyof typeof FITTING_DIMENSIONS
 
 export const DIMENSIONS: Readonly<Record<DimensionId, Dimension>> = TABLE
 

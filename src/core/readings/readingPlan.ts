@@ -15,7 +15,6 @@ import type { AskedFor } from '../intake/jobWords'
 import { ASKED_FOR } from '../intake/jobWords'
 import type { BackKind } from '../opening/backKinds'
 import { isScrewedBack } from '../opening/backKinds'
-import type { PartsLookedOver } from '../own-parts/OwnPart'
 import type { DimensionId } from './dimensions'
 import { DIMENSIONS } from './dimensions'
 
@@ -36,47 +35,10 @@ export interface PlanBasis {
   readonly backKind: BackKind | null
   /** a disc held in a ring, with a seal of its own */
   readonly twoPartBack: boolean
+  /** it has pushers beside its crown */
+  readonly pushers: boolean
   /** its own insert was said to go back: it fitted here before, and nothing of it or its seat has to be read */
   readonly insertBack: boolean
-}
-
-/** The facts as a tray and its sheet hold them. */
-export function planBasisOf(
-  tray: Pick<PlanBasis, 'crystalState' | 'gasketPresent' | 'asked'> & {
-    readonly foundMaterial: CrystalMaterial | null
-  },
-  sheet: Pick<
-    PlanBasis,
-    | 'retention'
-    | 'bezelKind'
-    | 'insertMaterial'
-    | 'crystalOutline'
-    | 'chapterRing'
-    | 'backSeal'
-    | 'backKind'
-    | 'twoPartBack'
-    | 'crystalMaterial'
-  > & {
-    readonly crystalProfile: CrystalProfile | null
-  },
-  looked: PartsLookedOver,
-): PlanBasis {
-  return {
-    retention: sheet.retention,
-    crystalState: tray.crystalState,
-    crystalMaterial: tray.foundMaterial ?? sheet.crystalMaterial,
-    profile: sheet.crystalProfile ?? 'flat',
-    gasketPresent: tray.gasketPresent,
-    asked: tray.asked,
-    bezelKind: sheet.bezelKind,
-    insertMaterial: sheet.insertMaterial,
-    crystalOutline: sheet.crystalOutline,
-    chapterRing: sheet.chapterRing,
-    backSeal: sheet.backSeal,
-    backKind: sheet.backKind,
-    twoPartBack: sheet.twoPartBack,
-    insertBack: looked.insert?.goesBack ?? false,
-  }
 }
 
 export interface ReadingTarget {
@@ -163,13 +125,15 @@ export function possibleDimensions(facts: PlanBasis): DimensionId[] {
       ...(isScrewedBack(facts.backKind) ? BACK_THREAD : []),
       ...HANDS,
       ...CROWN,
+      ...(facts.pushers ? PUSHERS : []),
     ]),
   ]
 }
 
 /** How far the hands reach: a domed inside comes down to their tips. */
-const HANDS: readonly DimensionId[] = ['hour-hand', 'minute-hand', 'second-hand']
+const HANDS: readonly DimensionId[] = ['hour-hand', 'minute-hand', 'second-hand', 'dial-below-seat']
 const CROWN: readonly DimensionId[] = ['crown-tube', 'crown-bore', 'crown-room']
+const PUSHERS: readonly DimensionId[] = ['pusher-post', 'pusher-bore', 'pusher-room']
 /** What a new bezel goes over, and what the old one was. */
 const BEZEL: readonly DimensionId[] = ['neck-outer', 'bezel-inner', 'bezel-outer']
 /** What a pusher has to clear: a ring that is set straight goes back, nothing else of it decides anything. */

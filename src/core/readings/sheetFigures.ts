@@ -1,8 +1,8 @@
-import type { DimensionId } from './dimensions'
+import type { DimensionId, FittingDimension } from './dimensions'
 import { DIMENSION_IDS, DIMENSIONS } from './dimensions'
 
 /** A dimension that a case sheet holds: all but what follows from others, and what is of one fitting alone. */
-export type SheetDimension = Exclude<DimensionId, 'opening' | 'rim-height' | 'insert-height'>
+export type SheetDimension = Exclude<DimensionId, 'opening' | FittingDimension>
 
 type Camel<S extends string> = S extends `${infer Head}-${infer Tail}`
   ? `${Head}${Capitalize<Camel<Tail>>}`

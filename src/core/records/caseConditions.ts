@@ -1,6 +1,6 @@
 import type { Asked, GoesWith } from '../construction/Construction'
 import { CONSTRUCTIONS } from '../construction/constructions'
-import { BEZEL_KINDS } from '../construction/kinds'
+import { BEZEL_KINDS, CROWN_KINDS } from '../construction/kinds'
 import type { DimensionId } from '../readings/dimensions'
 import { BACK_KINDS, isScrewedBack } from '../opening/backKinds'
 import type { Narrowed, Shown } from './Field'
@@ -56,4 +56,10 @@ export const RINGED = {
 }
 export const TWO_PART_BACK = { field: 'twoPartBack', isOneOf: [WHEN_TICKED] }
 export const SCREWED_BACK = { field: 'backKind', isOneOf: BACK_KINDS.filter(isScrewedBack) }
+/** Nobody said that it has none. */
+export const HAS_PUSHERS = {
+  field: 'crownKind',
+  isOneOf: [...CROWN_KINDS],
+  unless: { field: 'pusherHours', isOneOf: [''] },
+}
 export const NOTCHED = { field: 'backKind', isOneOf: ['screw-notched'] }

@@ -10,6 +10,7 @@ import {
   HAS_CROWN,
   HAS_INSERT,
   HAS_MAGNIFIER,
+  HAS_PUSHERS,
   RINGED,
   SCREWED_BACK,
   TWO_PART_BACK,
@@ -27,6 +28,7 @@ const ASKED_WITH: Readonly<Record<Exclude<AskedWith, 'every-case'>, readonly Sho
   'two-part-back': [TWO_PART_BACK],
   'screwed-back': [SCREWED_BACK],
   crown: [HAS_CROWN],
+  pushers: [HAS_PUSHERS],
 }
 
 /** A dimension that is also read at the bench: the same limits hold on the sheet. */

@@ -16,7 +16,7 @@ export interface SealLine {
 
 /** One seal of a case, with what serves it. */
 export interface SealItem {
-  readonly id: 'back' | 'disc' | 'crown'
+  readonly id: 'back' | 'disc' | 'crown' | 'pusher'
   readonly title: string
   readonly choices: readonly SealLine[]
   /** what to order where the drawers hold nothing */

@@ -8,7 +8,7 @@ import { formatMm } from '../units/formatMm'
 import type { DimensionId } from '../readings/dimensions'
 import { DIMENSIONS } from '../readings/dimensions'
 import type { GrooveFigures } from './assessSeal'
-import { crownSeal } from './crownSeal'
+import { postSeal } from './postSeal'
 import type { SealItem } from './SealItem'
 import { gasketLine, oRingLine } from './sealLines'
 import { oRingsForGroove, oRingsLikeOld, ringToOrder, sealSentence } from './backSeals'
@@ -42,7 +42,8 @@ export function resealSet(
   if (sheet.backSeal === 'flat-gasket') items.push(backFlat(figure, stock.gaskets, policy))
   if (sheet.backSeal === 'plastic-ring') items.push(PLASTIC)
   if (sheet.twoPartBack) items.push(ringOfBack('disc', measured, figure, stock.oRings, policy))
-  if (sheet.crownKind !== 'none') items.push(crownSeal(figure, stock.oRings, policy.seal))
+  if (sheet.crownKind !== 'none') items.push(postSeal('crown', figure, stock.oRings, policy.seal))
+  if (sheet.pusherHours !== '') items.push(postSeal('pusher', figure, stock.oRings, policy.seal))
   return items
 }
 

@@ -249,6 +249,21 @@ describe('resealSet', () => {
     expect(crown([stockORing({ id: 20, innerDiameterMm: 2, sectionMm: 0.75 })])?.order).toBeNull()
   })
 
+  it('sizes the seals of pushers like a crown’s, where there are pushers', () => {
+    const pushers = (over: object, oRings = RINGS) =>
+      resealSet({}, caseSheet({ ...groove, ...over }), { ...stock, oRings }, BUILT_IN_POLICY).find(
+        ({ id }) => id === 'pusher',
+      )
+    expect(pushers({ pusherHours: '' })).toBeUndefined()
+    expect(pushers({ pusherHours: '2,4' })?.measure).toEqual(['pusher-post', 'pusher-bore'])
+    const read = { pusherHours: '2,4', pusherPostMm: 2.05, pusherBoreMm: 3.15, pusherRoomMm: 1.2 }
+    // A gap of .55: a section of .75 is squeezed 26 %.
+    const ring = stockORing({ id: 31, innerDiameterMm: 2, sectionMm: 0.75 })
+    expect(pushers(read, [ring])?.choices.map(({ partId }) => partId)).toEqual([31])
+    expect(pushers(read, [])?.order).toMatch(/^2\.0 × 0\.75: squeezed/)
+    expect(pushers({ ...read, pusherBoreMm: 2.1 })?.notes.join(' ')).toMatch(/Post and bore leave no room/)
+  })
+
   it('does not divide by a gap that is none', () => {
     const set = resealSet(
       {},

@@ -109,6 +109,8 @@ export interface StandingWork {
   readonly dryTest: { readonly words: string; readonly isTight: boolean; readonly at: string } | null
   /** how the movement runs; null while nothing tells */
   readonly running: { readonly words: string; readonly isRight: boolean; readonly at: string } | null
+  /** how the hands stand by their heights; null while none tells */
+  readonly hands: { readonly words: string; readonly isRight: boolean; readonly at: string } | null
   /** acts that were done on other figures than there are now */
   readonly onOtherFigures: Readonly<Partial<Record<RestingAct, OtherFigures>>>
   /** parts of the trail that are not accounted for, in words; empty when all are */

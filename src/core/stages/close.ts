@@ -10,7 +10,19 @@ export const close: Stage = {
   reads: false,
   drawing: 'layers',
   shows: ['parts-back'],
-  demands: ({ partsOpen }) => [
+  demands: ({ partsOpen, hands }) => [
+    // Nobody has to read them; once read they say whether the hands are free, whatever an hour's travel showed.
+    ...(hands
+      ? [
+          {
+            id: 'hands',
+            open: `hands: ${hands.words}`,
+            met: hands.isRight,
+            standsFor: [],
+            reasonFrom: hands.at,
+          },
+        ]
+      : []),
     {
       id: PARTS_OPEN,
       open: `${partsOpen} not accounted for`,

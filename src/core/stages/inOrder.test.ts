@@ -96,6 +96,26 @@ describe('the order of the steps', () => {
   })
 })
 
+describe('a wait', () => {
+  const tray = { ...keptTray().tray, asked: ['reseal'] as const, diver: true, waterClass: 20 }
+  const warm = { ...inTurn(['condensation-warm'], tray), 'step:condensation-warm': OFF_AT }
+  const drop = (over: Partial<KeptTray> = {}) =>
+    against('condensation-test', standing({ tray, ticks: warm, ...over }))
+  const later = '2026-11-24T10:20:00.000Z'
+
+  it('holds up what rests on it until it is said to be over, or is cut short for a reason', () => {
+    expect(drop()).toMatch(/^Not while it waits: Laid on a plate of 40 to 45.°C/)
+    expect(drop({ ticks: { ...warm, 'wait:condensation-warm': later } })).toBeNull()
+    const reason = { reason: '41 °C all through', at: later }
+    expect(drop({ leftOut: { 'wait:condensation-warm': reason } })).toBeNull()
+  })
+
+  it('holds up nothing before it was begun: there its step does', () => {
+    const { 'step:condensation-warm': _, ...rest } = warm
+    expect(drop({ ticks: rest })).toMatch(/^First at Prove: Laid on a plate/)
+  })
+})
+
 describe('the movement', () => {
   const tray = { ...keptTray().tray, asked: ['crystal'] as const, crystalState: 'whole' as const }
   const order = (ticks: KeptTray['ticks'] = {}, events: KeptTray['trail'] = []) => {

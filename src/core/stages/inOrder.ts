@@ -9,6 +9,7 @@ import type { TrailPartId } from '../trail/parts'
 import { heldBy } from '../trail/parts'
 import type { TrailLine } from '../trail/partsTrail'
 import { missingBefore, missingText } from '../trail/partsTrail'
+import { waitSubject } from '../waits/waits'
 import type { StageState } from './StageState'
 import { openOf } from './StageState'
 import { stageLabel } from './stages'
@@ -18,6 +19,8 @@ export interface Order {
   readonly steps: readonly Step[]
   /** ids of the steps that are neither done nor left out for a reason */
   readonly open: readonly string[]
+  /** ids of the steps whose wait was begun, and neither said to be over nor cut short for a reason */
+  readonly waiting: readonly string[]
   readonly trail: readonly TrailLine[]
 }
 
@@ -27,11 +30,19 @@ export function orderOf(
   stages: readonly StageState[],
   trail: readonly TrailLine[],
 ): Order {
-  return { steps, open: stages.flatMap(openOf).flatMap((demand) => demand.steps), trail }
+  const demands = stages.flatMap(openOf)
+  const subjects = demands.map(({ subject }) => subject)
+  return {
+    steps,
+    open: demands.flatMap((demand) => demand.steps),
+    waiting: steps.map(({ id }) => id).filter((id) => subjects.includes(waitSubject(id))),
+    trail,
+  }
 }
 
 /**
- * Why a step cannot have been done yet: one it rests on was not, or parts that are back by then are still off.
+ * Why a step cannot have been done yet: one it rests on was not, or still cures or warms, or parts that are back by then
+ * are still off.
  * What was left out for a reason holds nothing up.
  * @returns null where it can
  */
@@ -39,6 +50,7 @@ export function againstStep(step: Step, order: Order): string | null {
   const { trail } = order
   return (
     againstResting(step.after, order) ??
+    againstWaiting(step.after, order) ??
     againstOff(missingBefore(trail, step.stage)) ??
     againstOff(notYetHeld(step.putsBack, trail))
   )
@@ -61,7 +73,8 @@ export function outOfTurn(step: Step, isEarly: boolean, order: Order): string | 
 /** Why a press cannot have been made yet, however it ended: the step it does could not be done either. */
 export function againstPress(work: PressWork, order: Order): string | null {
   const step = order.steps.find(({ id }) => id === PRESS_WORK_FACTS[work].step)
-  return step ? againstStep(step, order) : null
+  // A press is held up by what cures under it by the clock itself, whoever said what: see runningBefore.
+  return step ? againstStep(step, { ...order, waiting: [] }) : null
 }
 
 /** Why a part cannot have gone back yet, see againstStep: the step that puts it back rests on one that is open. */
@@ -90,6 +103,12 @@ function againstResting(after: readonly string[], { steps, open }: Order): strin
   const first = steps.find(({ id }) => after.includes(id) && open.includes(id))
   if (!first) return null
   return `First at ${stageLabel(first.stage)}: ${first.title}. Do it, or leave it out there for a reason.`
+}
+
+function againstWaiting(after: readonly string[], { steps, waiting }: Order): string | null {
+  const first = steps.find(({ id }) => after.includes(id) && waiting.includes(id))
+  if (!first) return null
+  return `Not while it waits: ${first.title}. Say at its clock that it is over, or cut it short there for a reason.`
 }
 
 function againstOff(off: readonly TrailLine[]): string | null {

@@ -1,5 +1,7 @@
 import type { Stage } from './Stage'
 
+/** The step that what is known of its running stands for. */
+export const RUNS = 'runs'
 const RIM_CHECK = 'rim-check'
 /** The step that a dry tester's record stands for. */
 export const PRESSURE_TEST = 'pressure-test'
@@ -30,14 +32,14 @@ export const prove: Stage = {
           },
         ]
       : []),
-    // Nobody has to compare a movement with a clock; what was found so is told, and has a reason where it goes home so.
+    // What a clock or a timing machine told of a movement goes before what was said of it.
     ...(running
       ? [
           {
             id: 'running',
             open: `movement: ${running.words}`,
             met: running.isRight,
-            standsFor: [],
+            standsFor: steps.filter((step) => step === RUNS),
             reasonFrom: running.at,
           },
         ]

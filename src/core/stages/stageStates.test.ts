@@ -29,6 +29,7 @@ const NOTHING_YET: StandingWork = {
   bezelAction: null,
   dryTest: null,
   running: null,
+  hands: null,
   onOtherFigures: {},
   partsOpen: '1 case back',
 }

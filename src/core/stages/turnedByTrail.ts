@@ -30,8 +30,7 @@ export function turnedByTrail(
   const done: string[] = []
   for (;;) {
     const next = waiting.find(
-      (step) =>
-        !done.includes(step.id) && againstStep(step, { steps: before.steps, open, trail: after }) === null,
+      (step) => !done.includes(step.id) && againstStep(step, { ...before, open, trail: after }) === null,
     )
     if (!next) return { done, undone }
     done.push(next.id)

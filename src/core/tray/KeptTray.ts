@@ -2,6 +2,7 @@ import type { BezelAction } from '../bezel/bezelAction'
 import type { LeakPlace } from '../dry-test/LeakPlace'
 import type { KeptBlankRun, KeptDryRecord, PastDeformation } from '../dry-test/standingDryTest'
 import type { OwnerWords } from '../letter/OwnerLetter'
+import type { Underside } from '../fit/handClearance'
 import type { CrystalMaterial } from '../fit/parts'
 import type { ReturnedPiece } from '../intake/returnedPiece'
 import type { Finding } from '../intake/Finding'
@@ -128,9 +129,9 @@ export interface KeptTray {
   /** the pick that counts; null while nothing is picked */
   readonly picked: {
     readonly pick: { readonly id: number; readonly pickedAt: Date; readonly evidence: PickEvidence }
-    readonly crystal: { readonly id: number; readonly material: CrystalMaterial }
+    readonly crystal: { readonly id: number; readonly material: CrystalMaterial } & Underside
     /** null where no ring goes with the crystal */
-    readonly gasket: { readonly id: number } | null
+    readonly gasket: { readonly id: number; readonly footMm: number } | null
     /** the second ring of a removable bezel; left out where there is none */
     readonly bezelGasket?: { readonly id: number } | null
   } | null

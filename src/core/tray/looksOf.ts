@@ -10,7 +10,11 @@ import { standingRunning } from '../running/standingRunning'
 import type { StandingPair } from '../straight/standingPairs'
 import { standingPairs } from '../straight/standingPairs'
 import type { PartMove } from '../trail/partMoves'
+import type { Underside } from '../fit/handClearance'
+import type { CaseByFigures } from './caseByFigures'
 import { dryTestOf } from './dryTestOf'
+import type { HandsByHeights } from './handsOf'
+import { handsOf } from './handsOf'
 import type { KeptReading, KeptTray } from './KeptTray'
 import { lazily } from './lazily'
 import type { StandingRim } from './standingRim'
@@ -28,6 +32,8 @@ export interface TrayLooks {
   readonly bezelAction: () => StandingAction | null
   /** how the movement runs; null where nothing was written down */
   readonly running: () => StandingRunning | null
+  /** the hands by their heights over the dial */
+  readonly hands: () => HandsByHeights
   /** the case by its last dry test; null where no record was kept */
   readonly dryTest: () => StandingDryTest | null
 }
@@ -38,17 +44,23 @@ interface LooksBasis {
   readonly standing: readonly KeptReading[]
   /** oldest first */
   readonly moves: () => readonly PartMove[]
+  /** the case as it will be closed */
+  readonly now: () => CaseByFigures
+  /** the crystal it came in with; null where it cannot be told */
+  readonly original: () => Underside | null
   readonly policy: ShopPolicy
 }
 
 /** How a tray's case stands by what was looked at: only as far as nothing of it moved since. */
-export function looksOf(kept: KeptTray, { facts, standing, moves, policy }: LooksBasis): TrayLooks {
+export function looksOf(kept: KeptTray, basis: LooksBasis): TrayLooks {
+  const { facts, standing, moves, policy } = basis
   return {
     rim: lazily(() => standingRim(kept, standing, policy.level)),
     insertLevel: lazily(() => insertLevel(standing, moves(), policy)),
     straight: lazily(() => standingPairs(kept.straightLooks, facts(), policy.straight, moves())),
     bezelAction: lazily(() => standingAction(kept.bezelActions, kept.sheet, moves())),
     running: lazily(() => standingRunning(kept.runningChecks, kept.sheet.movementKind, policy.running)),
+    hands: lazily(() => handsOf(kept, basis)),
     dryTest: lazily(() => dryTestOf(kept, policy.dryTest, moves())),
   }
 }

@@ -1,4 +1,3 @@
-import type { StandingAction } from '../bezel/standingAction'
 import { OWN_PART_IDS } from '../own-parts/OwnPart'
 import { isOwnPickLost, ownOf } from '../own-parts/ownPick'
 import type { OwnParts } from '../own-parts/ownParts'
@@ -12,12 +11,12 @@ import type { StandingPair } from '../straight/standingPairs'
 import { standingWords, standsStraight } from '../straight/standingPairs'
 import type { TrailLine } from '../trail/partsTrail'
 import { missingBefore, missingText } from '../trail/partsTrail'
-import type { StandingRunning } from '../running/standingRunning'
 import { saysTheSize } from '../readings/saysTheSize'
 import { SURE } from '../verdict/askNext'
 import { sealsOut } from './sealsOut'
 import { isHome } from './isHome'
 import type { KeptTray } from './KeptTray'
+import type { TrayLooks } from './looksOf'
 import type { TrayReadout } from './trayReadout'
 
 /** A tray's case, as far as its stages ask how the work stands. */
@@ -45,15 +44,8 @@ export interface WorkBasis {
   readonly trail: readonly TrailLine[]
   /** parts of the piece itself; asked only where some were picked or said to go back */
   readonly own: () => Pick<OwnParts, 'parts'>
-  /** asked only where a run at the press is kept */
-  readonly rim: () => StandingWork['rim']
-  readonly insertLevel: () => StandingWork['insertLevel']
-  readonly bezelAction: StandingAction | null
-  /** asked only where a record is kept */
-  readonly dryTest: () => StandingWork['dryTest']
-  readonly running: StandingRunning | null
-  /** asked only where something was looked at */
-  readonly straight: () => readonly StandingPair[]
+  /** each asked only where something is kept that it rests on */
+  readonly looks: TrayLooks
   /** asked only where something is left to be read */
   readonly readout: () => TrayReadout
 }
@@ -69,12 +61,7 @@ export function standingWork({
   own,
   readout,
   onOtherFigures,
-  rim,
-  insertLevel,
-  straight,
-  bezelAction,
-  dryTest,
-  running,
+  looks,
 }: WorkBasis): StandingWork {
   const { picked, pressRuns, shapes, partsOut, looked, findings } = kept
   const byShape = shapes.filter(({ voidReason }) => voidReason === null).map(({ dimension }) => dimension)
@@ -87,6 +74,7 @@ export function standingWork({
         .filter(({ readings }) => readings > 0),
     ),
   })
+  const running = looks.running()
   const first = plan.filter((dimension) => READ_FIRST.includes(dimension))
   const rest = plan.filter((dimension) => !READ_FIRST.includes(dimension))
   const all = readingsOf(rest)
@@ -110,22 +98,23 @@ export function standingWork({
     picked: picked !== null && !isLost(picked, pressRuns, own),
     home: isHome(kept),
     get rim() {
-      return pressRuns.length > 0 ? rim() : null
+      return pressRuns.length > 0 ? (looks.rim()?.judgement ?? null) : null
     },
     get insertLevel() {
-      return insertLevel()
+      return looks.insertLevel()?.standing ?? null
     },
     rimSeenEven: kept.ticks['step:rim-check'] !== undefined,
-    bezelAction,
+    bezelAction: looks.bezelAction(),
     get dryTest() {
-      return kept.dryRecords.length > 0 ? dryTest() : null
+      return kept.dryRecords.length > 0 ? looks.dryTest() : null
     },
     running:
       running === null || running.isRight === null
         ? null
         : { words: running.words, isRight: running.isRight, at: running.at },
+    hands: looks.hands().standing,
     get straight() {
-      return kept.straightLooks.length > 0 ? straight().map(straightWork) : []
+      return kept.straightLooks.length > 0 ? looks.straight().map(straightWork) : []
     },
     get onOtherFigures() {
       return onOtherFigures()

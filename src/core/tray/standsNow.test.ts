@@ -56,7 +56,8 @@ describe('a piece as it stands now', () => {
       crystal: { state: 'cracked', material: 'mineral' },
     })
     expect(now([], ['crystal-out']).off.crystal).toBe(true)
-    const picked = { ...keptPick(3), crystal: { id: 4, material: 'sapphire' as const } }
+    const pick = keptPick(3)
+    const picked = { ...pick, crystal: { ...pick.crystal, material: 'sapphire' as const } }
     const pressed = now([], ['crystal-out'], { picked, pressRuns: [keptRun(3, 'home')] })
     expect(pressed).toMatchObject({
       off: { crystal: false, crystalGasket: false },

@@ -10,7 +10,8 @@ import type { ComputedTools } from '../procedure/Step'
 import { NO_COMPUTED_TOOLS } from '../procedure/Step'
 import type { DimensionId } from '../readings/dimensions'
 import type { PlanBasis, ReadingTarget } from '../readings/readingPlan'
-import { nextTarget, planBasisOf, plannedForCrystal, possibleDimensions } from '../readings/readingPlan'
+import { planBasisOf } from '../readings/planBasisOf'
+import { nextTarget, plannedForCrystal, possibleDimensions } from '../readings/readingPlan'
 import { readingPlan, unreadOf } from '../readings/readingPlan'
 import type { StageState } from '../stages/StageState'
 import { openOf } from '../stages/StageState'
@@ -77,6 +78,7 @@ export interface TrayCase<K extends KeptTray = KeptTray> {
   readonly bezelAction: ReturnType<TrayLooks['bezelAction']>
   readonly dryTest: ReturnType<TrayLooks['dryTest']>
   readonly running: ReturnType<TrayLooks['running']>
+  readonly hands: ReturnType<TrayLooks['hands']>
   /** why a pair cannot be looked at now; null where it can */
   readonly againstLooking: (pair: StraightPair) => string | null
   readonly facts: JobFacts
@@ -141,17 +143,13 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       ),
       trail: trail(),
       own: () => own(),
-      rim: () => looks.rim()?.judgement ?? null,
-      insertLevel: () => looks.insertLevel()?.standing ?? null,
-      straight: looks.straight,
-      bezelAction: looks.bezelAction(),
-      dryTest: looks.dryTest,
-      running: looks.running(),
+      looks,
       readout: () => now().readout,
     }),
   }))
   const moves = lazily(() => movesOf(kept, steps()))
-  const looks = looksOf(kept, { facts, standing, moves, policy: rules.policy })
+  const original = () => originalCrystal(found(), tray.foundMaterial)
+  const looks = looksOf(kept, { facts, standing, moves, now, original, policy: rules.policy })
   const piece = lazily(() => standsNow(facts(), trail(), kept))
   const stages = lazily(() => stageStates(stagesBasis()))
   const own = lazily(() => ownPartsOfTray(kept, facts(), { sheet, found: found(), now: now() }))
@@ -169,7 +167,7 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
       return now()
     },
     get original() {
-      return originalCrystal(found(), tray.foundMaterial)
+      return original()
     },
     get own() {
       return own()
@@ -204,6 +202,9 @@ export function trayCase<K extends KeptTray>(kept: K, rules: ShopRules): TrayCas
     },
     get running() {
       return looks.running()
+    },
+    get hands() {
+      return looks.hands()
     },
     get dryTest() {
       return looks.dryTest()

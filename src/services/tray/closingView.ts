@@ -1,8 +1,9 @@
 import { backClosing } from '@/core/closing/backClosing'
-import type { ClosingRing, OwnRing } from '@/core/closing/closingRing'
-import { closingRing } from '@/core/closing/closingRing'
+import type { ClosingRing } from '@/core/closing/closingRing'
+import { closingGasket, closingRing } from '@/core/closing/closingRing'
 import type { ClosingLine } from '@/core/closing/closingWords'
 import { closingBasis, closingLines, closingTroubles } from '@/core/closing/closingWords'
+import type { BackSeal } from '@/core/construction/kinds'
 import type { Figure } from '@/core/fit/CrystalSeat'
 import { isScrewedBack } from '@/core/opening/backKinds'
 import { opensBack } from '@/core/procedure/opensBack'
@@ -40,9 +41,15 @@ const READ: readonly DimensionId[] = [
   'back-groove-depth',
 ]
 
-function ownRing(figure: (id: DimensionId) => Figure | null): OwnRing | null {
+/** Seals that a back squeezes as it is turned home. */
+const CLOSED_ON: readonly BackSeal[] = ['o-ring', 'flat-gasket']
+/** Common practice. */
+const PLASTIC =
+  'A gasket of plastic hardly gives: by hand until it stops, then snug with the tool. No torque can be told for it.'
+
+function ownSizes(figure: (id: DimensionId) => Figure | null) {
   const [inner, section] = [figure('back-ring-inner'), figure('back-ring-section')]
-  return inner && section ? { innerDiameterMm: inner.valueMm, sectionMm: section.valueMm } : null
+  return inner && section ? { innerMm: inner.valueMm, heightMm: section.valueMm } : null
 }
 
 function isRenewed(opened: OpenedCase): boolean {
@@ -60,30 +67,32 @@ export function closingView(
 ): ClosingView | null {
   const { now, kept, rules, procedure } = opened
   const { sheet, readout } = now
-  if (!isScrewedBack(sheet.backKind) || sheet.backSeal !== 'o-ring' || !opensBack(procedure)) return null
+  if (!isScrewedBack(sheet.backKind) || !CLOSED_ON.includes(sheet.backSeal) || !opensBack(procedure))
+    return null
   const figure = (id: DimensionId) => figureOf(id, readout.measured, sheet)
   const basis = closingBasis(rules.policy.closing)
   const missing = READ.filter((id) => !figure(id)).map((id) => DIMENSIONS[id].label)
   const groove = grooveOfBack(figure)
   const [outer, pitch] = [figure('back-thread'), figure('back-pitch')]
   if (!groove || !outer || !pitch) return { measure: missing, home: null, troubles: [], basis }
-  const ring = closingRing(
-    groove,
-    {
-      oRings: drawers.oRings,
-      partsOut: kept.partsOut,
-      item: isRenewed(opened) ? seals.find(({ id }) => id === 'back') : undefined,
-      own: ownRing(figure),
-    },
-    rules.policy.seal,
-  )
+  const there = {
+    partsOut: kept.partsOut,
+    item: isRenewed(opened) ? seals.find(({ id }) => id === 'back') : undefined,
+    own: ownSizes(figure),
+  }
+  const ring =
+    sheet.backSeal === 'o-ring'
+      ? closingRing(groove, { ...there, parts: drawers.oRings }, rules.policy.seal)
+      : closingGasket(groove, { ...there, parts: drawers.index.otherGaskets }, rules.policy.flat)
   if (!ring) return { measure: [DIMENSIONS['back-ring-section'].label], home: null, troubles: [], basis }
   const troubles = closingTroubles(ring, kept.findings)
-  if (ring.seal.squeeze <= 0) return { measure: [], home: null, troubles, basis }
+  if (!ring.load || ring.squeeze <= 0) {
+    const stiff = ring.squeeze > 0 ? [PLASTIC] : []
+    return { measure: [], home: null, troubles: [...troubles, ...stiff], basis }
+  }
   const closing = backClosing(
-    ring.seal,
+    ring.load,
     { outerMm: outer.valueMm, pitchMm: pitch.valueMm },
-    (groove.inner.valueMm + ring.seal.sectionMm) / 2,
     rules.policy.closing,
   )
   return {

@@ -42,6 +42,8 @@ import type { ClosingView } from './closingView'
 import { closingView } from './closingView'
 import type { DryTestView } from './dryTestView'
 import { dryTestView } from './dryTestView'
+import type { HandsView } from './handsView'
+import { handsView } from './handsView'
 import type { ReturnedView } from './returnedView'
 import { returnedView } from './returnedView'
 import type { RunningView } from './runningView'
@@ -90,6 +92,7 @@ export interface TrayView extends ReadingsView, SizeView, PartsView {
   readonly returned: ReturnedView | null
   /** null where no back with a ring is screwed on */
   readonly closing: ClosingView | null
+  readonly hands: HandsView | null
   /** null where this job asks for no pressure test */
   readonly dryTest: DryTestView | null
   readonly running: RunningView
@@ -141,6 +144,7 @@ export async function trayView(db: Db, opened: OpenedCase): Promise<TrayView> {
     bezelAction: bezelActionView(opened),
     returned: await returnedView(db, opened, new Date()),
     closing: closingView(opened, drawers, parts.seals),
+    hands: handsView(opened),
     dryTest: dryTestView(opened),
     running: runningView(opened),
     removal: await removalView(db, opened),

@@ -313,6 +313,28 @@ export class Piece {
     await expectReportSettled(this.page, reported)
   }
 
+  /** Has the simulated tester record the case. @param does - what it shows */
+  async testedDry(does: 'leaks' | 'tight'): Promise<void> {
+    const { page } = this
+    const line = page.getByRole('button', { name: /^Dry test/ })
+    if ((await line.getAttribute('aria-expanded')) === 'false') await line.click()
+    const dry = page.getByRole('region', { name: 'Dry test' })
+    await dry.getByRole('button', { name: /^(?:Record a test|Test once more)$/ }).click()
+    await dry.getByRole('textbox', { name: /^Air inside/ }).fill('2.4')
+    await dry.getByRole('combobox', { name: 'Record from' }).click()
+    await page.getByRole('option', { name: 'a simulated tester' }).click()
+    await dry.getByRole('combobox', { name: 'The case is' }).click()
+    await page.getByRole('option', { name: does }).click()
+    const keep = dry.getByRole('button', { name: 'Keep the record' })
+    await keep.click()
+    await expect(keep).toBeHidden()
+    await expect(dry.getByRole('status').first()).toHaveText(
+      does === 'tight' ? /^✓ Tight: under \d+ µg\/min of air/ : /^Leaks: \d+ µg\/min of air/,
+    )
+    // Keys are the page's again.
+    await page.getByRole('heading', { name: /^Tray \d+$/ }).click()
+  }
+
   /** From Close, all counted, to hand-back: functions, and the day's run cut short for a reason. */
   async provedAndBack(cutShort: string): Promise<void> {
     await this.work()

@@ -21,6 +21,7 @@ test('a small gold dress piece: sapphire with a magnifier ranks first, hands on 
     owner: 'Margit Ansley',
     cameIn: 'shattered',
     asked: ['crystal'],
+    fields: { 'Water class stated': '3' },
   })
   await piece.opened('usual')
   await piece.work()
@@ -67,6 +68,7 @@ test('a small gold dress piece: sapphire with a magnifier ranks first, hands on 
   await piece.work(/^Press the bezel home/)
   await piece.pressed('Bezel, final fit', /bears on the bezel only.*Keep off the crystal, the magnifier/)
   await piece.through('Close', 'Prove')
+  await piece.testedDry('tight')
   await piece.work()
   // The day's run is on the clock; without it the tray is not handed back unasked.
   await press(page, 'd')
@@ -76,7 +78,7 @@ test('a small gold dress piece: sapphire with a magnifier ranks first, hands on 
   await expect(why).toBeHidden()
   await piece.cutWaits('ran over night on the tester')
   await piece.done('Hand back')
-  await piece.handBack()
+  await piece.handBack(/Dry test.*tight: under \d+ µg\/min/)
 
   await Piece.nextOf(page, 'Vessalin Serein 2', 'Corin Vale', 'shattered')
   await expect(rows.first()).toContainText(/29\.8 × 1\.2 flat sapphire.*magnifier outside/)

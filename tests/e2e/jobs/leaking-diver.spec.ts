@@ -1,18 +1,5 @@
-import type { Locator, Page } from '@playwright/test'
 import { expect, press, test } from '../support/bench'
 import { Piece } from './Piece'
-
-/** Has the simulated tester record the case. */
-async function testDry(dry: Locator, page: Page, does: string): Promise<void> {
-  await dry.getByRole('button', { name: /^(?:Record a test|Test once more)$/ }).click()
-  await dry.getByRole('textbox', { name: /^Air inside/ }).fill('2.4')
-  await dry.getByRole('combobox', { name: 'Record from' }).click()
-  await page.getByRole('option', { name: 'a simulated tester' }).click()
-  await dry.getByRole('combobox', { name: 'The case is' }).click()
-  await page.getByRole('option', { name: does }).click()
-  await dry.getByRole('button', { name: 'Keep the record' }).click()
-  await expect(dry.getByRole('button', { name: 'Keep the record' })).toBeHidden()
-}
 
 test('a diver’s two-part back that gave way too easily: its seals sized from their grooves, what was found in the record', async ({
   page,
@@ -84,7 +71,7 @@ test('a diver’s two-part back that gave way too easily: its seals sized from t
   )
   // It leaks, the crown is seen to once more, and it is tight: a tick could say neither.
   const dry = page.getByRole('region', { name: 'Dry test' })
-  await testDry(dry, page, 'leaks')
+  await piece.testedDry('leaks')
   await expect(dry.getByRole('status').first()).toHaveText(
     /^Leaks: 4\d\d µg\/min of air, at most 50 allowed$/,
   )
@@ -97,18 +84,24 @@ test('a diver’s two-part back that gave way too easily: its seals sized from t
   await expect(page.getByText('Back from the dry test.')).toBeVisible()
   await piece.work()
   await piece.done('Prove')
-  await testDry(dry, page, 'tight')
+  await piece.testedDry('tight')
   await expect(dry.getByRole('status').first()).toHaveText(
     /^✓ Tight: under \d+ µg\/min of air, at most 50 allowed$/,
   )
-  await piece.work()
+  await piece.work(/^Condensation test/)
   // A case that is not warm through shows no mist: the plate has its clock.
   await press(page, 'd')
   const why = page.getByRole('dialog')
   await expect(why).toContainText(/say when its wait is over: Laid on a plate of 40 to 45.°C/)
   await page.keyboard.press('Escape')
   await expect(why).toBeHidden()
+  // Nor is the drop laid on it before that is said.
+  await page.getByRole('checkbox', { name: /^Condensation test/ }).click()
+  await page.getByRole('textbox', { name: 'Plate in °C' }).fill('41')
+  await page.getByRole('button', { name: 'clear', exact: true }).click()
+  await expect(page.getByText(/^Not while it waits: Laid on a plate/).first()).toBeVisible()
   await piece.cutWaits('41 °C all through by the thermometer')
+  await piece.work()
   await piece.done('Hand back')
   await piece.handBack(/In thread or lip.*grit at 4, two turns bright/)
   await page.getByRole('link', { name: 'Report', exact: true }).click()

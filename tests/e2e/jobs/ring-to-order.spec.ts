@@ -21,6 +21,7 @@ test('a cracked dome whose ring is not there: ordered, booked in, pressed under 
     owner: 'Ada Penrose',
     cameIn: 'cracked',
     asked: ['crystal'],
+    fields: { 'Water class stated': '3' },
   })
   await piece.work()
   await piece.done('Open')
@@ -101,9 +102,10 @@ test('a cracked dome whose ring is not there: ordered, booked in, pressed under 
   await piece.work()
   await expect(page.getByTestId('replay-line').filter({ hasText: /^cell/ })).toContainText('✓')
   await piece.done('Prove')
+  await piece.testedDry('tight')
   await piece.work()
   await piece.done('Hand back')
-  await piece.handBack()
+  await piece.handBack(/Dry test.*tight: under \d+ µg\/min/)
 
   await Piece.nextOf(page, 'Oakmantle Chrono 3', 'Rafe Linton', 'cracked')
   await expect(pairs.first()).toContainText(/37\.0 × 2\.5 .*nylon 37\.9\/0\.50/)

@@ -14,6 +14,7 @@ test('a shattered quartz: its size from the opening alone, hands counted off and
     cameIn: 'shattered',
     asked: ['crystal', 'battery', 'marker re-fixed'],
     ticks: ['Loose applied markers'],
+    fields: { 'Water class stated': '3' },
   })
   await piece.opened('usual')
   await piece.crystalOut(['spacer', 'spacer'], '1.01', '1.01', '1.02')
@@ -70,9 +71,10 @@ test('a shattered quartz: its size from the opening alone, hands counted off and
   await piece.countBack('2 spacers')
   await piece.work()
   await piece.done('Prove')
+  await piece.testedDry('tight')
   await piece.work()
   await piece.done('Hand back')
-  await piece.handBack()
+  await piece.handBack(/Dry test.*tight: under \d+ µg\/min/)
 
   await Piece.takenIn(page, { of: CASE, owner: 'Signe Vaal', cameIn: 'whole', asked: ['crystal'] })
   await piece.look('Decase')

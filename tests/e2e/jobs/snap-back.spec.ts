@@ -11,6 +11,7 @@ test('a snap back: laid on by hand and looked at, then pressed on its rim, its s
     owner: 'Della Marsh',
     cameIn: 'whole',
     asked: ['battery'],
+    fields: { 'Water class stated': '3' },
   })
   await piece.work()
   await piece.done('Open')
@@ -33,7 +34,7 @@ test('a snap back: laid on by hand and looked at, then pressed on its rim, its s
   await page.getByRole('button', { name: 'usual', exact: true }).click()
   await piece.through('Clean', 'Close')
 
-  const backOn = page.getByTestId('step').filter({ hasText: 'Back laid on with its recess to the stem' })
+  const backOn = page.getByTestId('step').filter({ hasText: 'Back pressed home on its rim' })
   await backOn.getByRole('button', { expanded: false }).first().click()
   await expect(backOn).toContainText('the dies of its plan, under “At the press”')
   // Wrong order: the tray is not left while the back is still off.
@@ -49,7 +50,7 @@ test('a snap back: laid on by hand and looked at, then pressed on its rim, its s
   await expect(plan).toContainText(/Support S32.*clears the 31\.0 crystal, so it bears on the case/)
   await expect(plan.getByText(/^Not yet\. First at Close: /)).toBeVisible()
   await expect(plan.getByRole('button', { name: 'Log this press' })).toHaveCount(0)
-  await piece.work(/^Back laid on with/)
+  await piece.work(/^Back pressed home/)
   await plan.getByRole('textbox', { name: 'Peak force' }).fill('9999')
   await plan.getByRole('button', { name: 'Log this press' }).click()
   await expect(plan.getByText(/Peak force: 9999 N is outside 1\.00–5000\.00 N/)).toBeVisible()
@@ -65,9 +66,10 @@ test('a snap back: laid on by hand and looked at, then pressed on its rim, its s
   await piece.work()
   await expect(page.getByTestId('replay-line').filter({ hasText: /^cell/ })).toContainText('✓ 1 new')
   await piece.done('Prove')
+  await piece.testedDry('tight')
   await piece.work()
   await piece.done('Hand back')
-  await piece.handBack()
+  await piece.handBack(/Dry test.*tight: under \d+ µg\/min/)
 
   const next = await Piece.takenIn(page, {
     of: 'Tallowmere Vesper 6',
@@ -77,5 +79,7 @@ test('a snap back: laid on by hand and looked at, then pressed on its rim, its s
   })
   await next.look('Close')
   await expect(plan).toContainText(/Last time \(tray \d+, .*pusher PH34, screw press with load cell, 140 N/)
-  await expect(backOn).toContainText('Back laid on with its recess to the stem')
+  await expect(
+    page.getByTestId('step').filter({ hasText: /^Back laid on with its recess to the stem/ }),
+  ).toBeVisible()
 })

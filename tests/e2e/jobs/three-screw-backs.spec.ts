@@ -26,6 +26,7 @@ async function atItsBack(
     owner: 'Margit Ansley',
     cameIn: 'whole',
     asked: ['battery'],
+    fields: { 'Water class stated': '5' },
   })
   await piece.work()
   await piece.done('Open')
@@ -34,8 +35,10 @@ async function atItsBack(
 
 /** Closed, proved and back, its seal cleaned and greased. */
 async function closedAndBack(piece: Piece): Promise<void> {
-  await piece.through('Clean', 'Close', 'Prove', 'Hand back')
-  await piece.handBack()
+  await piece.through('Clean', 'Close', 'Prove')
+  await piece.testedDry('tight')
+  await piece.through('Hand back')
+  await piece.handBack(/Dry test.*tight: under \d+ µg\/min/)
 }
 
 test('six square notches: pins set to two figures, by the holder, hand and press; its pegs stand as they are said to', async ({

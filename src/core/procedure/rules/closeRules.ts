@@ -13,7 +13,7 @@ const BACK_ON = {
   'screw-notched': 'Back on by hand first, then the wrench',
   'screw-coin-edge': 'Back on by hand first, then the socket',
   'screw-polygon': 'Back on by hand first, then the socket',
-  snap: 'Back laid on with its recess to the stem, light by hand, looked at; then pressed home on its rim',
+  snap: 'Back pressed home on its rim, its gap looked at all round',
   'plate-screws': 'Plate on: all screws seated in star order, then snug, not hard in plastic',
   'one-piece-front-loader': 'Front closed',
 } as const
@@ -104,6 +104,16 @@ export const CLOSE_RULES: readonly StepRule[] = [
     question: UNDERSIDE,
   },
   {
+    id: 'back-laid',
+    stage: 'close',
+    when: ({ backOff, facts }) => backOff && facts.backKind === 'snap',
+    title: 'Back laid on with its recess to the stem, light by hand, looked at',
+    why: 'A back that is pressed on off its recess bends the stem; a ring that is pinched is cut.',
+    activeMinutes: 2,
+    after: BACK_ON_AFTER,
+    question: judged('lies square, ring not pinched', 'off its recess, or ring pinched', 'What'),
+  },
+  {
     id: 'back-on',
     stage: 'close',
     when: ({ backOff }) => backOff,
@@ -118,7 +128,7 @@ export const CLOSE_RULES: readonly StepRule[] = [
     cautions: ({ facts }) => [facts.backKind === 'snap' ? CAUTIONS.press : CAUTIONS.slip],
     activeMinutes: 4,
     putsBack: ['back', 'back-screw'],
-    after: BACK_ON_AFTER,
+    after: [...BACK_ON_AFTER, 'back-laid'],
   },
   {
     id: 'shell-on',

@@ -2,7 +2,7 @@ import { hasHands } from '../../construction/kinds'
 import type { StageId } from '../../stages/stages'
 import type { Job } from '../Job'
 import type { StepRule } from '../Step'
-import { UNDERSIDE } from './questions'
+import { judged, UNDERSIDE } from './questions'
 
 const HOLDS_AGAIN = {
   clamps: 'Clamps half-tight on one side, the other, then both full',
@@ -46,7 +46,17 @@ export function movementBack(stage: StageId): StepRule[] {
       why: 'Fitted at the change they agree with midnight.',
       activeMinutes: 10,
       putsBack: ['hand'],
-      check: 'Free of each other and of every marker for one full hour of travel.',
+      check: 'Minute hand exactly over the hour hand at twelve; seconds hand last.',
+    },
+    {
+      id: 'hands-travel',
+      when: handsComeOff,
+      title: 'One full hour of travel past every applied marker, then some minutes of running',
+      why: 'Hands that touch one another or a marker stop it, or let go of it at home.',
+      tools: ['loupe'],
+      after: ['hands-on'],
+      activeMinutes: 5,
+      question: judged('free all the way', 'one touches', 'Which, and where'),
     },
     ...(stage === 'press-in' ? [] : [UNDERSIDE_FIRST]),
     {
@@ -60,7 +70,7 @@ export function movementBack(stage: StageId): StepRule[] {
       tools: ['hand blower', 'loupe'],
       activeMinutes: 5,
       // What it covers is seen to before it does.
-      after: ['hands-on', 'underside-first'],
+      after: ['hands-on', 'hands-travel', 'underside-first'],
       putsBack: ['movement', 'stem'],
       check: 'Crown pulls and turns in every position.',
     },

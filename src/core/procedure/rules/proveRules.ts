@@ -126,6 +126,19 @@ export const PROVE_RULES: readonly StepRule[] = [
     waitMinutes: RUN_IN_MINUTES,
   },
   {
+    id: 'runs',
+    stage: 'prove',
+    when: ({ facts, movementOut }) => movementOut && facts.movementKind === 'mechanical',
+    title: 'How it runs: compared with a clock before and after, or on a timing machine',
+    why: 'Nobody knows what a case took from its movement, or a movement lacks, unless its rate is known as it leaves.',
+    tools: ['clock or timing machine'],
+    activeMinutes: 3,
+    question: {
+      ...judged('as it should', 'too fast, too slow or weak', 'By what, and its rate'),
+      detail: { label: 'By what, and its rate', needed: true },
+    },
+  },
+  {
     id: 'strap-on',
     stage: 'hand-back',
     when: () => true,

@@ -1,7 +1,9 @@
 import type { DimensionTable } from './places'
 import { ACROSS_THREE, ROUND_THREE, ONE_PLACE, DIAMETER, OUTSIDE } from './places'
 
-/** Dimensions of the seals of back and crown. */
+const TWO_ACROSS = { places: ['across', 'a quarter on'], directionsDeg: null, roundDeg: null } as const
+
+/** Dimensions of the seals of back, crown and pushers. */
 export const SEAL_DIMENSIONS = {
   'back-ring-inner': {
     ...ONE_PLACE,
@@ -157,9 +159,7 @@ export const SEAL_DIMENSIONS = {
   },
   'crown-tube': {
     label: 'Crown tube, outside',
-    places: ['across', 'a quarter on'],
-    directionsDeg: null,
-    roundDeg: null,
+    ...TWO_ACROSS,
     leastMm: 0.8,
     mostMm: 6,
     instruments: ['micrometer', 'caliper'],
@@ -172,9 +172,7 @@ export const SEAL_DIMENSIONS = {
   },
   'crown-bore': {
     label: 'Crown bore',
-    places: ['across', 'a quarter on'],
-    directionsDeg: null,
-    roundDeg: null,
+    ...TWO_ACROSS,
     leastMm: 1,
     mostMm: 8,
     instruments: ['pin-gauges', 'caliper'],
@@ -198,6 +196,47 @@ export const SEAL_DIMENSIONS = {
     part: 'crown',
     how: 'old ring out: along the tube, between floor and lip of the ring’s groove in the crown',
     askedWith: 'crown',
+    sheetUncertaintyMm: 0.04,
+  },
+  'pusher-post': {
+    label: 'Pusher’s post, outside',
+    ...TWO_ACROSS,
+    leastMm: 0.5,
+    mostMm: 5,
+    instruments: ['micrometer', 'caliper'],
+    surprisingMm: 0.2,
+    stage: 'clean',
+    part: 'crown',
+    how: 'pusher out: over the floor its ring lies on',
+    askedWith: 'pushers',
+    sheetUncertaintyMm: 0.04,
+  },
+  'pusher-bore': {
+    label: 'Pusher’s bore',
+    ...TWO_ACROSS,
+    leastMm: 0.8,
+    mostMm: 8,
+    instruments: ['pin-gauges', 'caliper'],
+    surprisingMm: 0.2,
+    stage: 'clean',
+    part: 'crown',
+    how: 'pusher out: the bore its ring slides in',
+    askedWith: 'pushers',
+    sheetUncertaintyMm: 0.04,
+  },
+  'pusher-room': {
+    label: 'Pusher, room for its ring',
+    places: ['at one side', 'opposite'],
+    directionsDeg: null,
+    roundDeg: null,
+    leastMm: 0.3,
+    mostMm: 4,
+    instruments: ['caliper'],
+    surprisingMm: 0.2,
+    stage: 'clean',
+    part: 'crown',
+    how: 'pusher out, old ring off: width of the groove along the post',
+    askedWith: 'pushers',
     sheetUncertaintyMm: 0.04,
   },
 } as const satisfies DimensionTable

@@ -3,6 +3,7 @@ import { stepsOf } from '@/core/procedure/procedure'
 import { TRAIL_PARTS } from '@/core/trail/parts'
 import { ReplayPanel } from '../close/ReplayPanel'
 import type { StageWorkProps } from '../StageWorkProps'
+import { HandsPanel } from '../hands/HandsPanel'
 import { GoOn } from '../shared/GoOn'
 import { PartsOutNote } from '../shared/PartsOutNote'
 import { StepList } from '../shared/StepList'
@@ -36,6 +37,7 @@ export function PressInWork({ bench, actions }: StageWorkProps) {
       <PartsOutNote bench={bench} actions={actions} />
       <ChapterRingNote bench={bench} />
       <StepList bench={bench} actions={actions} stage={stage} />
+      <HandsPanel bench={bench} />
       {countsBack && <ReplayPanel bench={bench} actions={actions} />}
       {!bench.awaits('press-run') && <GoOn bench={bench} actions={actions} />}
     </>

@@ -1,10 +1,10 @@
 'use client'
 import Box from '@mui/material/Box'
-import ButtonBase from '@mui/material/ButtonBase'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import { PRESS_WORK_FACTS } from '@/core/press/pressWorks'
 import type { PressWorkView } from '@/services/tray/pressWorks'
+import { FoldLine } from '../../small/FoldLine'
 import type { StageWorkProps } from '../StageWorkProps'
 import { dueWork, worksAt } from './dueWork'
 import { PressWorkPanel } from './PressWorkPanel'
@@ -23,28 +23,15 @@ export function PressWorks({ bench, actions }: StageWorkProps) {
         At the press
       </Typography>
       {works.map((shown) => (
-        <Box key={shown.work} sx={{ borderTop: 1, borderColor: 'divider' }}>
-          <ButtonBase
-            aria-expanded={open === shown.work}
-            onClick={() => setChosen(open === shown.work ? 'none' : shown.work)}
-            sx={{
-              minHeight: 44,
-              width: '100%',
-              justifyContent: 'space-between',
-              font: 'inherit',
-              fontSize: '1.1rem',
-              fontWeight: open === shown.work ? 700 : 400,
-            }}
-          >
-            <span>{PRESS_WORK_FACTS[shown.work].label}</span>
-            <Box component="span" sx={{ fontSize: 14, fontWeight: 400, color: 'text.secondary' }}>
-              {stateWords(shown)}
-            </Box>
-          </ButtonBase>
-          {open === shown.work && (
-            <PressWorkPanel key={shown.work} bench={bench} actions={actions} shown={shown} />
-          )}
-        </Box>
+        <FoldLine
+          key={shown.work}
+          label={PRESS_WORK_FACTS[shown.work].label}
+          state={stateWords(shown)}
+          isOpen={open === shown.work}
+          onToggle={() => setChosen(open === shown.work ? 'none' : shown.work)}
+        >
+          <PressWorkPanel key={shown.work} bench={bench} actions={actions} shown={shown} />
+        </FoldLine>
       ))}
     </Box>
   )

@@ -18,14 +18,7 @@ export function BezelActionPanel({ bench, actions }: StageWorkProps) {
   const inHand = view.tray.finishedAt === null
   const asks = inHand && notYet === null && (last === null || again)
   return (
-    <Box
-      component="section"
-      aria-label="Bezel’s action"
-      sx={{ mb: 1.5, pb: 1, borderBottom: 1, borderColor: 'divider' }}
-    >
-      <Typography variant="h3" component="h2">
-        Bezel’s action
-      </Typography>
+    <Box component="section" aria-label="Bezel’s action" sx={{ mb: 1.5 }}>
       {last && <VerdictLine isGood={last.isRight} words={last.words} />}
       {last?.wrong.map((sentence) => (
         <Typography key={sentence} sx={{ fontSize: 14.5, mt: 0.25 }}>

@@ -1,17 +1,44 @@
+'use client'
+import Box from '@mui/material/Box'
+import Typography from '@mui/material/Typography'
+import { useState } from 'react'
+import { FoldLine } from '../../small/FoldLine'
 import { JobWork } from '../shared/JobWork'
 import type { StageWorkProps } from '../StageWorkProps'
-import { DryTestPanel } from './dry/DryTestPanel'
 import { BezelActionPanel } from './BezelActionPanel'
+import { DryTestPanel } from './dry/DryTestPanel'
+import type { ProofId } from './proofsOf'
+import { dueProof, proofsOf } from './proofsOf'
 import { RunningPanel } from './RunningPanel'
 
-/** The proofs: a dry tester's record, a turning bezel tried with figures, and what a hand and an eye say. */
+const PANELS = { dry: DryTestPanel, running: RunningPanel, bezel: BezelActionPanel }
+
+/** The proofs: what a hand and an eye say, and a line for each that is told by figures, the one that is due open. */
 export function ProveWork({ bench, actions }: StageWorkProps) {
-  return (
-    <>
-      <DryTestPanel bench={bench} actions={actions} />
-      <RunningPanel bench={bench} actions={actions} />
-      <BezelActionPanel bench={bench} actions={actions} />
-      <JobWork bench={bench} actions={actions} />
-    </>
+  const proofs = proofsOf(bench.state.view)
+  // What was due as the stage was come to stays open: its verdict is looked at once it is there.
+  const [open, setOpen] = useState<ProofId | null>(() => dueProof(proofs))
+  const byFigures = proofs.length > 0 && (
+    <Box sx={{ mt: 2 }}>
+      <Typography variant="h2" component="h2">
+        By figures
+      </Typography>
+      {proofs.map(({ id, label, state, isGood }) => {
+        const Panel = PANELS[id]
+        return (
+          <FoldLine
+            key={id}
+            label={label}
+            // An open one says it itself, large.
+            {...(open === id ? { state: '' } : { state, isGood })}
+            isOpen={open === id}
+            onToggle={() => setOpen(open === id ? null : id)}
+          >
+            <Panel bench={bench} actions={actions} />
+          </FoldLine>
+        )
+      })}
+    </Box>
   )
+  return <JobWork bench={bench} actions={actions} withSteps={byFigures} />
 }

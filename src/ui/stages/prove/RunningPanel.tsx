@@ -29,14 +29,7 @@ export function RunningPanel({ bench, actions }: StageWorkProps) {
   const inHand = view.tray.finishedAt === null
   const since = standing?.since ?? null
   return (
-    <Box
-      component="section"
-      aria-label="Running"
-      sx={{ mb: 1.5, pb: 1, borderBottom: 1, borderColor: 'divider' }}
-    >
-      <Typography variant="h3" component="h2">
-        Running
-      </Typography>
+    <Box component="section" aria-label="Running" sx={{ mb: 1.5 }}>
       {standing !== null && standing.words !== '' && (
         <VerdictLine isGood={standing.isRight} words={standing.words} />
       )}

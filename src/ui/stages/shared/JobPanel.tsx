@@ -2,6 +2,7 @@
 import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
 import dynamic from 'next/dynamic'
+import type { ReactNode } from 'react'
 import type { StageId } from '@/core/stages/stages'
 import { stepsOf } from '@/core/procedure/procedure'
 import { stageOf } from '@/core/stages/stages'
@@ -43,8 +44,14 @@ function ReadHere({ bench, actions }: StageWorkProps) {
   )
 }
 
+interface JobPanelProps extends StageWorkProps {
+  readonly stage: StageId
+  /** what goes with the steps, told right after them */
+  readonly children?: ReactNode
+}
+
 /** The steps of a stage and, where it has them, parts coming off or going back, and methods that can harm. */
-export function JobPanel({ bench, actions, stage }: StageWorkProps & { stage: StageId }) {
+export function JobPanel({ bench, actions, stage, children }: JobPanelProps) {
   const { view } = bench.state
   const { label, settles, shows } = stageOf(stage)
   const steps = stepsOf(view.job.procedure, stage)
@@ -60,6 +67,7 @@ export function JobPanel({ bench, actions, stage }: StageWorkProps & { stage: St
       </Box>
       <Typography sx={{ color: 'text.secondary' }}>{settles}</Typography>
       <StepList bench={bench} actions={actions} stage={stage} />
+      {children}
       {PRESSED_AT.includes(stage) && <PressWorks bench={bench} actions={actions} />}
       {shows.includes('own-parts') && <OwnPartsPanel bench={bench} actions={actions} />}
       {shows.includes('readings') && <ReadHere bench={bench} actions={actions} />}

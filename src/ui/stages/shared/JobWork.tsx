@@ -1,13 +1,22 @@
 import Button from '@mui/material/Button'
 import Link from 'next/link'
+import type { ReactNode } from 'react'
 import type { StageWorkProps } from '../StageWorkProps'
+import { HandsPanel } from '../hands/HandsPanel'
 import { GoOn } from './GoOn'
 import { HazardList } from './HazardList'
 import { JobPanel } from './JobPanel'
 import { OpenList } from './OpenList'
 
+interface JobWorkProps extends StageWorkProps {
+  /** what goes with the steps, told right after them */
+  readonly withSteps?: ReactNode
+  /** what else the stage shows, before what says it done */
+  readonly children?: ReactNode
+}
+
 /** A stage that is its steps and what goes with them. */
-export function JobWork({ bench, actions }: StageWorkProps) {
+export function JobWork({ bench, actions, withSteps, children }: JobWorkProps) {
   return (
     <>
       {bench.state.stage === 'hand-back' && (
@@ -16,7 +25,9 @@ export function JobWork({ bench, actions }: StageWorkProps) {
           <OpenList bench={bench} actions={actions} />
         </>
       )}
-      <JobPanel bench={bench} actions={actions} stage={bench.state.stage} />
+      <JobPanel bench={bench} actions={actions} stage={bench.state.stage}>
+        {withSteps}
+      </JobPanel>
       {bench.state.stage === 'hand-back' && (
         <Button
           component={Link}
@@ -27,6 +38,8 @@ export function JobWork({ bench, actions }: StageWorkProps) {
           Report, as the owner gets it
         </Button>
       )}
+      <HandsPanel bench={bench} />
+      {children}
       <GoOn bench={bench} actions={actions} />
     </>
   )

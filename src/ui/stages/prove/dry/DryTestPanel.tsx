@@ -22,14 +22,7 @@ export function DryTestPanel({ bench, actions }: StageWorkProps) {
   const { last, pressure, crystal, testers, notYet, looked } = dryTest
   const inHand = view.tray.finishedAt === null
   return (
-    <Box
-      component="section"
-      aria-label="Dry test"
-      sx={{ mb: 1.5, pb: 1, borderBottom: 1, borderColor: 'divider' }}
-    >
-      <Typography variant="h3" component="h2">
-        Dry test
-      </Typography>
+    <Box component="section" aria-label="Dry test" sx={{ mb: 1.5 }}>
       {last ? (
         <Found last={last} />
       ) : (
