@@ -50,6 +50,47 @@ test('a real instrument’s line lands where the bar reads next; without the tok
   expect((await send('1.02')).status()).toBe(401)
 })
 
+test('a dry tester’s record comes over the bridge to the page that waits for it, and is judged there', async ({
+  page,
+  request,
+}) => {
+  await page.goto('/settings')
+  const panel = page.getByRole('region', { name: 'Instrument bridge' })
+  await panel.getByRole('button', { name: 'Make a token' }).click()
+  const token = (await panel.getByTestId('bridge-token').textContent()) ?? ''
+  const send = (data: string, tester = 1, bearer = token) =>
+    request.post(`/api/testers/${tester}/records`, {
+      data,
+      headers: { authorization: `Bearer ${bearer}`, 'content-type': 'text/csv', connection: 'close' },
+    })
+  const line = (t: number) => `${t},5,${(15 - t / 1000 + 0.02 * Math.sin(t * t)).toFixed(4)}`
+  const record = [
+    'time_s,pressure_bar,deformation_um',
+    ...Array.from({ length: 200 }, (_, t) => line(t)),
+  ].join('\n')
+  expect((await send(record, 1, 'guess')).status()).toBe(401)
+  expect((await send(record, 999)).status()).toBe(404)
+  // Nobody waits for it yet: that is said, and it is not kept.
+  expect(await (await send(record)).json()).toMatchObject({ ok: true, heard: 0 })
+
+  await page.goto('/trays/208?stage=prove')
+  const dry = page.getByRole('region', { name: 'Dry test' })
+  await dry.getByRole('button', { name: 'Test once more' }).click()
+  await dry.getByRole('combobox', { name: 'Record from' }).click()
+  await page.getByRole('option', { name: 'over the bridge' }).click()
+  await expect
+    .poll(async () => ((await (await send(record)).json()) as { heard: number }).heard)
+    .toBeGreaterThan(0)
+  await expect(dry.getByText('a record came over the bridge')).toBeVisible()
+  await dry.getByRole('textbox', { name: /^Air inside/ }).fill('2.4')
+  await dry.getByRole('button', { name: 'Keep the record' }).click()
+  await expect(dry.getByRole('button', { name: 'Keep the record' })).toBeHidden()
+  await expect(dry).toContainText('5.0 bar, 3 min 19 s, 2.4 cm³ of air')
+  await page.goto('/settings')
+  await panel.getByRole('button', { name: 'Withdraw it' }).click()
+  await expect(panel).toContainText('No token yet')
+})
+
 test('every construction has its own plan: a removable bezel', async ({ page }) => {
   await page.goto('/trays/229?stage=measure')
   const rows = page.getByRole('region', { name: 'Readings' }).getByRole('row')

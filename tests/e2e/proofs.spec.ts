@@ -32,7 +32,7 @@ test('a record too short says how long it takes; a file that is none is refused;
   await press(page, 'Enter')
   await expect(keep).toBeHidden()
   await expect(dry.getByRole('status').first()).toHaveText(/^(?:Leaks: \d|✓ Tight: under \d|Cannot tell: )/)
-  await expect(dry).toContainText('5.0 bar, 4 min, 1.7 cm³ of air')
+  await expect(dry).toContainText('5.0 bar, 3 min 19 s, 1.7 cm³ of air')
 })
 
 test('how a movement runs: on a timing machine and beside a clock', async ({ page }) => {

@@ -12,9 +12,21 @@ export function flowText(ugPerMin: number): string {
   return formatMm(Math.round(ugPerMin / step) * step, 1)
 }
 
-/** A time somebody waits. */
+/** From here on times are told in minutes, s. */
+const IN_MINUTES_FROM = 180
+const MINUTE = 60
+
+/** A time somebody has to wait, at least: rounded up. */
 export function waitText(seconds: number): string {
-  return seconds < 180 ? `${Math.ceil(seconds)} s` : `${Math.ceil(seconds / 60)} min`
+  return seconds < IN_MINUTES_FROM ? `${Math.ceil(seconds)} s` : `${Math.ceil(seconds / MINUTE)} min`
+}
+
+/** A time something lasted: never told longer than it was. */
+export function lastedText(seconds: number): string {
+  const whole = Math.floor(seconds)
+  if (whole < IN_MINUTES_FROM) return `${whole} s`
+  const rest = whole % MINUTE
+  return `${Math.floor(whole / MINUTE)} min${rest === 0 ? '' : ` ${rest} s`}`
 }
 
 /** What a dry test says, in a line: “tight: 8 µg/min of air, at most 50”. */
@@ -51,6 +63,6 @@ export function dryAdvice(judged: DryJudgement, blankRuns: number, leastBlankRun
     case 'too-short':
       return lengthNeededS === null
         ? 'Measure longer.'
-        : `It takes ${waitText(lengthNeededS)}; this one was judged by ${waitText(judgedForS)}.`
+        : `It takes ${waitText(lengthNeededS)}; this one was judged by ${lastedText(judgedForS)}.`
   }
 }

@@ -1,5 +1,5 @@
 import { LEAK_PLACE_WORDS } from '../dry-test/LeakPlace'
-import { flowText, waitText } from '../dry-test/dryWords'
+import { flowText, lastedText } from '../dry-test/dryWords'
 import type { TrayCase } from '../tray/trayCase'
 import { formatMm } from '../units/formatMm'
 import type { ReportLine } from './Report'
@@ -15,7 +15,7 @@ export function dryTestLines({ kept, dryTest, rules }: TrayCase): ReportLine[] {
     { what: 'Dry test', words: words + simulated, mark: isTight ? 'done' : 'open', at },
     told(
       'Tested at',
-      `${formatMm(read.air.pressureBar, 0.1)} bar for ${waitText(judged.judgedForS)}, ${formatMm(read.air.volumeCm3, 0.1)} cm³ of air inside, ${formatMm(read.air.temperatureC, 1)} °C`,
+      `${formatMm(read.air.pressureBar, 0.1)} bar for ${lastedText(judged.judgedForS)}, ${formatMm(read.air.volumeCm3, 0.1)} cm³ of air inside, ${formatMm(read.air.temperatureC, 1)} °C`,
     ),
     ...(judged.isOpen
       ? []

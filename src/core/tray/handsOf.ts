@@ -7,6 +7,7 @@ import type { StandingHands } from '../hands/standingHands'
 import { standingHands } from '../hands/standingHands'
 import type { ShopPolicy } from '../policy/ShopPolicy'
 import type { PartMove } from '../trail/partMoves'
+import { partsTrail } from '../trail/partsTrail'
 import type { CaseByFigures } from './caseByFigures'
 import { figureOf } from './caseFigures'
 import type { KeptReading, KeptTray } from './KeptTray'
@@ -33,10 +34,13 @@ export interface HandsByHeights {
 
 /** How the hands of a tray's piece stand by heights read since they were set. */
 export function handsOf(
-  { picked }: Pick<KeptTray, 'picked'>,
+  { picked, trail }: Pick<KeptTray, 'picked' | 'trail'>,
   { standing, moves, now, original, policy }: HandsBasis,
 ): HandsByHeights {
-  const heights = handHeights(standing, moves())
+  const areOff = partsTrail(trail).some(({ part, open }) => part === 'hand' && open > 0)
+  const read = handHeights(standing, moves())
+  // What was read beside a hand that lies in its pocket is no height of it.
+  const heights = areOff ? read.filter(({ of }) => of === 'marker') : read
   if (heights.length === 0) return { heights, standing: null }
   return { heights, standing: standingHands(heights, glassOver(), policy.hands) }
 

@@ -3,7 +3,7 @@ import { likelyAirCm3 } from '@/core/dry-test/caseAir'
 import { LEAST_BLANK_RUNS } from '@/core/dry-test/driftOf'
 import type { DryPlot } from '@/core/dry-test/dryPlot'
 import { dryPlot } from '@/core/dry-test/dryPlot'
-import { flowText, waitText } from '@/core/dry-test/dryWords'
+import { flowText, lastedText } from '@/core/dry-test/dryWords'
 import { priorOf } from '@/core/dry-test/fitDryTest'
 import { leastLeakSeen } from '@/core/dry-test/leastLeakSeen'
 import type { LeakPlace } from '@/core/dry-test/LeakPlace'
@@ -176,7 +176,7 @@ function shownTest(test: StandingDryTest, limitUgPerMin: number): DryTestShown {
           ]),
       {
         what: 'Tested',
-        is: `${pressureText(read.air.pressureBar, record.pressureBar)}, ${waitText(judged.judgedForS)}, ${formatMm(read.air.volumeCm3, 0.1)} cm³ of air`,
+        is: `${pressureText(read.air.pressureBar, record.pressureBar)}, ${lastedText(judged.judgedForS)}, ${formatMm(read.air.volumeCm3, 0.1)} cm³ of air`,
       },
       {
         what: 'It went in by',

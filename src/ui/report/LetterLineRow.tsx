@@ -24,13 +24,15 @@ export function LetterLineRow({ line, inWords, onWord }: LetterLineRowProps) {
   return (
     <Box
       sx={{
-        ...{ display: 'flex', gap: 1, alignItems: 'baseline', fontSize: 16, lineHeight: 1.45 },
+        ...{ display: 'flex', columnGap: 1, alignItems: 'baseline', fontSize: 16, lineHeight: 1.45 },
+        // A telephone has no room beside the words.
+        flexWrap: { xs: 'wrap', sm: 'nowrap' },
         '& button': { fontSize: 13, minWidth: 0, minHeight: 30, py: 0, px: 0.75, flex: 'none' },
       }}
     >
       <Box
         sx={{
-          ...{ flexGrow: 1, overflowWrap: 'anywhere' },
+          ...{ flexGrow: 1, flexBasis: { xs: '100%', sm: 'auto' }, overflowWrap: 'anywhere' },
           ...(leftOut && { color: 'text.secondary', textDecoration: 'line-through' }),
         }}
       >

@@ -12,8 +12,15 @@ import { useTimes } from '../../small/useTimes'
 import type { StageWorkProps } from '../StageWorkProps'
 import { WorkError } from '../shared/WorkError'
 
+const DAMAGE = 'drop, paste or choose: front, back, both sides, the damage'
+
+interface PhotoShelfProps extends StageWorkProps {
+  /** what is to be photographed now; left out where it is the piece as it came in */
+  readonly asks?: string
+}
+
 /** The tray's pictures: dropped, chosen, photographed or pasted; a tap shows one large. */
-export function PhotoShelf({ bench, actions }: StageWorkProps) {
+export function PhotoShelf({ bench, actions, asks }: PhotoShelfProps) {
   const { clockText } = useTimes()
   const { view } = bench.state
   const [errors, setErrors] = useState<readonly string[]>([])
@@ -90,9 +97,7 @@ export function PhotoShelf({ bench, actions }: StageWorkProps) {
           </Button>
         )}
         <Box component="span" sx={{ fontSize: 13, color: 'text.secondary' }}>
-          {view.job.photos.length === 0
-            ? 'drop, paste or choose: front, back, both sides, the damage'
-            : 'drop or paste more here'}
+          {asks ?? (view.job.photos.length === 0 ? DAMAGE : 'drop or paste more here')}
         </Box>
       </Box>
       {errors.map((text) => (

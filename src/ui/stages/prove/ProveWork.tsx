@@ -3,6 +3,7 @@ import Box from '@mui/material/Box'
 import Typography from '@mui/material/Typography'
 import { useState } from 'react'
 import { FoldLine } from '../../small/FoldLine'
+import { PhotoShelf } from '../intake/PhotoShelf'
 import { JobWork } from '../shared/JobWork'
 import type { StageWorkProps } from '../StageWorkProps'
 import { BezelActionPanel } from './BezelActionPanel'
@@ -40,5 +41,16 @@ export function ProveWork({ bench, actions }: StageWorkProps) {
       })}
     </Box>
   )
-  return <JobWork bench={bench} actions={actions} withSteps={byFigures} />
+  const isDropped = bench.state.view.job.procedure.steps.some(({ id }) => id === 'condensation-test')
+  return (
+    <JobWork bench={bench} actions={actions} withSteps={byFigures}>
+      {isDropped && (
+        <PhotoShelf
+          bench={bench}
+          actions={actions}
+          asks="drop, paste or choose: the glass under the loupe, once the drop is wiped off"
+        />
+      )}
+    </JobWork>
+  )
 }
