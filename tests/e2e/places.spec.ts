@@ -20,6 +20,7 @@ const VIEWS = [
   ['/trays/234', 'Tray 234'],
   ['/trays/209?stage=push-out', 'Tray 209'],
   ['/trays/209/report', 'Report, tray 209'],
+  ['/trays/208?stage=prove', 'Tray 208'],
   ['/sheets', 'Case sheets'],
   ['/sheets/1', 'Harrowmere Deckwatch 38'],
   ['/sheets/new', 'New case sheet'],
