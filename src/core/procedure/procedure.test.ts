@@ -284,6 +284,16 @@ describe('procedure, kind by kind', () => {
     expect(order).toContain('back-off')
   })
 
+  it('looks at Prove for what this very piece has: a lens over its date, pushers, hands', () => {
+    const check = (over: Parameters<typeof jobFacts>[0]) =>
+      procedure(jobFacts(over)).steps.find(({ id }) => id === 'functions')?.check ?? ''
+    expect(check({ magnifier: 'outside', pushers: true })).toMatch(/A date.*Each pusher.*lens lies over/)
+    expect(check({ magnifier: 'none', pushers: false })).toBe(
+      'A date, where there is one, jumps as the hands pass twelve.',
+    )
+    expect(check({ movementKind: 'digital', magnifier: 'none', pushers: false })).toMatch(/^Nothing flickers/)
+  })
+
   it('presses a bezel home once: light, movement and stem in, looked at, and only then for good', () => {
     const order = ids(
       jobFacts({

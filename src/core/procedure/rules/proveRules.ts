@@ -1,4 +1,4 @@
-import { turns } from '../../construction/kinds'
+import { hasHands, turns } from '../../construction/kinds'
 import { isClassStated, testPressure } from '../../intake/waterClass'
 import { CAUTIONS } from '../cautions'
 import type { Job } from '../Job'
@@ -33,6 +33,14 @@ export const PROVE_RULES: readonly StepRule[] = [
         : 'Crown through all positions, hands free, buttons working',
     why: 'Found now it costs minutes, found at home it costs the owner.',
     activeMinutes: 3,
+    check: ({ facts }) =>
+      [
+        hasHands(facts.movementKind) && 'A date, where there is one, jumps as the hands pass twelve.',
+        facts.pushers && 'Each pusher starts, stops and springs back.',
+        facts.magnifier !== 'none' && 'The lens lies over the date, seen straight from above.',
+      ]
+        .filter((line) => line !== false)
+        .join(' ') || 'Nothing flickers, nothing sticks.',
     question: judged('all works', 'something does not', 'What does not'),
   },
   {
