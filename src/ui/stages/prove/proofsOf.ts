@@ -26,16 +26,6 @@ export function proofsOf({ dryTest, running, bezelAction, job }: Proved): Proof[
     const isGood = last === null || last.verdict === 'cannot-tell' ? null : last.isTight
     proofs.push({ id: 'dry', label: 'Dry test', state: last?.words ?? said(PRESSURE_TEST), isGood })
   }
-  if (running.notYet === null || running.standing) {
-    const { standing } = running
-    const waits = standing?.since ? 'compared once' : said(RUNS)
-    proofs.push({
-      id: 'running',
-      label: 'Running',
-      state: standing?.words || waits,
-      isGood: standing?.isRight ?? null,
-    })
-  }
   if (bezelAction) {
     const { last } = bezelAction
     proofs.push({
@@ -44,6 +34,19 @@ export function proofsOf({ dryTest, running, bezelAction, job }: Proved): Proof[
       state: last?.words ?? 'not tried yet',
       isGood: last?.isRight ?? null,
     })
+  }
+  if (running.notYet === null || running.standing) {
+    const { standing } = running
+    const waits = standing?.since ? 'compared once' : said(RUNS)
+    const line: Proof = {
+      id: 'running',
+      label: 'Running',
+      state: standing?.words || waits,
+      isGood: standing?.isRight ?? null,
+    }
+    // Where nobody has to know how it runs, it is due after what has to be known.
+    if (isAsked(RUNS)) proofs.splice(dryTest ? 1 : 0, 0, line)
+    else proofs.push(line)
   }
   return proofs
 }
