@@ -1,4 +1,5 @@
 import { expect, standing, test } from './support/bench'
+import { bridgeToken } from './support/bridgeToken'
 
 test('a real instrument’s line lands where the bar reads next; without the token nothing does', async ({
   page,
@@ -54,10 +55,7 @@ test('a dry tester’s record comes over the bridge to the page that waits for i
   page,
   request,
 }) => {
-  await page.goto('/settings')
-  const panel = page.getByRole('region', { name: 'Instrument bridge' })
-  await panel.getByRole('button', { name: 'Make a token' }).click()
-  const token = (await panel.getByTestId('bridge-token').textContent()) ?? ''
+  const { panel, token } = await bridgeToken(page)
   const send = (data: string, tester = 1, bearer = token) =>
     request.post(`/api/testers/${tester}/records`, {
       data,

@@ -1,4 +1,5 @@
 import { expect, OFTEN, test } from './support/bench'
+import { bridgeToken } from './support/bridgeToken'
 
 /** Way down of a sound crystal as a cell sends it: free, ramp to 150 N, slide, onto its seat. ms, mm, N. */
 function soundRun(): (readonly [number, number, number])[] {
@@ -50,10 +51,7 @@ test('a real cell is heard over the bridge with the token, and what cannot be is
   page,
   request,
 }) => {
-  await page.goto('/settings')
-  const panel = page.getByRole('region', { name: 'Instrument bridge' })
-  await panel.getByRole('button', { name: 'Make a token' }).click()
-  const token = (await panel.getByTestId('bridge-token').textContent()) ?? ''
+  const { panel, token } = await bridgeToken(page)
   const send = async (points: unknown, press = 2, bearer = token) =>
     request.post(`/api/presses/${press}/points`, {
       data: { points },
