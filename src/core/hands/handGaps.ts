@@ -14,8 +14,8 @@ export interface HandGap {
   /** expanded uncertainty, 95 %, mm */
   readonly doubtMm: number
   readonly leastMm: number
-  /** touches where nothing is left, close where less than wanted is */
-  readonly state: 'clear' | 'close' | 'touches'
+  /** touches where nothing is left, close where less than wanted is, unsure where the doubt reaches down to that */
+  readonly state: 'clear' | 'unsure' | 'close' | 'touches'
 }
 
 /** The glass over a dial. */
@@ -54,7 +54,11 @@ export function handGaps(
     // A marker that stands over a hand is passed by it on one side or struck: that is a matter of the loupe.
     if (!lower || upper.of === 'marker') return []
     const roomMm = upper.heightMm - policy.thicknessMm - lower.heightMm
-    const u = Math.hypot(uncertaintyMm(upper, policy), uncertaintyMm(lower, policy))
+    const u = Math.hypot(
+      uncertaintyMm(upper, policy),
+      uncertaintyMm(lower, policy),
+      policy.thicknessUncertaintyMm,
+    )
     return [gap(`${NAMES[lower.of]} to ${NAMES[upper.of]}`, roomMm, u, policy.leastGapMm)]
   })
   return [...between, ...(glass ? toGlass(lowestFirst, glass, policy) : [])]
@@ -78,6 +82,12 @@ function uncertaintyMm({ readings }: HandHeight, { readingMm }: HandPolicy): num
 }
 
 function gap(between: string, roomMm: number, u: number, leastMm: number): HandGap {
-  const state = roomMm <= 0 ? 'touches' : roomMm < leastMm ? 'close' : 'clear'
-  return { between, roomMm, doubtMm: COVERAGE_FACTOR * u, leastMm, state }
+  const doubtMm = COVERAGE_FACTOR * u
+  return { between, roomMm, doubtMm, leastMm, state: stateOf(roomMm, doubtMm, leastMm) }
+}
+
+function stateOf(roomMm: number, doubtMm: number, leastMm: number): HandGap['state'] {
+  if (roomMm <= 0) return 'touches'
+  if (roomMm < leastMm) return 'close'
+  return roomMm - doubtMm < leastMm ? 'unsure' : 'clear'
 }

@@ -4,9 +4,16 @@ export interface HandPolicy {
   readonly leastGapMm: number
   /** of a hand, where nobody read it, mm */
   readonly thicknessMm: number
+  /** of that, standard uncertainty, mm */
+  readonly thicknessUncertaintyMm: number
   /** of one height read over a dial, standard uncertainty, mm: a hand gives way under the foot */
   readonly readingMm: number
 }
 
 /** Stamped hands are .10 to .20 thick. From memory, all of it. */
-export const HAND_POLICY: HandPolicy = { leastGapMm: 0.08, thicknessMm: 0.15, readingMm: 0.02 }
+export const HAND_POLICY: HandPolicy = {
+  leastGapMm: 0.08,
+  thicknessMm: 0.15,
+  thicknessUncertaintyMm: 0.03,
+  readingMm: 0.02,
+}

@@ -58,10 +58,10 @@ describe('handGaps', () => {
     const [first, second] = gaps([height('marker', 0.4), height('hour', 0.9), height('minute', 1.1)])
     expect(first?.roomMm).toBeCloseTo(0.35, 9)
     expect(second?.roomMm).toBeCloseTo(0.05, 9)
-    // Two readings of .02 each, twice their root sum.
-    expect(second?.doubtMm).toBeCloseTo(2 * Math.hypot(0.02, 0.02), 9)
+    // Two readings of .02 each and a thickness of .03, twice their root sum.
+    expect(second?.doubtMm).toBeCloseTo(2 * Math.hypot(0.02, 0.02, 0.03), 9)
     expect(gaps([height('hour', 0.9, 4), height('minute', 1.2, 4)])[0]?.doubtMm).toBeCloseTo(
-      Math.hypot(0.02, 0.02),
+      2 * Math.hypot(0.01, 0.01, 0.03),
       9,
     )
   })
@@ -96,9 +96,14 @@ describe('standingHands', () => {
   const stands = (...heights: readonly HandHeight[]) => standingHands(heights, null, HAND_POLICY)
 
   it('says the tightest place, and is right where every one has its room', () => {
-    expect(stands(height('hour', 0.9), height('minute', 1.3), height('second', 1.6))).toMatchObject({
+    expect(stands(height('hour', 0.9), height('minute', 1.3), height('second', 1.65))).toMatchObject({
       isRight: true,
-      words: 'minute hand to second hand 0.15, the tightest place',
+      words: 'minute hand to second hand 0.20, the tightest place',
+    })
+    // Room, but its doubt reaches down to what is wanted: no ✓.
+    expect(stands(height('hour', 0.9), height('minute', 1.3), height('second', 1.6))).toMatchObject({
+      isRight: null,
+      words: 'minute hand to second hand 0.15, not surely the 0.08 wanted',
     })
     expect(stands(height('hour', 0.9), height('minute', 1.1), height('second', 1.6))).toMatchObject({
       isRight: false,

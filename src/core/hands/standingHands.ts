@@ -10,8 +10,8 @@ export interface StandingHands {
   readonly gaps: readonly HandGap[]
   /** in a few words, by the tightest place */
   readonly words: string
-  /** room everywhere it was told */
-  readonly isRight: boolean
+  /** room everywhere it was told, and surely so; null where there is room, but not surely */
+  readonly isRight: boolean | null
   /** ISO time of the last height */
   readonly at: string
 }
@@ -34,14 +34,20 @@ export function standingHands(
   return {
     ...{ heights, gaps, at },
     words: gapWords(tightest),
-    isRight: gaps.every(({ state }) => state === 'clear'),
+    isRight: isRightOf(gaps),
   }
+}
+
+function isRightOf(gaps: readonly HandGap[]): boolean | null {
+  if (gaps.some(({ state }) => state === 'close' || state === 'touches')) return false
+  return gaps.every(({ state }) => state === 'clear') ? true : null
 }
 
 /** “minute hand to second hand 0.03, wants 0.08” */
 export function gapWords({ between, roomMm, leastMm, state }: HandGap): string {
   const room = formatMm(Math.max(0, roomMm))
   if (state === 'touches') return `${between}: no room, ${formatMm(-roomMm)} too little`
+  if (state === 'unsure') return `${between} ${room}, not surely the ${formatMm(leastMm)} wanted`
   return state === 'close'
     ? `${between} ${room}, at least ${formatMm(leastMm)} wanted`
     : `${between} ${room}, the tightest place`

@@ -110,7 +110,7 @@ export interface StandingWork {
   /** how the movement runs; null while nothing tells */
   readonly running: { readonly words: string; readonly isRight: boolean; readonly at: string } | null
   /** how the hands stand by their heights; null while none tells */
-  readonly hands: { readonly words: string; readonly isRight: boolean; readonly at: string } | null
+  readonly hands: { readonly words: string; readonly isRight: boolean | null; readonly at: string } | null
   /** acts that were done on other figures than there are now */
   readonly onOtherFigures: Readonly<Partial<Record<RestingAct, OtherFigures>>>
   /** parts of the trail that are not accounted for, in words; empty when all are */

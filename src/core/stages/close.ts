@@ -17,7 +17,8 @@ export const close: Stage = {
           {
             id: 'hands',
             open: `hands: ${hands.words}`,
-            met: hands.isRight,
+            // Where it is not sure, the hour of travel says it.
+            met: hands.isRight !== false,
             standsFor: [],
             reasonFrom: hands.at,
           },

@@ -20,7 +20,7 @@ export interface HandsView {
   }[]
   readonly gaps: readonly HandGap[]
   readonly words: string
-  /** null while too little is read */
+  /** null while too little is read, and where there is room but not surely */
   readonly isRight: boolean | null
   readonly basis: string
 }
@@ -42,6 +42,6 @@ export function handsView({ kept, procedure, hands, rules, facts }: OpenedCase):
     gaps: standing?.gaps ?? [],
     words: standing?.words ?? '',
     isRight: standing?.isRight ?? null,
-    basis: `Hands taken as ${policy.thicknessMm} thick; at least ${policy.leastGapMm} between them and ${fit.minimumHandClearanceMm} to the glass: from memory, to be set by the shop.`,
+    basis: `Hands taken as ${policy.thicknessMm} ±${2 * policy.thicknessUncertaintyMm} thick; at least ${policy.leastGapMm} between them and ${fit.minimumHandClearanceMm} to the glass: from memory, to be set by the shop.`,
   }
 }

@@ -1,11 +1,18 @@
 import Box from '@mui/material/Box'
 import Button from '@mui/material/Button'
 import Typography from '@mui/material/Typography'
+import type { HandGap } from '@/core/hands/handGaps'
 import { formatMm } from '@/core/units/formatMm'
 import { VerdictLine } from '../../small/VerdictLine'
 import type { TrayBenchState } from '../../tray/useTrayBench'
 
-const COLOURS = { clear: 'success.main', close: 'warning.main', touches: 'error.main' } as const
+const COLOURS = {
+  clear: 'success.main',
+  unsure: 'text.primary',
+  close: 'warning.main',
+  touches: 'error.main',
+} as const
+const COLOURS_OF_WORDS = { ...COLOURS, clear: 'text.secondary' } as const
 
 /** Room between hands, markers and glass from their heights over the dial, where the hands go on. */
 export function HandsPanel({ bench }: { readonly bench: TrayBenchState }) {
@@ -21,7 +28,7 @@ export function HandsPanel({ bench }: { readonly bench: TrayBenchState }) {
       <Typography variant="h2" component="h2">
         Room between the hands
       </Typography>
-      {isRight !== null && <VerdictLine isGood={isRight} words={words} />}
+      {words !== '' && <VerdictLine isGood={isRight} words={words} />}
       {!isRead && (
         <Typography sx={{ fontSize: 14.5, color: 'text.secondary' }}>
           An hour of travel shows whether they are free. Their heights over the dial, read before the movement
@@ -65,12 +72,8 @@ export function HandsPanel({ bench }: { readonly bench: TrayBenchState }) {
               <Box component="dd" className="figure" sx={{ color: COLOURS[state], fontWeight: 700 }}>
                 {formatMm(roomMm)} ±{formatMm(doubtMm)}
               </Box>
-              <Box component="dd" sx={{ color: state === 'clear' ? 'text.secondary' : COLOURS[state] }}>
-                {state === 'clear'
-                  ? 'clear'
-                  : state === 'close'
-                    ? `less than ${formatMm(leastMm)}: bend or set it higher`
-                    : 'touches: bend or set it higher'}
+              <Box component="dd" sx={{ color: COLOURS_OF_WORDS[state] }}>
+                {stateWords(state, leastMm)}
               </Box>
             </Box>
           ))}
@@ -79,6 +82,19 @@ export function HandsPanel({ bench }: { readonly bench: TrayBenchState }) {
       {isRead && <Typography sx={{ fontSize: 13.5, color: 'text.secondary', mt: 0.5 }}>{basis}</Typography>}
     </Box>
   )
+}
+
+function stateWords(state: HandGap['state'], leastMm: number): string {
+  switch (state) {
+    case 'clear':
+      return 'clear'
+    case 'unsure':
+      return `not surely ${formatMm(leastMm)}: read again, and watch its hour of travel`
+    case 'close':
+      return `less than ${formatMm(leastMm)}: bend or set it higher`
+    case 'touches':
+      return 'touches: bend or set it higher'
+  }
 }
 
 function chosen(is: boolean) {
