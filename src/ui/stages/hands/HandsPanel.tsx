@@ -57,7 +57,7 @@ export function HandsPanel({ bench }: { readonly bench: TrayBenchState }) {
           component="dl"
           sx={{
             display: 'grid',
-            gridTemplateColumns: 'auto auto 1fr',
+            gridTemplateColumns: { xs: '1fr auto', sm: 'auto auto 1fr' },
             columnGap: 2,
             rowGap: 0.25,
             m: 0,
@@ -72,7 +72,10 @@ export function HandsPanel({ bench }: { readonly bench: TrayBenchState }) {
               <Box component="dd" className="figure" sx={{ color: COLOURS[state], fontWeight: 700 }}>
                 {formatMm(roomMm)} ±{formatMm(doubtMm)}
               </Box>
-              <Box component="dd" sx={{ color: COLOURS_OF_WORDS[state] }}>
+              <Box
+                component="dd"
+                sx={{ color: COLOURS_OF_WORDS[state], gridColumn: { xs: '1 / -1', sm: 'auto' } }}
+              >
                 {stateWords(state, leastMm)}
               </Box>
             </Box>
